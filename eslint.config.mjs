@@ -1,0 +1,25 @@
+import next from 'eslint-config-next/core-web-vitals';
+import typescript from 'eslint-config-next/typescript';
+
+const config = [
+  { ignores: ['.next/**', '.next-test/**', '.data/**', '.data-*/**', 'node_modules/**', 'next-env.d.ts'] },
+  ...next,
+  ...typescript,
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    rules: {
+      'no-console': 'error',
+      'max-lines': ['error', { max: 300, skipBlankLines: false, skipComments: false }],
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+    },
+  },
+  {
+    // The command's own output is its purpose.
+    files: ['src/cli/**'],
+    rules: { 'no-console': 'off' },
+  },
+];
+
+export default config;

@@ -1,0 +1,38 @@
+const transform = {
+  '^.+\\.(t|j)sx?$': [
+    '@swc/jest',
+    { jsc: { parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } }, target: 'es2022' } },
+  ],
+};
+const shared = {
+  transform,
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  transformIgnorePatterns: ['node_modules/(?!(@date-fns/tz|date-fns)/)'],
+  modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.data'],
+};
+
+const config = {
+  projects: [
+    {
+      ...shared,
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/src/{core,demo,cli}/**/*.test.ts', '<rootDir>/tests/*.test.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'ui',
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/src/{ui,features,app}/**/*.test.{ts,tsx}'],
+      setupFilesAfterEnv: ['@testing-library/jest-dom'],
+    },
+    {
+      ...shared,
+      displayName: 'database',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/src/server/**/*.test.ts'],
+    },
+  ],
+};
+
+export default config;

@@ -1,0 +1,41 @@
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { root } from './place.mjs';
+import { Stop, say } from './say.mjs';
+
+const single = ['next.config.ts', 'package-lock.json', 'postcss.config.mjs', 'tsconfig.json'];
+
+function sourceFiles(folder) {
+  return readdirSync(join(root, folder), { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && !/\.test\.tsx?$/.test(entry.name))
+    .map((entry) => join(entry.parentPath, entry.name))
+    .sort();
+}
+
+/** SHA-256 over the names and contents of all that goes into a build. */
+export function sourceHash() {
+  const hash = createHash('sha256');
+  for (const path of [...sourceFiles('src'), ...single.map((name) => join(root, name))])
+    hash.update(path.slice(root.length)).update('\0').update(readFileSync(path)).update('\0');
+  return hash.digest('hex');
+}
+
+const stamp = (folder) => join(root, folder, 'coatrel-sources');
+export const isBuilt = (folder, hash = sourceHash()) =>
+  existsSync(stamp(folder)) && readFileSync(stamp(folder), 'utf8') === hash;
+
+/** Builds for production into `folder` if the sources changed. @throws Stop with the builder's last words */
+export function requireBuild(folder) {
+  const hash = sourceHash();
+  if (isBuilt(folder, hash)) return;
+  say('Building Coatrel (a minute or two; only when the sources changed) …');
+  const run = spawnSync(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', COATREL_BUILD: folder },
+  });
+  if (run.status !== 0) throw new Stop(`the build failed:\n${(run.stdout + run.stderr).trim().split('\n').slice(-25).join('\n')}`);
+  writeFileSync(stamp(folder), hash);
+}

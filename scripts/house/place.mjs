@@ -1,0 +1,47 @@
+import { createHash } from 'node:crypto';
+import { mkdirSync, statSync, statfsSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { Stop, say } from './say.mjs';
+
+export const root = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
+export const isRoot = process.getuid?.() === 0;
+const shortHash = (text) => createHash('sha256').update(text).digest('hex').slice(0, 10);
+
+/** The database server runs as the user `mysql` when we are root, so every folder above its data must let it pass. */
+function othersMayPass(folder) {
+  for (let at = dirname(folder); ; at = dirname(at)) {
+    if (!(statSync(at).mode & 0o001)) return false;
+    if (at === dirname(at)) return true;
+  }
+}
+
+/** Where this copy keeps its data: COATREL_DATA, else `.data` in the project, else a folder the database can reach. */
+export function dataFolder(name = '.data') {
+  const asked = process.env.COATREL_DATA && name === '.data' ? resolve(process.env.COATREL_DATA) : join(root, name);
+  try {
+    mkdirSync(dirname(asked), { recursive: true });
+    if (isRoot && !othersMayPass(asked)) {
+      const other = join('/var/lib/coatrel', `${shortHash(asked)}${name}`);
+      say(`The database user cannot reach the project folder; data is kept in ${other}.`);
+      mkdirSync(other, { recursive: true });
+      return other;
+    }
+    mkdirSync(asked, { recursive: true });
+  } catch (fault) {
+    throw new Stop(`cannot make the data folder ${asked} (${fault.code}); set COATREL_DATA to a folder that can be written.`);
+  }
+  return asked;
+}
+
+/** A socket's path is limited to about 100 bytes, so it lives in the system's folder for temporary files. */
+export const socketFolder = (data) => join(tmpdir(), `coatrel-${shortHash(data)}`);
+
+/** @throws Stop when less than `needMb` is free where the data lies. */
+export function requireFreeSpace(folder, needMb) {
+  const disk = statfsSync(folder);
+  const freeMb = Math.floor((disk.bavail * disk.bsize) / 1048576);
+  if (freeMb < needMb)
+    throw new Stop(`the disk that holds ${folder} has ${freeMb} MB free and ${needMb} MB are needed; make room and start again.`);
+}

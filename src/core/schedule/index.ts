@@ -1,0 +1,3 @@
+export * from './problem';
+export * from './serial-schedule';
+export * from './stretches';

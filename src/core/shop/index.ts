@@ -1,0 +1,2 @@
+export * from './shop';
+export * from './shop-calendar';

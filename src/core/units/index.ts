@@ -1,0 +1,2 @@
+export * from './minute';
+export * from './money';

@@ -1,0 +1,64 @@
+import { TZDate } from '@date-fns/tz';
+
+/** A point of the time axis: whole minutes since 1970-01-01T00:00Z. Lengths are plain minutes too. */
+export type Minute = number;
+
+/** A local calendar day, `YYYY-MM-DD`. */
+export type LocalDate = string;
+
+export const minutesPerDay = 1440;
+
+const parts = (date: LocalDate): [number, number, number] => {
+  const [year, month, day] = date.split('-').map(Number);
+  return [year ?? 1970, month ?? 1, day ?? 1];
+};
+
+/**
+ * The minute at which the clock of a time zone shows `minuteOfDay` on a local date.
+ * A time that the clock change skips falls on the first minute after the gap.
+ * @param minuteOfDay 0..1440 by the wall clock, so a day over the clock change has 1380 or 1500 minutes
+ */
+export function minuteAt(date: LocalDate, minuteOfDay: number, timeZone: string): Minute {
+  const [year, month, day] = parts(date);
+  const local = new TZDate(year, month - 1, day, Math.floor(minuteOfDay / 60), minuteOfDay % 60, timeZone);
+  return Math.round(local.getTime() / 60000);
+}
+
+/** The local date on which a minute falls. */
+export function localDateOf(minute: Minute, timeZone: string): LocalDate {
+  const local = new TZDate(minute * 60000, timeZone);
+  const two = (figure: number) => String(figure).padStart(2, '0');
+  return `${local.getFullYear()}-${two(local.getMonth() + 1)}-${two(local.getDate())}`;
+}
+
+/** The wall clock's minute of the day, 0..1439. */
+export function minuteOfDay(minute: Minute, timeZone: string): number {
+  const local = new TZDate(minute * 60000, timeZone);
+  return local.getHours() * 60 + local.getMinutes();
+}
+
+/** Adds whole days to a local date; no time zone is involved. */
+export function addDays(date: LocalDate, days: number): LocalDate {
+  const [year, month, day] = parts(date);
+  return new Date(Date.UTC(year, month - 1, day + days)).toISOString().slice(0, 10);
+}
+
+/** Whole days from `from` to `to`; negative when `to` is earlier. */
+export function daysBetween(from: LocalDate, to: LocalDate): number {
+  const stamp = (date: LocalDate) => {
+    const [year, month, day] = parts(date);
+    return Date.UTC(year, month - 1, day);
+  };
+  return Math.round((stamp(to) - stamp(from)) / 86400000);
+}
+
+/** ISO weekday of a local date: 1 Monday … 7 Sunday. */
+export function weekdayOf(date: LocalDate): number {
+  const [year, month, day] = parts(date);
+  return new Date(Date.UTC(year, month - 1, day)).getUTCDay() || 7;
+}
+
+/** True for a real calendar day written `YYYY-MM-DD`, years 1970–2199. */
+export function isLocalDate(text: string): boolean {
+  return /^(19[7-9]\d|20\d\d|21\d\d)-\d\d-\d\d$/.test(text) && addDays(text, 0) === text;
+}
