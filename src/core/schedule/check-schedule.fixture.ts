@@ -24,26 +24,28 @@ export function faultsOf(problem: ScheduleProblem, schedule: Schedule): string[]
       faults.push(`${step.id} is interrupted`);
     if (step.kind === 'splittable' && step.minutes > 0) {
       if (worked.length !== step.minutes) faults.push(`${step.id} has ${worked.length} open minutes`);
-      if (worked[0] !== at.start || worked.at(-1) !== at.end - 1) faults.push(`${step.id} starts or ends closed`);
+      if (worked[0] !== at.start || worked.at(-1) !== at.end - 1)
+        faults.push(`${step.id} starts or ends closed`);
     }
     if (step.minutes > 0) {
       if (new Set(at.uses).size !== step.uses.length + (step.hold === null ? 0 : 1))
         faults.push(`${step.id} has the wrong number of resources`);
       step.uses.forEach((list, i) => {
-        if (!list.includes(at.uses[i]!)) faults.push(`${step.id} takes ${at.uses[i]} that is not in its list`);
+        if (!list.includes(at.uses[i]!))
+          faults.push(`${step.id} takes ${at.uses[i]} that is not in its list`);
       });
     }
   }
   for (const link of problem.links) {
     if (schedule.broken.includes(link.id)) continue;
     const gap = placed.get(link.to)!.start - placed.get(link.from)!.end;
-    if (gap < link.min || (link.max !== null && gap > link.max)) faults.push(`${link.id} has a gap of ${gap}`);
+    if (gap < link.min || (link.max !== null && gap > link.max))
+      faults.push(`${link.id} has a gap of ${gap}`);
   }
   const demand = new Map<string, { from: number; to: number; by: string }[]>();
   // Nothing of no length overlaps anything.
   const add = (id: string, from: number, to: number, by: string) =>
-    to > from &&
-    demand.set(id, [...(demand.get(id) ?? []), { from, to, by }]);
+    to > from && demand.set(id, [...(demand.get(id) ?? []), { from, to, by }]);
   for (const one of problem.commitments) add(one.resource, one.from, one.to, one.holder);
   for (const hold of schedule.holds) add(hold.resource, hold.start, hold.end, hold.id);
   for (const step of problem.steps) {
@@ -61,8 +63,10 @@ export function faultsOf(problem: ScheduleProblem, schedule: Schedule): string[]
     for (const step of problem.steps) {
       if (step.hold !== hold.id) continue;
       const at = placed.get(step.id)!;
-      if (!held || at.start < held.start || at.end > held.end) faults.push(`${step.id} lies outside ${hold.id}`);
-      if (step.minutes > 0 && at.uses.at(-1) !== held?.resource) faults.push(`${step.id} is not in the held place`);
+      if (!held || at.start < held.start || at.end > held.end)
+        faults.push(`${step.id} lies outside ${hold.id}`);
+      if (step.minutes > 0 && at.uses.at(-1) !== held?.resource)
+        faults.push(`${step.id} is not in the held place`);
     }
   }
   return faults;

@@ -90,7 +90,7 @@ export class Floor {
   earliest(step: TimedStep, from: Minute, place: string | null): Spot | null {
     const obstacles: Because[] = [];
     const relevant = [...new Set([...step.uses.flat(), ...(place ? [place] : [])])];
-    for (let start: Minute | null = from; start !== null; ) {
+    for (let start: Minute | null = from; start !== null;) {
       const spot = this.#choose(step, start, place);
       if (spot) return { ...spot, obstacles };
       const next = this.#nextChange(relevant, start);
@@ -101,7 +101,8 @@ export class Floor {
   }
 
   #choose(step: TimedStep, start: Minute, place: string | null): Omit<Spot, 'obstacles'> | null {
-    if (step.minutes === 0) return { start, end: start, uses: [...step.uses.map((list) => list[0]!), ...(place ? [place] : [])] };
+    if (step.minutes === 0)
+      return { start, end: start, uses: [...step.uses.map((list) => list[0]!), ...(place ? [place] : [])] };
     const barred = new Set<string>();
     for (;;) {
       const taken: string[] = [];

@@ -21,7 +21,8 @@ export function explainStart(
     if (last && sameObstacle(last, one)) Object.assign(last, { to: 'to' in one ? one.to : 0 });
     else joined.push({ ...one });
   }
-  const window: Because[] = pushedBy === null ? [] : [{ kind: 'window', link: pushedBy, from: linked, to: from }];
+  const window: Because[] =
+    pushedBy === null ? [] : [{ kind: 'window', link: pushedBy, from: linked, to: from }];
   return [...joined.reverse().slice(0, kept), ...window, anchor];
 }
 

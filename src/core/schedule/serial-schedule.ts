@@ -31,6 +31,8 @@ class SerialSchedule {
   readonly #dropped = new Set<string>();
   readonly #unplaced: string[] = [];
   readonly #pushedBy = new Map<string, string>();
+  /** The closing window that pushed last while the present cluster was being placed. */
+  #lastWindow: string | null = null;
   /** Places found too short for a hold that starts where its first step now stands, with the end of what blocks them. */
   readonly #tooShort = new Map<string, Map<string, Minute>>();
 
@@ -45,14 +47,17 @@ class SerialSchedule {
 
   run(): Schedule {
     for (const one of this.problem.commitments)
-      if (this.#floor.knows(one.resource)) this.#floor.timeline(one.resource).book(one.from, one.to, one.holder);
+      if (this.#floor.knows(one.resource))
+        this.#floor.timeline(one.resource).book(one.from, one.to, one.holder);
     this.#placeFacts();
     for (const cluster of this.#inOrderOfUrgency()) this.#placeCluster(cluster);
     return {
       placements: this.problem.steps.flatMap((step) => this.#placed.get(step.id) ?? []),
       holds: this.problem.holds.flatMap((hold) => {
         const held = this.#holds.get(hold.id);
-        return held ? [{ id: hold.id, resource: held.resource, start: held.start, end: held.end ?? held.start }] : [];
+        return held
+          ? [{ id: hold.id, resource: held.resource, start: held.start, end: held.end ?? held.start }]
+          : [];
       }),
       broken: [...this.#dropped].sort(),
       unplaced: this.#unplaced,
@@ -68,8 +73,10 @@ class SerialSchedule {
       const end =
         fact.status === 'done'
           ? fact.end
-          : (this.#remainingEnd({ ...step, minutes: fact.remaining }, uses) ?? this.problem.now + fact.remaining);
-      for (const id of uses) this.#floor.timeline(id).book(Math.max(this.problem.now, fact.start), end, fact.step);
+          : (this.#remainingEnd({ ...step, minutes: fact.remaining }, uses) ??
+            this.problem.now + fact.remaining);
+      for (const id of uses)
+        this.#floor.timeline(id).book(Math.max(this.problem.now, fact.start), end, fact.step);
       this.#placed.set(fact.step, { step: fact.step, start: fact.start, end, uses, because: [] });
       const hold = step.hold === null ? undefined : this.#holdOf.get(step.hold);
       const place = uses.find((id) => hold?.anyOf.includes(id));
@@ -132,17 +139,24 @@ class SerialSchedule {
     const ids = cluster.filter((id) => !this.#facts.has(id)).sort((a, b) => index.get(a)! - index.get(b)!);
     const order = orderByLinks(ids, this.#links);
     const pushed = new Map<string, Minute>();
+    this.#lastWindow = null;
     for (let attempt = 0; ; attempt += 1) {
       const undo: (() => void)[] = [];
       const outcome = this.#tryCluster(order, pushed, undo);
       if (outcome.status === 'placed') return;
       for (const back of undo.reverse()) back();
-      if (outcome.link === null) {
+      if (outcome.link !== null && attempt <= attemptLimit) continue;
+      const window = this.#lastWindow;
+      if (window !== null) {
+        // Pushing has run out of calendar or patience: this order of placing cannot keep the window.
+        this.#dropped.add(window);
+        pushed.clear();
+        attempt = 0;
+      } else {
         this.#unplaced.push(outcome.step);
         order.splice(order.indexOf(outcome.step), 1);
-      } else if (attempt > attemptLimit) {
-        this.#dropped.add(outcome.link);
       }
+      this.#lastWindow = null;
     }
   }
 
@@ -153,7 +167,11 @@ class SerialSchedule {
       const { minute: linked, because } = this.#earliestByLinks(step);
       const place = this.#placeFor(step);
       const from = Math.max(linked, pushed.get(id) ?? 0);
-      const spot = this.#floor.earliest(place.own ? { ...step, uses: [...step.uses, place.own] } : step, from, place.held);
+      const spot = this.#floor.earliest(
+        place.own ? { ...step, uses: [...step.uses, place.own] } : step,
+        from,
+        place.held,
+      );
       if (!spot) return { status: 'impossible', link: null, step: id };
       const late = this.#closedWindow(step, spot, pushed) ?? this.#holdClash(step, spot, pushed);
       if (late) return { status: 'impossible', link: late, step: id };
@@ -197,7 +215,10 @@ class SerialSchedule {
       const excess = spot.start - from.end - link.max;
       if (excess <= 0) continue;
       if (this.#facts.has(link.from)) this.#dropped.add(link.id);
-      else this.#push(link.from, from.start + excess, link.id, pushed);
+      else {
+        this.#push(link.from, from.start + excess, link.id, pushed);
+        this.#lastWindow = link.id;
+      }
       return link.id;
     }
     return null;
@@ -227,7 +248,8 @@ class SerialSchedule {
   #take(step: TimedStep, spot: Spot, undo: (() => void)[]): void {
     const hold = step.hold === null ? null : this.#holdOf.get(step.hold)!;
     const place = hold ? spot.uses.at(-1)! : null;
-    for (const id of hold ? spot.uses.slice(0, -1) : spot.uses) this.#book(id, spot.start, spot.end, step.id, undo);
+    for (const id of hold ? spot.uses.slice(0, -1) : spot.uses)
+      this.#book(id, spot.start, spot.end, step.id, undo);
     if (!hold || place === null) return;
     if (!this.#holds.has(hold.id)) {
       this.#holds.set(hold.id, { resource: place, start: spot.start, end: null });
@@ -254,7 +276,9 @@ function holdLinks(problem: ScheduleProblem): TimedLink[] {
     if (!hold) return [];
     const inner = { min: 0, max: null };
     return [
-      ...(step.id === hold.from ? [] : [{ ...inner, id: `${hold.id}<${step.id}`, from: hold.from, to: step.id }]),
+      ...(step.id === hold.from
+        ? []
+        : [{ ...inner, id: `${hold.id}<${step.id}`, from: hold.from, to: step.id }]),
       ...(step.id === hold.to || step.id === hold.from
         ? []
         : [{ ...inner, id: `${step.id}<${hold.id}`, from: step.id, to: hold.to }]),

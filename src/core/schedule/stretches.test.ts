@@ -1,5 +1,11 @@
 import fc from 'fast-check';
-import { intersectStretches, joinStretches, minutesWithin, subtractStretches, type Stretch } from './stretches';
+import {
+  intersectStretches,
+  joinStretches,
+  minutesWithin,
+  subtractStretches,
+  type Stretch,
+} from './stretches';
 
 const lists = fc
   .array(fc.tuple(fc.integer({ min: 0, max: 90 }), fc.integer({ min: 0, max: 15 })), { maxLength: 8 })
@@ -26,8 +32,12 @@ describe('stretches of time are sets of minutes', () => {
     fc.assert(
       fc.property(lists, lists, fc.nat(100), fc.nat(40), (a, b, from, length) => {
         const [setA, setB] = [minutesOf(a), minutesOf(b)];
-        expect(sorted(minutesOf(intersectStretches(a, b)))).toEqual(sorted([...setA].filter((m) => setB.has(m))));
-        expect(sorted(minutesOf(subtractStretches(a, b)))).toEqual(sorted([...setA].filter((m) => !setB.has(m))));
+        expect(sorted(minutesOf(intersectStretches(a, b)))).toEqual(
+          sorted([...setA].filter((m) => setB.has(m))),
+        );
+        expect(sorted(minutesOf(subtractStretches(a, b)))).toEqual(
+          sorted([...setA].filter((m) => !setB.has(m))),
+        );
         const inside = [...setA].filter((m) => m >= from && m < from + length).length;
         expect(minutesWithin(a, from, from + length)).toBe(inside);
       }),

@@ -23,6 +23,14 @@ test('a shift on the day the clocks change starts at 07:30 by the wall', () => {
 
 test('days off are inclusive at both ends', () => {
   const open = openStretches(shop, '2026-12-07', 5);
-  const hers = personStretches(open, [{ from: '2026-12-08', to: '2026-12-09', reason: 'leave' }], shop.timeZone);
-  expect(hers.map((one) => one.from)).toEqual([at('2026-12-07', 450), at('2026-12-10', 450), at('2026-12-11', 450)]);
+  const hers = personStretches(
+    open,
+    [{ from: '2026-12-08', to: '2026-12-09', reason: 'leave' }],
+    shop.timeZone,
+  );
+  expect(hers.map((one) => one.from)).toEqual([
+    at('2026-12-07', 450),
+    at('2026-12-10', 450),
+    at('2026-12-11', 450),
+  ]);
 });

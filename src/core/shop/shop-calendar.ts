@@ -24,7 +24,11 @@ export function openStretches(shop: Shop, from: LocalDate, days: number): Stretc
 }
 
 /** A person's hours: the shop's, less the days away. */
-export function personStretches(open: readonly Stretch[], daysOff: readonly DaysOff[], timeZone: string): Stretch[] {
+export function personStretches(
+  open: readonly Stretch[],
+  daysOff: readonly DaysOff[],
+  timeZone: string,
+): Stretch[] {
   const away = daysOff.map((off) => ({
     from: minuteAt(off.from, 0, timeZone),
     to: minuteAt(addDays(off.to, 1), 0, timeZone),

@@ -1,0 +1,49 @@
+import type { Shape } from '../vehicle';
+import type { Method, MixPart } from './product';
+
+/**
+ * Volume solids of a ready mix: `VS = Σ v_i·vs_i / Σ v_i` (ISO 3233).
+ * @param mix components with parts by volume ≥ 0 and volume solids 0..1   @returns 0..1; 0 for an empty mix
+ */
+export function mixedVolumeSolids(mix: readonly MixPart[]): number {
+  const parts = mix.reduce((sum, one) => sum + one.parts, 0);
+  return parts > 0 ? mix.reduce((sum, one) => sum + one.parts * one.volumeSolids, 0) / parts : 0;
+}
+
+/** Dry film from a wet film, µm: `DFT = WFT × VS`. */
+export const dryFilmUm = (wetFilmUm: number, volumeSolids: number): number => wetFilmUm * volumeSolids;
+
+/** Theoretical spreading rate, m²/L: `1000 × VS / DFT`. */
+export const spreadingRateM2PerL = (volumeSolids: number, dryUm: number): number =>
+  (1000 * volumeSolids) / dryUm;
+
+const sprayEfficiency: Record<Shape | 'inside', number> = {
+  flat: 0.65,
+  curved: 0.5,
+  beaded: 0.5,
+  riveted: 0.5,
+  inside: 0.5,
+  tube: 0.35,
+};
+
+/** Share of the paint that stays on the surface. Working defaults; the shop's own figure replaces them. */
+export function transferEfficiency(method: Method, shape: Shape | 'inside'): number {
+  switch (method) {
+    case 'spray':
+      return sprayEfficiency[shape];
+    case 'roller':
+      return 0.93;
+    case 'brush':
+      return 0.95;
+  }
+}
+
+/**
+ * Mixed litres needed to lay one coat: `V = A·d / (1000·VS·TE)`.
+ * @param areaM2 painted area, m² ≥ 0   @param dryUm dry film of the coat, µm > 0
+ * @param volumeSolids as mixed, 0..1 (ISO 3233)   @param efficiency share of the spray that stays, 0..1
+ * @returns litres, without line loss or reserve. Derivation: 1 m² × 1 µm = 1 mL of dry film.
+ */
+export function coatLitres(areaM2: number, dryUm: number, volumeSolids: number, efficiency: number): number {
+  return (areaM2 * dryUm) / (1000 * volumeSolids * efficiency);
+}
