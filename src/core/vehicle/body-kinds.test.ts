@@ -23,7 +23,7 @@ describe('areas fall in the bands the trade knows', () => {
     ['open-hull', { length: 9, beam: 2.9, depth: 1.5 }, 28, 36, 'hull 9 m'],
     ['low-wing', { length: 6.8, span: 9.2, height: 2.1 }, 55, 75, 'aircraft two seats'],
     ['low-wing', { length: 8.2, span: 10.9, height: 2.4 }, 75, 110, 'aircraft four seats'],
-  ])('%s %j lies in %d–%d m² (%s)', (key, dimensions, low, high) => {
+  ])('%s %j lies in %d–%d m² (%s)', (key, dimensions: Dimensions, low, high, _trade) => {
     const area = totalM2(key, dimensions);
     expect(area).toBeGreaterThanOrEqual(low);
     expect(area).toBeLessThanOrEqual(high);

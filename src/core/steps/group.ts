@@ -1,0 +1,89 @@
+import type { JobSection } from '../record';
+import type { PlaceKind } from '../shop';
+import type { Part } from '../vehicle';
+import type { StepDraft } from './draft';
+import { stackOf, type SectionStack } from './stack';
+
+/** Sections that stand on one body, or one loose lot, with their parts and stacks. */
+export interface Group {
+  key: string;
+  loose: boolean;
+  subject: string;
+  sections: JobSection[];
+  parts: Part[];
+  partsOf(section: JobSection): Part[];
+  stackOf(section: JobSection): SectionStack;
+}
+
+/** Gathers the job's sections into groups, in the order of their first section. */
+export function groupsOf(draft: StepDraft): Group[] {
+  const { job, parts, shelf } = draft.context;
+  const keys = [...new Set(job.sections.map((section) => section.group))];
+  return keys.map((key) => {
+    const sections = job.sections.filter((section) => section.group === key);
+    const stacks = new Map(sections.map((section) => [section.key, stackOf(section, shelf)]));
+    const names = new Set(sections.map((section) => section.key));
+    for (const section of sections)
+      for (const product of stacks.get(section.key)!.missing)
+        draft.warn({ code: 'product-missing', product, section: section.key });
+    return {
+      key,
+      loose: sections.every((section) => section.loose),
+      subject: sections.map((section) => section.name).join(', '),
+      sections,
+      parts: parts.filter((part) => names.has(part.section)),
+      partsOf: (section) => parts.filter((part) => part.section === section.key),
+      stackOf: (section) => stacks.get(section.key)!,
+    };
+  });
+}
+
+export const keysOf = (sections: readonly JobSection[]): string[] => sections.map((section) => section.key);
+
+/** What the work of a stage is given: the hold it lies in, the place a loose lot takes instead, what comes before. */
+export interface StageRoom {
+  hold: string | null;
+  place: PlaceKind | undefined;
+  after: string[];
+}
+
+/**
+ * One stay of a body in a bay: moved in, worked on, left; the bay is kept for it meanwhile, nights included.
+ * A loose lot stays on its rack and each step takes a bench or the wash bay for itself.
+ * @param body adds the work and returns the keys that end it   @returns keys after which the group may go on
+ */
+export function addStage(
+  draft: StepDraft,
+  group: Group,
+  stage: { key: string; placeKind: 'wash' | 'bay'; after: readonly string[] },
+  body: (room: StageRoom) => string[],
+): string[] {
+  if (group.loose)
+    return body({
+      hold: null,
+      place: stage.placeKind === 'wash' ? 'wash' : 'bench',
+      after: [...stage.after],
+    });
+  const key = `${group.key}/${stage.key}`;
+  const { subject } = group;
+  const sections = keysOf(group.sections);
+  const because = [{ code: 'always' as const }];
+  const enter = draft.work({
+    key: `${key}/in`,
+    operation: 'move',
+    subject,
+    sections,
+    parts: [],
+    hold: key,
+    because,
+    after: stage.after,
+    leaves: null,
+  });
+  const ends = body({ hold: key, place: undefined, after: [enter] });
+  const leave = draft.wait(`${key}/out`, 'move', subject, sections, 0, key);
+  Object.assign(draft.stepOf(leave), { name: 'Bay free' });
+  for (const end of ends) draft.link(end, leave, { code: 'order' });
+  if (ends.length === 0) draft.link(enter, leave, { code: 'order' });
+  draft.stay({ key, kind: 'stay', placeKind: stage.placeKind, from: enter, to: leave, subject });
+  return [leave];
+}

@@ -1,0 +1,84 @@
+import type { Part, Shape } from '../vehicle';
+import type { Operation } from './operation';
+
+type Face = Shape | 'inside';
+
+const surfaceFactor: Record<Face, number> = {
+  flat: 1,
+  curved: 1.3,
+  beaded: 1.6,
+  riveted: 1.8,
+  tube: 1.6,
+  inside: 1.5,
+};
+const sprayFactor: Record<Face, number> = {
+  flat: 1,
+  curved: 1.05,
+  beaded: 1.1,
+  riveted: 1.1,
+  tube: 1.1,
+  inside: 1.3,
+};
+
+/** Shape factor on minutes: sanding, filling and wiping, or spraying. */
+export function shapeFactor(kind: Operation['shapeFactor'], face: Face): number {
+  switch (kind) {
+    case 'surface':
+      return surfaceFactor[face];
+    case 'spray':
+      return sprayFactor[face];
+    case 'none':
+      return 1;
+  }
+}
+
+/** Which faces an operation touches: blocking and polishing leave the back faces alone. */
+export type Faces = 'outside' | 'both';
+
+export interface Quantity {
+  amount: number;
+  /** The same amount with every part weighted by its shape factor. */
+  weighted: number;
+}
+
+/** Quantity of an operation over parts, in the unit of its basis. */
+export function quantityOf(operation: Operation, parts: readonly Part[], faces: Faces): Quantity {
+  const sum = (value: (part: Part) => number) => parts.reduce((total, part) => total + value(part), 0);
+  const plain = (amount: number) => ({ amount, weighted: amount });
+  switch (operation.basis) {
+    case 'fixed':
+      return plain(0);
+    case 'part':
+      return plain(parts.length);
+    case 'm':
+      return plain(sum((part) => part.trimM + part.beadM));
+    case 'm²': {
+      const inside = (part: Part) => (faces === 'both' ? part.insideM2 : 0);
+      const { shapeFactor: kind } = operation;
+      return {
+        amount: sum((part) => part.outsideM2 + inside(part)),
+        weighted: sum(
+          (part) =>
+            part.outsideM2 * shapeFactor(kind, part.shape) + inside(part) * shapeFactor(kind, 'inside'),
+        ),
+      };
+    }
+  }
+}
+
+/** Share of a person's pace that remains when 1, 2, 3, 4 work together. */
+const crewEfficiency = [1, 0.95, 0.85, 0.75];
+
+/** Most people that find room on an area: max(1, floor(area / 2.5 m²)), at most four. */
+export const roomForCrew = (areaM2: number): number => Math.min(4, Math.max(1, Math.floor(areaM2 / 2.5)));
+
+/**
+ * Person-minutes: `fixed + Σ rate × quantity × shape × share`; fixed minutes take no factor.
+ * @param weighted quantity with shape factors in it   @param share part of the quantity that is worked, 0..1
+ */
+export const personMinutes = (fixedMin: number, rate: number, weighted: number, share = 1): number =>
+  fixedMin + rate * weighted * share;
+
+/** Elapsed minutes of a crew: `ceil(personMinutes / (crew × e))`, e = 1 / 0.95 / 0.85 / 0.75 for one to four people. */
+export const crewMinutes = (total: number, crew: number): number =>
+  Math.ceil(Math.round((total / (crew * crewEfficiency[Math.min(4, crew) - 1]!)) * 1e6) / 1e6);

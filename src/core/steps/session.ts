@@ -1,0 +1,211 @@
+import {
+  closingMin,
+  coatLitres,
+  mixedVolumeSolids,
+  transferEfficiency,
+  waitingMin,
+  type LayerRole,
+  type Product,
+} from '../film';
+import type { Part } from '../vehicle';
+import type { StepDraft } from './draft';
+import { quantityOf } from './labour';
+import { operationOf } from './catalogue';
+import type { LinkReason, Step, StepReason } from './step';
+
+export interface SessionLayer {
+  role: LayerRole;
+  product: Product;
+  coats: number;
+  /** Number of the first coat and of all coats of this layer, when it is spread over several sessions. */
+  firstCoat: number;
+  allCoats: number;
+  because: StepReason[];
+}
+
+export interface SessionOptions {
+  key: string;
+  subject: string;
+  sections: string[];
+  parts: readonly Part[];
+  layers: SessionLayer[];
+  after: readonly string[];
+}
+
+export interface Session {
+  key: string;
+  /** Key of the first coat, whose start closes the window of what lies beneath. */
+  firstCoat: string;
+  lastCoat: string;
+  lastProduct: Product;
+  unload: string;
+}
+
+/** Attended flash up to this length stays with the painter; a longer one is plain waiting. */
+const attendedFlashMin = 30;
+const operationByRole: Partial<Record<LayerRole, string>> = {
+  colour: 'spray-colour',
+  topcoat: 'spray-colour',
+  clear: 'spray-clear',
+};
+const stateByRole: Partial<Record<LayerRole, Step['leaves']>> = {
+  epoxy: 'epoxy',
+  build: 'high-build',
+  sealer: 'sealer',
+  colour: 'colour',
+  topcoat: 'colour',
+  clear: 'clear',
+};
+const phaseByRole: Partial<Record<LayerRole, Step['phase']>> = {
+  epoxy: 'epoxy',
+  build: 'build',
+  sealer: 'colour',
+};
+/** Above this the wet edge wants a second painter. */
+const secondPainterM2 = 20;
+/** Cleaned panels wait no longer than this before the first coat; later they are wiped again. */
+const wipedMax = 120;
+
+/** Net litres of one coat over parts, back faces included. */
+export function litresOf(product: Product, parts: readonly Part[]): number {
+  const sheet = product.coating!;
+  const solids = mixedVolumeSolids(sheet.mix);
+  return parts.reduce(
+    (sum, part) =>
+      sum +
+      coatLitres(part.outsideM2, sheet.dryUm, solids, transferEfficiency(sheet.method, part.shape)) +
+      (part.insideM2 > 0
+        ? coatLitres(part.insideM2, sheet.dryUm, solids, transferEfficiency(sheet.method, 'inside'))
+        : 0),
+    0,
+  );
+}
+
+/**
+ * One booth session: load, wipe, coats with their flashes, dust-free, unload, all under one hold of the booth.
+ * Coats are linked with max = min(3 × flash, 90 min), so a session never crosses a closing.
+ */
+export function addSession(draft: StepDraft, options: SessionOptions): Session {
+  const { key, subject, sections, parts } = options;
+  const hold = key;
+  const common = { subject, sections, parts, hold, faces: 'both' as const };
+  const load = draft.work({
+    ...common,
+    key: `${key}/load`,
+    operation: 'load',
+    because: [{ code: 'always' }],
+    after: options.after,
+  });
+  const areaM2 = quantityOf(operationOf('wipe'), parts, 'both').amount;
+  const painters = areaM2 > secondPainterM2 ? 2 : 1;
+  let last = draft.work({
+    ...common,
+    key: `${key}/wipe`,
+    operation: 'wipe',
+    because: [{ code: 'always' }],
+    after: [load],
+    crew: painters,
+  });
+  let window: { min: number; max: number; why: LinkReason } = {
+    min: 0,
+    max: wipedMax,
+    why: { code: 'wiped' },
+  };
+  let firstCoat: string | null = null;
+  const airC = draft.airC('booth');
+  for (const layer of options.layers) {
+    const sheet = layer.product.coating!;
+    const flash = waitingMin(sheet.flashMin, draft.factor(layer.product, 'booth'));
+    const attended = flash <= attendedFlashMin ? flash : 0;
+    for (let i = 0; i < layer.coats; i += 1) {
+      const coat = layer.firstCoat + i;
+      const isLast = layer === options.layers.at(-1) && i === layer.coats - 1;
+      const step = draft.work({
+        ...common,
+        key: `${key}/${layer.role}-${coat}`,
+        operation: operationByRole[layer.role] ?? 'spray-primer',
+        name: `${layer.product.name}, coat ${coat} of ${layer.allCoats}`,
+        because: [
+          { code: 'layer', role: layer.role, product: layer.product.code, coat, of: layer.allCoats },
+          ...layer.because,
+        ],
+        after: [],
+        crew: painters,
+        flashMin: isLast ? 0 : attended,
+        phase: phaseByRole[layer.role],
+        leaves: stateByRole[layer.role] ?? null,
+        coat: {
+          session: key,
+          role: layer.role,
+          product: layer.product.code,
+          coat,
+          of: layer.allCoats,
+          areaM2,
+          dryUm: sheet.dryUm,
+          litres: litresOf(layer.product, parts),
+        },
+      });
+      draft.link(last, step, window.why, window.min, window.max);
+      last = step;
+      firstCoat ??= step;
+      const product = layer.product.code;
+      window = {
+        min: flash - attended,
+        max: Math.min(3 * flash, 90) - attended,
+        why: { code: 'flash', product, airC },
+      };
+    }
+  }
+  const lastProduct = options.layers.at(-1)!.product;
+  const sheet = lastProduct.coating!;
+  const dustFree = waitingMin(sheet.dustFreeMin, draft.factor(lastProduct, 'booth'));
+  const stand = draft.wait(`${key}/dust-free`, 'dust-free', subject, sections, dustFree, hold);
+  draft.link(last, stand, { code: 'dust-free', product: lastProduct.code, airC }, 0, 0);
+  const unload = draft.work({
+    ...common,
+    key: `${key}/unload`,
+    operation: 'unload',
+    because: [{ code: 'always' }],
+    after: [stand],
+  });
+  draft.stay({ key, kind: 'session', placeKind: 'booth', from: load, to: unload, subject });
+  checkShift(draft, key);
+  return { key, firstCoat: firstCoat!, lastCoat: last, lastProduct, unload };
+}
+
+/** Wipe and coats must fit one shift. */
+function checkShift(draft: StepDraft, session: string): void {
+  const shiftMin = longestShift(draft);
+  const minutes = sessionMinutes(draft, session);
+  if (minutes > shiftMin) draft.warn({ code: 'session-over-shift', session, minutes, shiftMin });
+}
+
+export const longestShift = (draft: StepDraft): number =>
+  Math.max(0, ...draft.context.shop.shifts.map((shift) => shift.endMin - shift.startMin));
+
+const sessionMinutes = (draft: StepDraft, session: string): number =>
+  draft.network.steps
+    .filter((step) => step.key === `${session}/wipe` || step.coat?.session === session)
+    .reduce((sum, step) => sum + step.minutes, 0);
+
+/** Links the last coat of a session to work on that film: not before it can be sanded. */
+export function afterSanding(draft: StepDraft, session: Session, to: string): void {
+  const sheet = session.lastProduct.coating!;
+  const airC = draft.airC('bay');
+  const min = waitingMin(sheet.sandAfterMin, draft.factor(session.lastProduct, 'bay'));
+  draft.link(session.lastCoat, to, { code: 'sand-after', product: session.lastProduct.code, airC }, min);
+}
+
+/** A hard recoat window between two sessions where no sanding reopens it. */
+export function withinRecoat(draft: StepDraft, session: Session, to: string): void {
+  const { recoatMaxMin } = session.lastProduct.coating!;
+  if (recoatMaxMin === null) return;
+  const max = closingMin(recoatMaxMin, draft.factor(session.lastProduct, 'booth'));
+  draft.link(
+    session.lastCoat,
+    to,
+    { code: 'recoat-max', product: session.lastProduct.code, airC: draft.airC('booth') },
+    0,
+    max,
+  );
+}
