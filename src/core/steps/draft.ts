@@ -51,9 +51,10 @@ export interface WorkOptions {
 
 /** Collects the steps of a job with their links; every route writes into one of these. */
 export class StepDraft {
-  readonly network: StepNetwork = { steps: [], links: [], stays: [], softWindows: [], warnings: [] };
-
-  constructor(readonly context: StepContext) {}
+  constructor(
+    readonly context: StepContext,
+    readonly network: StepNetwork = { steps: [], links: [], stays: [], softWindows: [], warnings: [] },
+  ) {}
 
   /** Adds one step of attended work and returns its key. */
   work(options: WorkOptions): string {

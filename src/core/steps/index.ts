@@ -4,3 +4,4 @@ export type { StepContext } from './draft';
 export * from './operation';
 export * from './stack';
 export * from './step';
+export * from './remedy';

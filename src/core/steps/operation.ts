@@ -54,3 +54,22 @@ export interface Operation {
   cautions: Caution[];
   leaves: SurfaceState | null;
 }
+
+/** Consumption per unit of the basis, as pairs of product and amount. */
+export const uses = (...list: [product: string, perUnit: number][]) =>
+  list.map(([product, perUnit]) => ({ product, perUnit }));
+
+type Given = Pick<Operation, 'code' | 'name' | 'phase' | 'basis' | 'rate'> & Partial<Operation>;
+/** Completes an entry of the catalogue: usual crew one, in a bay, may pause over the night. */
+export const operation = (given: Given): Operation => ({
+  fixedMin: 0,
+  shapeFactor: given.basis === 'm²' ? 'surface' : 'none',
+  skill: 'prep',
+  usualCrew: 1,
+  place: 'bay',
+  pauses: true,
+  consumes: [],
+  cautions: [],
+  leaves: null,
+  ...given,
+});

@@ -63,6 +63,8 @@ const phaseByRole: Partial<Record<LayerRole, Step['phase']>> = {
 };
 /** Above this the wet edge wants a second painter. */
 const secondPainterM2 = 20;
+/** Loading is followed by the wipe, so that a booth is not held overnight for a vehicle that only stands in it. */
+const loadedMax = 60;
 /** Cleaned panels wait no longer than this before the first coat; later they are wiped again. */
 const wipedMax = 120;
 
@@ -103,9 +105,10 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     key: `${key}/wipe`,
     operation: 'wipe',
     because: [{ code: 'always' }],
-    after: [load],
+    after: [],
     crew: painters,
   });
+  draft.link(load, last, { code: 'order' }, 0, loadedMax);
   let window: { min: number; max: number; why: LinkReason } = {
     min: 0,
     max: wipedMax,

@@ -1,0 +1,196 @@
+import type { Budgets } from './money';
+import type { PlanBecause, PlanInput, PlannedStay, PlannedStep } from './plan-model';
+import type { Job, StepFact } from './record';
+import {
+  minutesWithin,
+  scheduleSerially,
+  type Because,
+  type Fact,
+  type Stretch,
+  type TimedStep,
+} from './schedule';
+import { openStretches, personStretches, type Person, type Shop } from './shop';
+import type { Step, StepNetwork } from './steps';
+import { addDays, daysBetween, localDateOf, minuteAt, type Minute } from './units';
+
+export interface Placed {
+  steps: PlannedStep[];
+  stays: PlannedStay[];
+  broken: ReadonlySet<string>;
+  unplaced: string[];
+  open: Stretch[];
+}
+
+const horizonDays = 500;
+export const linkId = (index: number): string => `link ${index}`;
+
+/** Puts the network on the shop's calendar: people by skill, places by kind, facts fixed, other jobs' promises kept. */
+export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
+  const { job, shop, commitments } = input;
+  const release = minuteAt(job.arrival, 0, shop.timeZone);
+  const now = Math.max(input.now, release);
+  const firstDay = addDays(
+    job.arrival < localDateOf(input.now, shop.timeZone) ? job.arrival : localDateOf(input.now, shop.timeZone),
+    -7,
+  );
+  const days = horizonDays + daysBetween(firstDay, localDateOf(now, shop.timeZone));
+  const open = openStretches(shop, firstDay, days);
+  const schedule = scheduleSerially({
+    now,
+    resources: [
+      ...shop.people.map((person) => ({
+        id: person.id,
+        open: personStretches(open, person.daysOff, shop.timeZone),
+      })),
+      ...shop.places.map((place) => ({ id: place.id, open: null })),
+    ],
+    steps: network.steps.map((step) => timed(step, shop)),
+    links: network.links.map((link, i) => ({ ...link, id: linkId(i) })),
+    holds: network.stays.map((stay) => ({
+      id: stay.key,
+      anyOf: placesOf(shop, stay.placeKind),
+      from: stay.from,
+      to: stay.to,
+    })),
+    facts: job.facts.map(factOf),
+    commitments: [...commitments],
+  });
+  const spots = new Map(schedule.placements.map((one) => [one.step, one]));
+  const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
+  const name = namer(input, network);
+  return {
+    steps: network.steps.flatMap((step) => {
+      const spot = spots.get(step.key);
+      if (!spot) return [];
+      const fact = facts.get(step.key);
+      return [
+        {
+          ...step,
+          start: spot.start,
+          end: spot.end,
+          state: fact?.status ?? ('planned' as const),
+          usedMin: fact?.personMinutes ?? 0,
+          materialsMinor: 0,
+          uses: spot.uses,
+          whyNotEarlier: spot.because.map((one) => inWords(one, network, name)),
+        },
+      ];
+    }),
+    stays: schedule.holds.flatMap((hold) => {
+      const stay = network.stays.find((one) => one.key === hold.id)!;
+      return [{ ...stay, place: hold.resource, start: hold.start, end: hold.end }];
+    }),
+    broken: new Set(schedule.broken),
+    unplaced: schedule.unplaced,
+    open,
+  };
+}
+
+/** A shop without such a place works in the yard: an id nobody else competes for. */
+function placesOf(shop: Shop, kind: string): string[] {
+  return shop.places.filter((place) => place.kind === kind).map((place) => place.id);
+}
+
+/** People who can do it, those with the fewest other skills first, so that the rare hand stays free. */
+const ableOf = (people: readonly Person[], skill: string): string[] =>
+  people
+    .filter((person) => person.skills.some((one) => one === skill))
+    .sort((a, b) => a.skills.length - b.skills.length || a.id.localeCompare(b.id))
+    .map((person) => person.id);
+
+function timed(step: Step, shop: Shop): TimedStep {
+  const people = step.people.map((skill) => ableOf(shop.people, skill)).filter((list) => list.length > 0);
+  const places = step.place === null || step.place === 'yard' ? [] : placesOf(shop, step.place);
+  const uses = places.length > 0 ? [...people, places] : people;
+  const held = step.hold !== null;
+  return {
+    id: step.key,
+    kind: step.kind,
+    minutes: step.minutes,
+    uses,
+    hold: held ? step.hold : null,
+    notBefore: step.notBefore,
+  };
+}
+
+function factOf(fact: StepFact): Fact {
+  const { step, start, uses } = fact;
+  return fact.status === 'done'
+    ? { status: 'done', step, start, end: fact.end ?? start, uses }
+    : { status: 'running', step, start, remaining: fact.remainingMin ?? 0, uses };
+}
+
+function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => string {
+  const names = new Map([
+    ...shop.people.map((person) => [person.id, person.name] as const),
+    ...shop.places.map((place) => [place.id, place.name] as const),
+    ...network.steps.map((step) => [step.key, `${job.number} ${step.name}`] as const),
+    ...network.stays.map((stay) => [stay.key, `${job.number} ${stay.subject}`] as const),
+  ]);
+  return (id) => names.get(id) ?? id;
+}
+
+function inWords(because: Because, network: StepNetwork, name: (id: string) => string): PlanBecause {
+  const linkOf = (id: string) => network.links.find((_, i) => linkId(i) === id);
+  switch (because.kind) {
+    case 'closed':
+      return { kind: 'closed', who: because.resources.map(name), from: because.from, to: because.to };
+    case 'resource':
+      return {
+        kind: 'resource',
+        who: because.resources.map(name),
+        holders: because.holders.map(name),
+        from: because.from,
+        to: because.to,
+      };
+    case 'window':
+      return { kind: 'window', why: linkOf(because.link)?.why ?? null, from: because.from, to: because.to };
+    case 'link':
+      return {
+        kind: 'link',
+        from: because.from,
+        min: because.min,
+        why: linkOf(because.link)?.why ?? { code: 'order' },
+      };
+    case 'not-before':
+    case 'now':
+      return because;
+  }
+}
+
+/** The three budgets of a placed plan: what facts have used, what is expected in all, and the caps. */
+export function budgetsOf(
+  { job, now }: { job: Job; now: Minute },
+  placed: Placed,
+  steps: readonly PlannedStep[],
+  caps: { labourMin: number; materialsMinor: number; boothMin: number },
+  committedAhead: number,
+): Budgets {
+  const sum = (list: readonly PlannedStep[], value: (step: PlannedStep) => number) =>
+    list.reduce((total, one) => total + value(one), 0);
+  const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
+  const usedLabour = job.facts.reduce((total, fact) => total + fact.personMinutes, 0);
+  const usedMaterials = job.facts.reduce((total, fact) => total + fact.materialsMinor, 0);
+  const expected = (step: PlannedStep) =>
+    step.state === 'done' ? step.usedMin : Math.max(step.personMinutes, step.usedMin);
+  const booth = placed.stays.filter((stay) => stay.kind === 'session');
+  const within = (from: Minute, to: Minute) => minutesWithin(placed.open, from, to);
+  const usedBooth = booth
+    .filter((stay) => facts.has(stay.from))
+    .reduce((total, stay) => total + within(stay.start, Math.min(stay.end, now)), 0);
+  return {
+    labourMin: { used: usedLabour, planned: sum(steps, expected), cap: caps.labourMin },
+    materialsMinor: {
+      used: usedMaterials,
+      planned: sum(steps, (step) => step.materialsMinor),
+      cap: caps.materialsMinor,
+      committed: usedMaterials + committedAhead,
+    },
+    boothMin: {
+      used: usedBooth,
+      planned: booth.reduce((total, stay) => total + within(stay.start, stay.end), 0),
+      cap: caps.boothMin,
+      nightsHeld: booth.filter((stay) => within(stay.start, stay.end) < stay.end - stay.start).length,
+    },
+  };
+}

@@ -1,0 +1,102 @@
+import type { Shelf } from './film';
+import type { BudgetBreach, Budgets, Quote } from './money';
+import type { Job } from './record';
+import type { Commitment } from './schedule';
+import type { Shop } from './shop';
+import type { LinkReason, SectionStack, Stay, Step, StepLink, StepWarning } from './steps';
+import type { SessionNeed, ShoppingLine } from './stores';
+import type { LocalDate, Minute } from './units';
+import type { Part } from './vehicle';
+
+export interface PlanInput {
+  job: Job;
+  shop: Shop;
+  shelf: Shelf;
+  now: Minute;
+  /** What other jobs have been promised: their agreed calendars. */
+  commitments: readonly Commitment[];
+}
+
+export type PlanWarning =
+  | StepWarning
+  | ({ code: 'over-cap' } & BudgetBreach)
+  | { code: 'late'; days: number }
+  | { code: 'window-broken'; window: string; step: string }
+  | { code: 'remedied'; product: string; step: string; personMinutes: number }
+  | { code: 'no-room'; step: string };
+
+export interface SectionSummary extends Omit<SectionStack, 'layers'> {
+  section: string;
+  name: string;
+  outsideM2: number;
+  insideM2: number;
+  layers: {
+    role: string;
+    product: string;
+    name: string;
+    coats: number;
+    dryUm: number;
+    typed: boolean;
+    computedCoats: number;
+  }[];
+}
+
+export interface Plan {
+  job: string;
+  computedAt: Minute;
+  parts: Part[];
+  sections: SectionSummary[];
+  steps: PlannedStep[];
+  stays: PlannedStay[];
+  windows: PlanWindow[];
+  sessions: SessionNeed[];
+  shopping: ShoppingLine[];
+  budgets: Budgets;
+  quote: Quote;
+  /** End of the last step; null when there is nothing to do. */
+  finish: Minute | null;
+  finishDate: LocalDate | null;
+  lateDays: number;
+  warnings: PlanWarning[];
+}
+
+/** A reason of the calendar in the words of the plan: keys of steps, names of people and places. */
+export type PlanBecause =
+  | { kind: 'closed'; who: string[]; from: Minute; to: Minute }
+  | { kind: 'resource'; who: string[]; holders: string[]; from: Minute; to: Minute }
+  | { kind: 'window'; why: LinkReason | null; from: Minute; to: Minute }
+  | { kind: 'link'; from: string; min: number; why: LinkReason }
+  | { kind: 'not-before' }
+  | { kind: 'now' };
+
+export interface PlannedStep extends Step {
+  start: Minute;
+  end: Minute;
+  state: 'done' | 'running' | 'planned';
+  /** Person-minutes logged so far; 0 for planned steps. */
+  usedMin: number;
+  materialsMinor: number;
+  /** Ids of people and places taken. */
+  uses: string[];
+  whyNotEarlier: PlanBecause[];
+}
+
+export interface PlannedStay extends Stay {
+  place: string;
+  start: Minute;
+  end: Minute;
+}
+
+/** A window that matters to a manager: bare metal, recoat, wipe. Flashes inside a session are left to the session. */
+export interface PlanWindow {
+  key: string;
+  code: StepLink['why']['code'];
+  product: string | null;
+  from: string;
+  to: string;
+  opened: Minute;
+  closes: Minute;
+  /** Start of the step that has to come in time. */
+  met: Minute;
+  state: 'kept' | 'tight' | 'broken' | 'remedied';
+}

@@ -1,0 +1,3 @@
+export * from './needs';
+export * from './packs';
+export * from './shopping';
