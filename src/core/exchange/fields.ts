@@ -1,0 +1,66 @@
+import Joi from 'joi';
+import { layerRoles, levels } from '../film';
+import { depths, jobStates, oldFinishes } from '../record';
+import { isLocalDate } from '../units';
+import { bodyKinds, substrates } from '../vehicle';
+import { coatSystems } from '../film';
+
+/** Joi fields of everything a person or a file can write, shared by forms, routes, command and files. */
+
+/** One line of text without control characters. */
+export const line = (max: number) =>
+  Joi.string()
+    .trim()
+    .max(max)
+    // eslint-disable-next-line no-control-regex -- control characters are what is refused
+    .pattern(/^[^\u0000-\u001f\u007f]*$/)
+    .messages({ 'string.pattern.base': '{{#label}} must not contain control characters' });
+
+export const requiredLine = (max: number) => line(max).min(1).required();
+
+export const localDate = () =>
+  Joi.string()
+    .custom((value: string, helper) => (isLocalDate(value) ? value : helper.error('date.local')))
+    .messages({
+      'date.local': '{{#label}} must be a real day written YYYY-MM-DD, from 1970 to 2199',
+    });
+
+export const figure = (min: number, max: number) => Joi.number().min(min).max(max);
+export const whole = (min: number, max: number) => Joi.number().integer().min(min).max(max);
+export const flag = () => Joi.boolean();
+export const moneyMinor = () => whole(0, 100_000_000);
+export const oneOf = <T extends string>(values: readonly T[]) => Joi.string().valid(...values);
+
+export const jobNumber = () =>
+  Joi.string()
+    .pattern(/^[A-Z][A-Z0-9]{0,3}-\d{1,6}$/)
+    .messages({
+      'string.pattern.base': '{{#label}} must be capital letters, a hyphen and digits, such as P-014',
+    });
+
+export const key = () =>
+  Joi.string()
+    .pattern(/^[A-Za-z0-9][A-Za-z0-9 _./:-]{0,119}$/)
+    .messages({ 'string.pattern.base': '{{#label}} must be a key of letters, digits and _ . / : -' });
+
+export const hexColour = () =>
+  Joi.string()
+    .pattern(/^#[0-9a-f]{6}$/)
+    .messages({ 'string.pattern.base': '{{#label}} must be a colour written #rrggbb in small letters' });
+
+export const level = () => oneOf(levels);
+export const depth = () => oneOf(depths);
+export const oldFinish = () => oneOf(oldFinishes);
+export const substrate = () => oneOf(substrates);
+export const jobState = () => oneOf(jobStates);
+export const bodyKind = () => oneOf(bodyKinds.map((kind) => kind.key));
+export const coatSystem = () => oneOf(coatSystems.map((system) => system.key));
+export const coatCounts = () =>
+  Joi.object(Object.fromEntries(layerRoles.map((role) => [role, whole(0, 12)])));
+export const dimensionFigures = () =>
+  Joi.object()
+    .pattern(/^[a-zA-Z]{1,20}$/, figure(0, 100))
+    .max(12);
+
+export const hours = () => figure(0, 100_000);
+export const areaM2 = () => figure(0.001, 1000);

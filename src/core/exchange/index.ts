@@ -1,0 +1,3 @@
+export * from './faults';
+export * as field from './fields';
+export * from './job-bundle';

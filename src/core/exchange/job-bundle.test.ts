@@ -1,0 +1,122 @@
+import { demoShop } from '../../demo/shop';
+import { standardShelf } from '../film';
+import { readJobBundle, writeJobBundle, type JobBundle } from './job-bundle';
+import { parseJson } from './faults';
+
+const bundle: JobBundle = {
+  shop: demoShop,
+  shelf: [...standardShelf],
+  job: {
+    number: 'P-001',
+    name: 'Van “Ö”',
+    owner: '__proto__',
+    bodyKind: 'box-body',
+    dimensions: { length: 4.2, width: 1.7, height: 1.9 },
+    level: 'Road',
+    state: 'running',
+    arrival: '2026-11-23',
+    promised: '2027-01-22',
+    caps: { labourHours: 120, materialsMinor: 90000, boothHours: 20 },
+    sections: [
+      {
+        key: 'sides',
+        name: 'Sides',
+        group: 'body',
+        loose: false,
+        substrate: 'steel',
+        system: 'base-clear',
+        oldFinish: 'enamel',
+        depth: 'bare',
+        level: 'Road',
+        colourName: 'Grey',
+        colourHex: '#808080',
+        coats: { clear: 3 },
+      },
+    ],
+    measured: [{ key: 'R1', outsideM2: 2.5 }],
+    facts: [
+      {
+        step: 'body/wash',
+        status: 'done',
+        start: 29900000,
+        end: 29900060,
+        remainingMin: null,
+        personMinutes: 60,
+        materialsMinor: 120,
+        uses: ['jun'],
+      },
+    ],
+    signOffs: [],
+  },
+};
+
+const faultsAfter = (change: (raw: Record<string, never>) => void): string[] => {
+  const raw = JSON.parse(writeJobBundle(bundle));
+  change(raw as never);
+  const read = readJobBundle(JSON.stringify(raw));
+  return read.status === 'ok' ? [] : read.faults.map((fault) => fault.place);
+};
+
+test('what is written is read back the same', () => {
+  expect(readJobBundle(writeJobBundle(bundle))).toEqual({ status: 'ok', value: bundle });
+});
+
+type Raw = {
+  job: Record<string, unknown> & {
+    sections: Record<string, unknown>[];
+    facts: Record<string, unknown>[];
+    caps: Record<string, unknown>;
+  };
+  shop: { people: { daysOff: unknown[] }[]; shifts: Record<string, unknown>[] };
+  [key: string]: unknown;
+};
+const cases: [string, (raw: Raw) => void, string][] = [
+  ['a wrong type', (raw) => (raw.job.name = 7), 'job.name'],
+  ['a missing field', (raw) => delete raw.job.owner, 'job.owner'],
+  ['a negative figure', (raw) => (raw.job.caps.labourHours = -1), 'job.caps.labourHours'],
+  ['an absurdly large one', (raw) => (raw.job.caps.materialsMinor = 1e15), 'job.caps.materialsMinor'],
+  ['a text of 10 000 signs', (raw) => (raw.job.name = 'x'.repeat(10000)), 'job.name'],
+  ['an unknown key', (raw) => (raw.extra = 1), 'extra'],
+  ['an unknown level', (raw) => (raw.job.sections[0]!.level = 'Best'), 'job.sections[0].level'],
+  ['a day that is none', (raw) => (raw.job.promised = '2027-02-30'), 'job.promised'],
+  [
+    'dimensions beyond the body kind',
+    (raw) => (raw.job.dimensions = { length: 99 }),
+    'job.dimensions.length',
+  ],
+  ['a section that stands twice', (raw) => raw.job.sections.push(raw.job.sections[0]!), 'job.sections[1]'],
+  [
+    'an end before the start',
+    (raw) => (raw.job.facts[0]!.end = '2020-01-01T00:00:00.000Z'),
+    'job.facts[0].end',
+  ],
+  ['a shift that ends before it starts', (raw) => (raw.shop.shifts[0]!.endMin = 1), 'shop.shifts[0].endMin'],
+  [
+    'days off that run backwards',
+    (raw) => raw.shop.people[0]!.daysOff.push({ from: '2027-01-02', to: '2027-01-01', reason: '' }),
+    'shop.people[0].daysOff[0].to',
+  ],
+  ['a newer version', (raw) => (raw.version = 2), 'version'],
+];
+
+test.each(cases)('%s is named by its place', (_name, change, place) => {
+  expect(faultsAfter(change as never)).toContain(place);
+});
+
+test('a `__proto__` key in a file is an unknown key, not a prototype', () => {
+  const text = writeJobBundle(bundle).replace(
+    '"owner": "__proto__"',
+    '"owner": "x", "__proto__": {"polluted": true}',
+  );
+  expect(readJobBundle(text)).toMatchObject({ status: 'faulty' });
+  expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+});
+
+test('files that are no JSON, too deep or too large are refused before anything is built', () => {
+  expect(readJobBundle('{"job": NaN}')).toMatchObject({ status: 'faulty' });
+  expect(parseJson('['.repeat(33) + ']'.repeat(33))).toMatchObject({
+    faults: [{ reason: expect.stringContaining('deeper than 32') }],
+  });
+  expect(parseJson('"[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[["')).toMatchObject({ status: 'ok' });
+  expect(parseJson(' '.repeat(101), { bytes: 100, depth: 32 })).toMatchObject({ status: 'faulty' });
+});

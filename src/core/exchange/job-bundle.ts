@@ -1,0 +1,257 @@
+import Joi from 'joi';
+import { hazards, methods, productKinds, units, type Product } from '../film';
+import type { Job, StepFact } from '../record';
+import { placeKinds, skills, type Shop } from '../shop';
+import type { Minute } from '../units';
+import { bodyKindOf } from '../vehicle';
+import { parseJson, parseWith, type Fault, type Parsed } from './faults';
+import * as field from './fields';
+
+/** A job with all it needs to be planned anywhere: `docs/formats/job-bundle.md`. */
+export interface JobBundle {
+  job: Job;
+  shop: Shop;
+  shelf: Product[];
+}
+
+export const bundleFormat = 'coatrel.job-bundle';
+export const bundleVersion = 1;
+
+const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).required();
+const object = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'required' });
+const instant = () =>
+  Joi.string()
+    .isoDate()
+    .pattern(/Z$/)
+    .messages({ 'string.pattern.base': '{{#label}} must be in UTC and end in Z' });
+
+const section = object({
+  key: field.key(),
+  name: field.requiredLine(80),
+  group: field.key(),
+  loose: field.flag(),
+  substrate: field.substrate(),
+  system: field.coatSystem(),
+  oldFinish: field.oldFinish(),
+  depth: field.depth(),
+  level: field.level(),
+  colourName: field.requiredLine(60),
+  colourHex: field.hexColour(),
+  coats: field.coatCounts().options({ presence: 'optional' }),
+});
+
+const fact = object({
+  step: field.key(),
+  status: field.oneOf(['done', 'running']),
+  start: instant(),
+  end: instant().allow(null),
+  remainingMin: field.whole(0, 1_000_000).allow(null),
+  personMinutes: field.whole(0, 1_000_000),
+  materialsMinor: field.moneyMinor(),
+  uses: Joi.array().items(field.key()).max(20),
+});
+
+const job = object({
+  number: field.jobNumber(),
+  name: field.requiredLine(80),
+  owner: field.line(80).allow(''),
+  bodyKind: field.bodyKind(),
+  dimensions: field.dimensionFigures(),
+  level: field.level(),
+  state: field.jobState(),
+  arrival: field.localDate(),
+  promised: field.localDate(),
+  caps: object({ labourHours: field.hours(), materialsMinor: field.moneyMinor(), boothHours: field.hours() }),
+  sections: list(section, 40),
+  measured: list(object({ key: field.key(), outsideM2: field.areaM2() }), 500),
+  facts: list(fact, 5000),
+  signOffs: list(
+    object({
+      step: field.key(),
+      name: field.requiredLine(80),
+      licence: field.requiredLine(60),
+      date: field.localDate(),
+    }),
+    100,
+  ),
+});
+
+const shop = object({
+  name: field.requiredLine(80),
+  timeZone: field.requiredLine(60).custom((zone: string, helper) => {
+    try {
+      new Intl.DateTimeFormat('en', { timeZone: zone });
+      return zone;
+    } catch {
+      return helper.message({ custom: 'timeZone must be the name of a time zone such as Europe/London' });
+    }
+  }),
+  currency: Joi.string().pattern(/^[A-Z]{3}$/),
+  labourRateMinorPerHour: field.moneyMinor(),
+  boothRateMinorPerHour: field.moneyMinor(),
+  taxBp: field.whole(0, 10_000),
+  shifts: list(
+    object({ weekday: field.whole(1, 7), startMin: field.whole(0, 1439), endMin: field.whole(1, 1440) }),
+    21,
+  ),
+  closures: list(object({ date: field.localDate(), reason: field.line(80).allow('') }), 400),
+  people: list(
+    object({
+      id: field.key(),
+      name: field.requiredLine(60),
+      skills: Joi.array().items(field.oneOf(skills)).unique(),
+      daysOff: list(
+        object({ from: field.localDate(), to: field.localDate(), reason: field.line(80).allow('') }),
+        400,
+      ),
+    }),
+    60,
+  ),
+  places: list(
+    object({
+      id: field.key(),
+      name: field.requiredLine(60),
+      kind: field.oneOf(placeKinds),
+      lengthM: field.figure(0.5, 100),
+      widthM: field.figure(0.5, 100),
+      heightM: field.figure(0.5, 30),
+      airC: field.figure(-20, 50),
+    }),
+    40,
+  ),
+  rates: Joi.object()
+    .pattern(/^[a-z-]{1,30}$/, field.figure(0, 10_000))
+    .max(100),
+});
+
+const minutes = () => field.whole(0, 1_000_000);
+const product = object({
+  code: field.key(),
+  name: field.requiredLine(80),
+  kind: field.oneOf(productKinds),
+  unit: field.oneOf(units),
+  packs: list(object({ size: field.figure(0.001, 100_000), priceMinor: field.moneyMinor() }), 12),
+  leadDays: field.whole(0, 365),
+  hazards: Joi.array().items(field.oneOf(hazards)),
+  coating: object({
+    mix: Joi.array()
+      .items(
+        object({
+          label: field.requiredLine(40),
+          parts: field.figure(0, 1000),
+          volumeSolids: field.figure(0, 1),
+        }),
+      )
+      .min(1)
+      .max(8),
+    method: field.oneOf(methods),
+    dryUm: field.figure(0.1, 5000),
+    potLifeMin: minutes().allow(null),
+    flashMin: minutes(),
+    dustFreeMin: minutes(),
+    recoatMaxMin: minutes().allow(null),
+    sandAfterMin: minutes(),
+    sheetC: field.figure(-10, 80),
+    minAirC: field.figure(-20, 60),
+    maxAirC: field.figure(-20, 80),
+    coatsPerSession: field.whole(1, 20).allow(null),
+  }).allow(null),
+});
+
+const bundle = object({
+  format: Joi.valid(bundleFormat),
+  version: Joi.valid(bundleVersion),
+  job,
+  shop,
+  shelf: list(product, 1000),
+});
+
+type FactRow = Omit<StepFact, 'start' | 'end'> & { start: string; end: string | null };
+const toMinute = (text: string): Minute => Math.round(Date.parse(text) / 60000);
+const toInstant = (minute: Minute): string => new Date(minute * 60000).toISOString();
+
+/** Reads a bundle; every fault is named by place and reason, and a faulty bundle yields nothing. */
+export function readJobBundle(text: string): Parsed<JobBundle> {
+  const json = parseJson(text);
+  if (json.status === 'faulty') return json;
+  const parsed = parseWith<{ job: Omit<Job, 'facts'> & { facts: FactRow[] }; shop: Shop; shelf: Product[] }>(
+    bundle,
+    json.value,
+  );
+  if (parsed.status === 'faulty') return parsed;
+  const { job: row, shop: shopRow, shelf } = parsed.value;
+  const facts = row.facts.map((one) => ({
+    ...one,
+    start: toMinute(one.start),
+    end: one.end === null ? null : toMinute(one.end),
+  }));
+  const value = { job: { ...row, facts }, shop: shopRow, shelf };
+  const faults = meaningFaults(value);
+  return faults.length > 0 ? { status: 'faulty', faults } : { status: 'ok', value };
+}
+
+/** Faults that single fields cannot show: doubles, order of times, dimensions outside the body kind's limits. */
+function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
+  const faults: Fault[] = [];
+  const add = (where: string, reason: string) => faults.push({ place: where, reason });
+  const unique = (where: string, ids: string[]) =>
+    ids.forEach((id, i) => ids.indexOf(id) < i && add(`${where}[${i}]`, `${id} stands twice`));
+  unique(
+    'job.sections',
+    one.sections.map((each) => each.key),
+  );
+  unique(
+    'job.measured',
+    one.measured.map((each) => each.key),
+  );
+  unique(
+    'job.facts',
+    one.facts.map((each) => each.step),
+  );
+  unique(
+    'shop.people',
+    place.people.map((each) => each.id),
+  );
+  unique(
+    'shop.places',
+    place.places.map((each) => each.id),
+  );
+  unique(
+    'shelf',
+    shelf.map((each) => each.code),
+  );
+  for (const limit of bodyKindOf(one.bodyKind)?.dimensions ?? []) {
+    const given = one.dimensions[limit.key];
+    if (given !== undefined && (given < limit.min || given > limit.max))
+      add(
+        `job.dimensions.${limit.key}`,
+        `${limit.label} must lie between ${limit.min} and ${limit.max} ${limit.unit}`.trim(),
+      );
+  }
+  one.facts.forEach((each, i) => {
+    if (each.status === 'done' && each.end === null)
+      add(`job.facts[${i}].end`, 'a finished step needs its end');
+    if (each.end !== null && each.end < each.start)
+      add(`job.facts[${i}].end`, 'the end lies before the start');
+  });
+  place.shifts.forEach((shift, i) => {
+    if (shift.endMin <= shift.startMin) add(`shop.shifts[${i}].endMin`, 'a shift must end after it starts');
+  });
+  place.people.forEach((person, i) =>
+    person.daysOff.forEach((off, j) => {
+      if (off.to < off.from)
+        add(`shop.people[${i}].daysOff[${j}].to`, 'the last day off lies before the first');
+    }),
+  );
+  return faults;
+}
+
+/** Writes a bundle; reading it back gives the same job, shop and shelf. */
+export function writeJobBundle({ job: one, shop: place, shelf }: JobBundle): string {
+  const facts = one.facts.map((each) => ({
+    ...each,
+    start: toInstant(each.start),
+    end: each.end === null ? null : toInstant(each.end),
+  }));
+  return `${JSON.stringify({ format: bundleFormat, version: bundleVersion, job: { ...one, facts }, shop: place, shelf }, null, 2)}\n`;
+}
