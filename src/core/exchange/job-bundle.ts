@@ -3,7 +3,7 @@ import { hazards, methods, productKinds, units, type Product } from '../film';
 import type { Job, StepFact } from '../record';
 import { placeKinds, skills, type Shop } from '../shop';
 import type { Minute } from '../units';
-import { bodyKindOf } from '../vehicle';
+import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import * as field from './fields';
 
@@ -220,14 +220,7 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
     'shelf',
     shelf.map((each) => each.code),
   );
-  for (const limit of bodyKindOf(one.bodyKind)?.dimensions ?? []) {
-    const given = one.dimensions[limit.key];
-    if (given !== undefined && (given < limit.min || given > limit.max))
-      add(
-        `job.dimensions.${limit.key}`,
-        `${limit.label} must lie between ${limit.min} and ${limit.max} ${limit.unit}`.trim(),
-      );
-  }
+  faults.push(...dimensionFaults(one.bodyKind, one.dimensions, 'job.dimensions'));
   one.facts.forEach((each, i) => {
     if (each.status === 'done' && each.end === null)
       add(`job.facts[${i}].end`, 'a finished step needs its end');

@@ -1,1 +1,2 @@
 export * from './job';
+export * from './edit';

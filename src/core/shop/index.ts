@@ -1,2 +1,3 @@
 export * from './shop';
 export * from './shop-calendar';
+export * from './standard-shop';

@@ -1,1 +1,2 @@
 export * from './parts-of-job';
+export * from './propose-job';

@@ -1,0 +1,108 @@
+import { readFileSync, statSync } from 'node:fs';
+import { documentLimits, readJobBundle, type Fault, type JobBundle } from '../core/exchange';
+import { shelfOf, standardShelf } from '../core/film';
+import { planJob } from '../core/plan';
+import { standardShop } from '../core/shop';
+import { loadDemo } from '../demo/load-demo';
+import { migrate } from '../server/database/migrate';
+import { currentMinute } from '../server/services/clock';
+import { exportJob, importJob } from '../server/services/jobs';
+import { isEmpty, storeScenario } from '../server/services/scenario';
+
+/** A command that ends with a sentence and an exit code of its own. */
+export class CommandStopped extends Error {
+  constructor(
+    message: string,
+    readonly exitCode: number,
+  ) {
+    super(message);
+  }
+}
+
+export const usage = `npm run --silent coatrel -- COMMAND
+  plan BUNDLE.json     prints the plan of a job bundle as JSON
+  check BUNDLE.json    names every fault of a bundle by place and reason (exit 2)
+  export JOB           prints a job of the database as a bundle
+  import BUNDLE.json   takes a job into the database`;
+
+const text = (fault: Fault) => `${fault.place || 'file'}: ${fault.reason}`;
+
+function readBundle(path: string | undefined): JobBundle {
+  if (!path) throw new CommandStopped(`name a bundle file.\n${usage}`, 2);
+  let content: string;
+  try {
+    if (statSync(path).size > documentLimits.bytes)
+      throw new CommandStopped(`${path} is larger than 20 MB`, 2);
+    content = readFileSync(path, 'utf8');
+  } catch (error) {
+    if (error instanceof CommandStopped) throw error;
+    throw new CommandStopped(`${path} cannot be read (${(error as NodeJS.ErrnoException).code})`, 2);
+  }
+  const read = readJobBundle(content);
+  if (read.status === 'faulty')
+    throw new CommandStopped(`${path} is not a job bundle:\n${read.faults.map(text).join('\n')}`, 2);
+  return read.value;
+}
+
+type Command = (words: string[]) => Promise<number>;
+
+const plan: Command = async ([path]) => {
+  const { job, shop, shelf } = readBundle(path);
+  const made = planJob({ job, shop, shelf: shelfOf(shelf), now: currentMinute(), commitments: [] });
+  console.log(JSON.stringify(made, null, 2));
+  return 0;
+};
+
+const check: Command = async ([path]) => {
+  const { job } = readBundle(path);
+  console.log(`${job.number} ${job.name}: no faults`);
+  return 0;
+};
+
+const exportCommand: Command = async ([number]) => {
+  const bundle = number ? await exportJob(number) : null;
+  if (!bundle) throw new CommandStopped(number ? `there is no job ${number}` : `name a job.\n${usage}`, 2);
+  process.stdout.write(bundle);
+  return 0;
+};
+
+const importCommand: Command = async ([path]) => {
+  const bundle = readBundle(path);
+  const outcome = await importJob(bundle, 'command');
+  switch (outcome.status) {
+    case 'saved':
+      console.log(`${bundle.job.number} ${bundle.job.name} is in the yard`);
+      return 0;
+    case 'faulty':
+      throw new CommandStopped(outcome.faults.map(text).join('\n'), 2);
+    case 'moved-on':
+      throw new CommandStopped(`${outcome.what} ${outcome.why}; nothing was taken in`, 2);
+    case 'nothing':
+      return 0;
+  }
+};
+
+/** Used by `npm start`: brings the database up to date and fills an empty one. */
+const prepare: Command = async (words) => {
+  const report = await migrate();
+  if (report.continued) console.log('An interrupted migration was continued.');
+  if (report.dump)
+    console.log(`The database was changed to a newer form; its state before is in ${report.dump}.`);
+  if (!(await isEmpty())) return 0;
+  if (words.includes('--empty')) {
+    await storeScenario({ shop: standardShop, shelf: [...standardShelf], jobs: [], acceptedAt: 0 });
+    console.log('An empty shop with the standard shelf is ready.');
+  } else {
+    await loadDemo(currentMinute());
+    console.log('The demo scenario is loaded.');
+  }
+  return 0;
+};
+
+export const commands: Record<string, Command> = {
+  plan,
+  check,
+  export: exportCommand,
+  import: importCommand,
+  prepare,
+};

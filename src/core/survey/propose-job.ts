@@ -1,0 +1,36 @@
+import type { Job, JobSection, NewJob } from '../record';
+import { bodyKindOf, completeDimensions, type Dimensions } from '../vehicle';
+
+/** Neutral greys until the Scheme gives the sections their colours: lighter above. */
+const placeholder = ['#8a8a8a', '#b9b9b9', '#6f6f6f', '#a3a3a3'];
+
+/** The sections a body kind proposes at these dimensions, at one level. @throws Error for an unknown body kind */
+export function proposeSections(
+  bodyKind: string,
+  dimensions: Dimensions,
+  level: JobSection['level'],
+): JobSection[] {
+  const kind = bodyKindOf(bodyKind);
+  if (!kind) throw new Error(`no such body kind: ${bodyKind}`);
+  return kind.sections(completeDimensions(kind, dimensions)).map((section, i) => ({
+    ...section,
+    level,
+    colourName: 'Colour to choose',
+    colourHex: placeholder[i % placeholder.length]!,
+    coats: {},
+  }));
+}
+
+/** A job from the few figures of the new-job form: parts and sections follow from its body kind. */
+export function proposeJob(given: NewJob): Job {
+  const { capLabourHours, capMaterialsMinor, capBoothHours, ...own } = given;
+  return {
+    ...own,
+    state: 'surveyed',
+    caps: { labourHours: capLabourHours, materialsMinor: capMaterialsMinor, boothHours: capBoothHours },
+    sections: proposeSections(given.bodyKind, given.dimensions, given.level),
+    measured: [],
+    facts: [],
+    signOffs: [],
+  };
+}

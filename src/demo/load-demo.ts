@@ -1,0 +1,32 @@
+import { standardShelf, shelfOf } from '../core/film';
+import { commitmentsOf } from '../core/plan-commitments';
+import { planJob, type Plan } from '../core/plan';
+import type { Job } from '../core/record';
+import type { Commitment } from '../core/schedule';
+import { addDays, localDateOf, minuteAt, weekdayOf, type Minute } from '../core/units';
+import { storeScenario, type Scenario } from '../server/services/scenario';
+import { dated, demoJobs } from './jobs';
+import { playUntil } from './play-job';
+import { demoShop } from './shop';
+
+/** The demo scenario as it stands at a minute: each job planned at its arrival and played up to now. */
+export function demoScenario(now: Minute): Scenario {
+  const shelf = shelfOf(standardShelf);
+  const today = localDateOf(now, demoShop.timeZone);
+  const monday = addDays(today, 1 - weekdayOf(today));
+  const commitments: Commitment[] = [];
+  const jobs: { job: Job; agreed: Plan | null }[] = [];
+  for (const demo of demoJobs) {
+    const job = dated(demo, monday);
+    const arrived = minuteAt(job.arrival, 0, demoShop.timeZone);
+    const agreed = demo.agreed
+      ? planJob({ job, shop: demoShop, shelf, now: arrived, commitments: [...commitments] })
+      : null;
+    if (agreed) commitments.push(...commitmentsOf(agreed));
+    jobs.push({ job: { ...job, facts: agreed ? playUntil(agreed, now) : [] }, agreed });
+  }
+  return { shop: demoShop, shelf: [...standardShelf], jobs, acceptedAt: now };
+}
+
+/** Puts the demo scenario into an empty database. */
+export const loadDemo = (now: Minute): Promise<void> => storeScenario(demoScenario(now));

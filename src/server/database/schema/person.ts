@@ -1,0 +1,15 @@
+import { mysqlTable } from 'drizzle-orm/mysql-core';
+import type { Skill } from '../../../core/shop';
+import { document, id, shortText, version, whole } from './columns';
+import { shop } from './shop';
+
+export const person = mysqlTable('person', {
+  id: id().primaryKey(),
+  shopId: id('shop_id')
+    .notNull()
+    .references(() => shop.id, { onDelete: 'cascade' }),
+  name: shortText('name'),
+  skills: document<Skill[]>('skills'),
+  position: whole('position'),
+  version: version(),
+});

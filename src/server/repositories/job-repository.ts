@@ -1,0 +1,165 @@
+import { asc, eq } from 'drizzle-orm';
+import type { Level } from '../../core/film';
+import type { Job, JobSection, JobState, StepFact } from '../../core/record';
+import type { Substrate } from '../../core/vehicle';
+import type { Connection } from '../database/client';
+import * as schema from '../database/schema';
+import type { Cells, RowChange } from './row-change';
+import type { Versions } from './shop-repository';
+
+export interface StoredJob {
+  job: Job;
+  /** By row id: the job's number, `number/section`, `number/part`. */
+  versions: Versions;
+}
+
+export async function jobNumbers(connection: Connection): Promise<string[]> {
+  const rows = await connection.select({ id: schema.job.id }).from(schema.job).orderBy(asc(schema.job.id));
+  return rows.map((row) => row.id);
+}
+
+/** @returns null when there is no such job */
+export async function loadJob(connection: Connection, number: string): Promise<StoredJob | null> {
+  const [row] = await connection.select().from(schema.job).where(eq(schema.job.id, number));
+  if (!row) return null;
+  const { section, measuredPart, stepFact, signOff } = schema;
+  const sections = await connection
+    .select()
+    .from(section)
+    .where(eq(section.jobId, number))
+    .orderBy(asc(section.position), asc(section.id));
+  const measured = await connection
+    .select()
+    .from(measuredPart)
+    .where(eq(measuredPart.jobId, number))
+    .orderBy(asc(measuredPart.partKey));
+  const facts = await connection
+    .select()
+    .from(stepFact)
+    .where(eq(stepFact.jobId, number))
+    .orderBy(asc(stepFact.startMinute), asc(stepFact.stepKey));
+  const signOffs = await connection
+    .select()
+    .from(signOff)
+    .where(eq(signOff.jobId, number))
+    .orderBy(asc(signOff.stepKey));
+  return {
+    job: {
+      number: row.id,
+      name: row.name,
+      owner: row.owner,
+      bodyKind: row.bodyKind,
+      dimensions: row.dimensions,
+      level: row.level as Level,
+      state: row.state as JobState,
+      arrival: row.arrival,
+      promised: row.promised,
+      caps: {
+        labourHours: row.capLabourHours,
+        materialsMinor: row.capMaterialsMinor,
+        boothHours: row.capBoothHours,
+      },
+      sections: sections.map(sectionOfRow),
+      measured: measured.map(({ partKey, outsideM2 }) => ({ key: partKey, outsideM2 })),
+      facts: facts.map(factOfRow),
+      signOffs: signOffs.map(({ stepKey, name, licence, onDate }) => ({
+        step: stepKey,
+        name,
+        licence,
+        date: onDate,
+      })),
+    },
+    versions: Object.fromEntries([row, ...sections, ...measured].map((one) => [one.id, one.version])),
+  };
+}
+
+function sectionOfRow(row: typeof schema.section.$inferSelect): JobSection {
+  return {
+    key: row.sectionKey,
+    name: row.name,
+    group: row.groupKey,
+    loose: row.loose,
+    substrate: row.substrate as Substrate,
+    system: row.systemKey,
+    oldFinish: row.oldFinish as JobSection['oldFinish'],
+    depth: row.depth as JobSection['depth'],
+    level: row.level as Level,
+    colourName: row.colourName,
+    colourHex: row.colourHex,
+    coats: row.coats,
+  };
+}
+
+function factOfRow(row: typeof schema.stepFact.$inferSelect): StepFact {
+  return {
+    step: row.stepKey,
+    status: row.status as StepFact['status'],
+    start: row.startMinute,
+    end: row.endMinute,
+    remainingMin: row.remainingMin,
+    personMinutes: row.personMinutes,
+    materialsMinor: row.materialsMinor,
+    uses: row.uses,
+  };
+}
+
+export const sectionId = (number: string, key: string): string => `${number}/${key}`;
+export const measuredId = (number: string, key: string): string => `${number}/${key}`;
+
+/** Cells of a section's row, under the column's own names. */
+export function sectionCells(section: Partial<JobSection>): Cells {
+  const { key, group, system, ...rest } = section;
+  return {
+    ...rest,
+    ...(key === undefined ? {} : { sectionKey: key }),
+    ...(group === undefined ? {} : { groupKey: group }),
+    ...(system === undefined ? {} : { systemKey: system }),
+  };
+}
+
+export const sectionInsert = (number: string, section: JobSection, position: number): RowChange => ({
+  kind: 'insert',
+  table: 'section',
+  row: { id: sectionId(number, section.key), jobId: number, position, ...sectionCells(section) },
+});
+
+/** Row changes that put a whole job into the database. */
+export function jobChanges(job: Job): RowChange[] {
+  const { number, caps, sections, measured, facts, signOffs, ...own } = job;
+  const insert = (table: RowChange['table'], row: Cells & { id: string }): RowChange => ({
+    kind: 'insert',
+    table,
+    row,
+  });
+  return [
+    insert('job', {
+      id: number,
+      ...own,
+      capLabourHours: caps.labourHours,
+      capMaterialsMinor: caps.materialsMinor,
+      capBoothHours: caps.boothHours,
+    }),
+    ...sections.map((section, position) => sectionInsert(number, section, position)),
+    ...measured.map((one) =>
+      insert('measuredPart', {
+        id: measuredId(number, one.key),
+        jobId: number,
+        partKey: one.key,
+        outsideM2: one.outsideM2,
+      }),
+    ),
+    ...facts.map(({ step, start, end, ...fact }) =>
+      insert('stepFact', {
+        id: `${number}/${step}`,
+        jobId: number,
+        stepKey: step,
+        startMinute: start,
+        endMinute: end,
+        ...fact,
+      }),
+    ),
+    ...signOffs.map(({ step, date, ...sign }) =>
+      insert('signOff', { id: `${number}/${step}`, jobId: number, stepKey: step, onDate: date, ...sign }),
+    ),
+  ];
+}

@@ -1,0 +1,25 @@
+/** Tables whose rows a person edits; everything else is written by services only. */
+export const editableTables = [
+  'shop',
+  'shift',
+  'closure',
+  'person',
+  'dayOff',
+  'place',
+  'operationRate',
+  'product',
+  'job',
+  'section',
+  'measuredPart',
+  'stepFact',
+  'signOff',
+] as const;
+export type EditableTable = (typeof editableTables)[number];
+
+export type Cells = Record<string, unknown>;
+
+/** One change of one row. `seen` is the version the writer saw; another version means somebody wrote since. */
+export type RowChange =
+  | { kind: 'insert'; table: EditableTable; row: Cells & { id: string } }
+  | { kind: 'update'; table: EditableTable; id: string; seen: number; set: Cells }
+  | { kind: 'delete'; table: EditableTable; id: string; seen: number };

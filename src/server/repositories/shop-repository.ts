@@ -1,0 +1,142 @@
+import { asc } from 'drizzle-orm';
+import type { Shelf, Product } from '../../core/film';
+import { shelfOf } from '../../core/film';
+import type { PlaceKind, Shop } from '../../core/shop';
+import type { Connection } from '../database/client';
+import * as schema from '../database/schema';
+import type { RowChange } from './row-change';
+
+/** Versions of rows by their id, for the writer who has seen them. */
+export type Versions = Record<string, number>;
+
+export interface StoredShop {
+  shop: Shop;
+  shelf: Shelf;
+  versions: Versions;
+  /** Ids of days off by person, in the order of the person's own list. */
+  dayOffIds: Record<string, string[]>;
+}
+
+export const shopId = 'shop';
+
+/** @returns null when no shop was set up yet */
+export async function loadShop(connection: Connection): Promise<StoredShop | null> {
+  const [row] = await connection.select().from(schema.shop);
+  if (!row) return null;
+  const shifts = await connection
+    .select()
+    .from(schema.shift)
+    .orderBy(asc(schema.shift.weekday), asc(schema.shift.startMin));
+  const closures = await connection.select().from(schema.closure).orderBy(asc(schema.closure.onDate));
+  const people = await connection
+    .select()
+    .from(schema.person)
+    .orderBy(asc(schema.person.position), asc(schema.person.id));
+  const daysOff = await connection
+    .select()
+    .from(schema.dayOff)
+    .orderBy(asc(schema.dayOff.fromDate), asc(schema.dayOff.id));
+  const places = await connection
+    .select()
+    .from(schema.place)
+    .orderBy(asc(schema.place.position), asc(schema.place.id));
+  const rates = await connection.select().from(schema.operationRate);
+  const products = await connection
+    .select()
+    .from(schema.product)
+    .orderBy(asc(schema.product.position), asc(schema.product.id));
+  const offOf = (personId: string) => daysOff.filter((off) => off.personId === personId);
+  return {
+    shop: {
+      name: row.name,
+      timeZone: row.timeZone,
+      currency: row.currency,
+      labourRateMinorPerHour: row.labourRateMinorPerHour,
+      boothRateMinorPerHour: row.boothRateMinorPerHour,
+      taxBp: row.taxBp,
+      shifts: shifts.map(({ weekday, startMin, endMin }) => ({ weekday, startMin, endMin })),
+      closures: closures.map(({ onDate, reason }) => ({ date: onDate, reason })),
+      people: people.map(({ id, name, skills }) => ({
+        id,
+        name,
+        skills,
+        daysOff: offOf(id).map((off) => ({ from: off.fromDate, to: off.toDate, reason: off.reason })),
+      })),
+      places: places.map(({ id, name, kind, lengthM, widthM, heightM, airC }) => ({
+        id,
+        name,
+        kind: kind as PlaceKind,
+        lengthM,
+        widthM,
+        heightM,
+        airC,
+      })),
+      rates: Object.fromEntries(rates.map((one) => [one.id, one.rate])),
+    },
+    shelf: shelfOf(products.map(productOfRow)),
+    versions: Object.fromEntries(
+      [row, ...people, ...daysOff, ...places, ...rates].map((one) => [one.id, one.version]),
+    ),
+    dayOffIds: Object.fromEntries(people.map(({ id }) => [id, offOf(id).map((off) => off.id)])),
+  };
+}
+
+function productOfRow(row: typeof schema.product.$inferSelect): Product {
+  const { id, name, kind, unit, leadDays, hazards, packs, coating } = row;
+  return {
+    code: id,
+    name,
+    kind: kind as Product['kind'],
+    unit: unit as Product['unit'],
+    leadDays,
+    hazards,
+    packs,
+    coating: coating ?? null,
+  };
+}
+
+/** Row changes that set up a shop and its shelf in an empty database. */
+export function shopChanges(shop: Shop): RowChange[] {
+  const { shifts, closures, people, places, rates, ...own } = shop;
+  const insert = (table: RowChange['table'], row: Record<string, unknown> & { id: string }): RowChange => ({
+    kind: 'insert',
+    table,
+    row,
+  });
+  return [
+    insert('shop', { id: shopId, ...own }),
+    ...shifts.map((shift) =>
+      insert('shift', { id: `shift-${shift.weekday}-${shift.startMin}`, shopId, ...shift }),
+    ),
+    ...closures.map((closure) =>
+      insert('closure', {
+        id: `closed-${closure.date}`,
+        shopId,
+        onDate: closure.date,
+        reason: closure.reason,
+      }),
+    ),
+    ...people.flatMap(({ daysOff, ...person }, position) => [
+      insert('person', { ...person, shopId, position }),
+      ...daysOff.map((off, i) =>
+        insert('dayOff', {
+          id: `${person.id}-off-${i + 1}`,
+          personId: person.id,
+          fromDate: off.from,
+          toDate: off.to,
+          reason: off.reason,
+        }),
+      ),
+    ]),
+    ...places.map((place, position) => insert('place', { ...place, shopId, position })),
+    ...Object.entries(rates).map(([id, rate]) => insert('operationRate', { id, shopId, rate })),
+  ];
+}
+
+/** Row changes that put products on the shelf. */
+export const shelfChanges = (products: readonly Product[]): RowChange[] =>
+  products.map(({ code, ...product }, position) => ({
+    kind: 'insert',
+    table: 'product',
+    row: { id: code, ...product, position },
+  }));

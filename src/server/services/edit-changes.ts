@@ -1,0 +1,129 @@
+import { dimensionFaults, type Fault } from '../../core/exchange';
+import type { Edit } from '../../core/record';
+import { proposeSections } from '../../core/survey';
+import {
+  measuredId,
+  sectionCells,
+  sectionId,
+  sectionInsert,
+  type StoredJob,
+} from '../repositories/job-repository';
+import type { RowChange } from '../repositories/row-change';
+import { shopId } from '../repositories/shop-repository';
+
+export type Prepared =
+  { status: 'ok'; room: string; label: string; changes: RowChange[] } | { status: 'faulty'; faults: Fault[] };
+
+const ok = (room: string, label: string, changes: RowChange[]): Prepared => ({
+  status: 'ok',
+  room,
+  label,
+  changes,
+});
+const fault = (place: string, reason: string): Prepared => ({
+  status: 'faulty',
+  faults: [{ place, reason }],
+});
+
+/** A sparse table of one optional row: insert, update or delete, as the writer saw it. */
+function setOrClear(
+  table: RowChange['table'],
+  id: string,
+  seen: number | null,
+  cells: Record<string, unknown> | null,
+  own: Record<string, unknown>,
+): RowChange[] {
+  if (cells === null) return seen === null ? [] : [{ kind: 'delete', table, id, seen }];
+  return seen === null
+    ? [{ kind: 'insert', table, row: { id, ...own, ...cells } }]
+    : [{ kind: 'update', table, id, seen, set: cells }];
+}
+
+/** Turns an edit into row changes. @param stored the job it names, null when there is none or it concerns the shop */
+export function changesOf(edit: Edit, stored: StoredJob | null, newId: () => string): Prepared {
+  switch (edit.kind) {
+    case 'job':
+      return stored ? jobChanges(edit, stored) : fault('job', `there is no job ${edit.job}`);
+    case 'section': {
+      const section = stored?.job.sections.find((one) => one.key === edit.section);
+      if (!section) return fault('section', `there is no section ${edit.section} in ${edit.job}`);
+      const id = sectionId(edit.job, edit.section);
+      const set = sectionCells(edit.set);
+      return ok(edit.job, `${section.name}: ${Object.keys(edit.set).join(', ')}`, [
+        { kind: 'update', table: 'section', id, seen: edit.seen, set },
+      ]);
+    }
+    case 'measure': {
+      if (!stored) return fault('job', `there is no job ${edit.job}`);
+      const cells = edit.outsideM2 === null ? null : { outsideM2: edit.outsideM2 };
+      const own = { jobId: edit.job, partKey: edit.part };
+      return ok(
+        edit.job,
+        `area of ${edit.part}`,
+        setOrClear('measuredPart', measuredId(edit.job, edit.part), edit.seen, cells, own),
+      );
+    }
+    case 'shop':
+      return ok('shop', `shop: ${Object.keys(edit.set).join(', ')}`, [
+        { kind: 'update', table: 'shop', id: shopId, seen: edit.seen, set: { ...edit.set } },
+      ]);
+    case 'rate': {
+      const cells = edit.rate === null ? null : { rate: edit.rate };
+      return ok(
+        'shop',
+        `rate of ${edit.operation}`,
+        setOrClear('operationRate', edit.operation, edit.seen, cells, { shopId }),
+      );
+    }
+    case 'add-day-off': {
+      const row = {
+        id: newId(),
+        personId: edit.person,
+        fromDate: edit.from,
+        toDate: edit.to,
+        reason: edit.reason,
+      };
+      return ok('shop', 'days off', [{ kind: 'insert', table: 'dayOff', row }]);
+    }
+    case 'remove-day-off':
+      return ok('shop', 'days off removed', [
+        { kind: 'delete', table: 'dayOff', id: edit.id, seen: edit.seen },
+      ]);
+  }
+}
+
+/** A new level goes on to the sections that had the job's level; new dimensions may bring new sections. */
+function jobChanges(edit: Extract<Edit, { kind: 'job' }>, { job, versions }: StoredJob): Prepared {
+  const { number } = job;
+  const set = edit.set;
+  const dimensions = set.dimensions ? { ...job.dimensions, ...set.dimensions } : undefined;
+  if (dimensions) {
+    const faults = dimensionFaults(job.bodyKind, dimensions);
+    if (faults.length > 0) return { status: 'faulty', faults };
+  }
+  const [arrival, promised] = [set.arrival ?? job.arrival, set.promised ?? job.promised];
+  if (promised < arrival)
+    return fault(set.promised ? 'promised' : 'arrival', 'the promised day lies before the arrival');
+  const changes: RowChange[] = [
+    {
+      kind: 'update',
+      table: 'job',
+      id: number,
+      seen: edit.seen,
+      set: { ...set, ...(dimensions ? { dimensions } : {}) },
+    },
+  ];
+  if (set.level)
+    for (const section of job.sections.filter((one) => one.level === job.level)) {
+      const id = sectionId(number, section.key);
+      changes.push({ kind: 'update', table: 'section', id, seen: versions[id]!, set: { level: set.level } });
+    }
+  if (dimensions) {
+    const known = new Set(job.sections.map((section) => section.key));
+    const added = proposeSections(job.bodyKind, dimensions, set.level ?? job.level).filter(
+      (one) => !known.has(one.key),
+    );
+    added.forEach((section, i) => changes.push(sectionInsert(number, section, job.sections.length + i)));
+  }
+  return ok(number, Object.keys(set).join(', '), changes);
+}

@@ -1,0 +1,69 @@
+import { randomUUID } from 'node:crypto';
+import type { Fault } from '../../core/exchange';
+import type { Edit } from '../../core/record';
+import { database } from '../database/client';
+import { keepEdit, lastEdit, markUndone, reseatEarlierEdits } from '../repositories/edit-repository';
+import { loadJob } from '../repositories/job-repository';
+import type { RowChange } from '../repositories/row-change';
+import { applyChanges, RowMovedOn } from '../repositories/row-store';
+import { currentMinute } from './clock';
+import { changesOf } from './edit-changes';
+
+export type EditOutcome =
+  | { status: 'saved'; label: string }
+  | { status: 'faulty'; faults: Fault[] }
+  | { status: 'moved-on'; what: string; why: 'changed' | 'gone' | 'exists' }
+  | { status: 'nothing' };
+
+const movedOn = (error: unknown): EditOutcome => {
+  if (error instanceof RowMovedOn)
+    return { status: 'moved-on', what: `${error.table} ${error.id}`, why: error.why };
+  if (isForeignKeyFault(error))
+    return { status: 'faulty', faults: [{ place: '', reason: 'it names something that does not exist' }] };
+  throw error;
+};
+
+const isForeignKeyFault = (error: unknown): boolean =>
+  (error as { cause?: { code?: string } }).cause?.code === 'ER_NO_REFERENCED_ROW_2';
+
+/** Carries out changes in one transaction and keeps their inverse for undo. */
+export async function saveChanges(
+  room: string,
+  author: string,
+  label: string,
+  changes: readonly RowChange[],
+): Promise<EditOutcome> {
+  try {
+    await database().transaction(async (connection) => {
+      const inverse = await applyChanges(connection, changes);
+      await keepEdit(connection, { room, author, label, inverse, atMinute: currentMinute() });
+    });
+    return { status: 'saved', label };
+  } catch (error) {
+    return movedOn(error);
+  }
+}
+
+/** Saves one edit of a screen at once, guarded by the versions the person saw. */
+export async function saveEdit(edit: Edit, author: string): Promise<EditOutcome> {
+  const stored = 'job' in edit ? await loadJob(database(), edit.job) : null;
+  const prepared = changesOf(edit, stored, randomUUID);
+  if (prepared.status === 'faulty') return prepared;
+  return saveChanges(prepared.room, author, prepared.label, prepared.changes);
+}
+
+/** Takes back this author's last edit in this room, if the rows still stand as it left them. */
+export async function undoLast(room: string, author: string): Promise<EditOutcome> {
+  try {
+    return await database().transaction(async (connection) => {
+      const edit = await lastEdit(connection, room, author);
+      if (!edit) return { status: 'nothing' };
+      await applyChanges(connection, edit.inverse);
+      await markUndone(connection, edit.id);
+      await reseatEarlierEdits(connection, room, edit.id, edit.inverse);
+      return { status: 'saved', label: edit.label };
+    });
+  } catch (error) {
+    return movedOn(error);
+  }
+}
