@@ -33,9 +33,12 @@ function readOptions() {
     throw new Stop(`${fault.message.split('.')[0]}.\n${usage}`);
   }
   const port = Number(values.port);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Stop(`--port must be a whole number from 1 to 65535, not ${values.port}.`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Stop(`--port must be a whole number from 1 to 65535, not ${values.port}.`);
   if (!['127.0.0.1', 'localhost', '::1'].includes(values.host))
-    throw new Stop(`--host ${values.host} is refused: until there is sign-in, Coatrel listens only on this machine (127.0.0.1).`);
+    throw new Stop(
+      `--host ${values.host} is refused: until there is sign-in, Coatrel listens only on this machine (127.0.0.1).`,
+    );
   if (process.env.COATREL_NOW && Number.isNaN(Date.parse(process.env.COATREL_NOW)))
     throw new Stop(`COATREL_NOW is not a date and time: ${process.env.COATREL_NOW}.`);
   return { ...values, port };
@@ -54,14 +57,16 @@ function takeRunFile(data) {
   const file = join(data, 'run.json');
   if (existsSync(file)) {
     const { pid, address } = JSON.parse(readFileSync(file, 'utf8'));
-    if (isAlive(pid)) throw new Stop(`Coatrel already runs from this folder at ${address}; stop it first (process ${pid}).`);
+    if (isAlive(pid))
+      throw new Stop(`Coatrel already runs from this folder at ${address}; stop it first (process ${pid}).`);
   }
   return file;
 }
 
 async function confirmFresh(options, data) {
   if (!options.yes) {
-    if (!process.stdin.isTTY) throw new Stop('--fresh deletes all jobs and records; say --yes as well when nobody can be asked.');
+    if (!process.stdin.isTTY)
+      throw new Stop('--fresh deletes all jobs and records; say --yes as well when nobody can be asked.');
     const ask = createInterface({ input: process.stdin, output: process.stdout });
     const answer = await ask.question(`Delete all jobs and records in ${data}? Type "delete" to go on: `);
     ask.close();
@@ -99,7 +104,13 @@ async function main() {
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));
   const env = { COATREL_DATA: data };
   const serve = async () => {
-    server = await startServer({ host: options.host, port: options.port, folder: options.dev ? '.next-dev' : '.next', env, dev: options.dev });
+    server = await startServer({
+      host: options.host,
+      port: options.port,
+      folder: options.dev ? '.next-dev' : '.next',
+      env,
+      dev: options.dev,
+    });
     server.child.on('exit', () => {
       if (stopping) return;
       say('The web server stopped by itself; starting it again.');
@@ -107,7 +118,9 @@ async function main() {
     });
   };
   const fail = async (fault) => {
-    process.stderr.write(`coatrel: ${fault instanceof Stop ? fault.message : `this is our own fault: ${fault.message}`}\n`);
+    process.stderr.write(
+      `coatrel: ${fault instanceof Stop ? fault.message : `this is our own fault: ${fault.message}`}\n`,
+    );
     await stop(1);
   };
   try {

@@ -11,6 +11,8 @@ await runMain(async () => {
   const database = new PrivateDatabase(data);
   try {
     await database.start();
+    // Ctrl-C ends the command; what follows here must still run.
+    for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => {});
     const [command, ...words] = process.argv.slice(2);
     const run = spawnSync('npx', ['--no-install', command, ...words], {
       cwd: root,

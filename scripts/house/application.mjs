@@ -10,36 +10,63 @@ export function requireFreePort(host, port) {
   return new Promise((done, fail) => {
     const probe = createServer();
     probe.once('error', (fault) =>
-      fail(new Stop(
-        fault.code === 'EADDRINUSE'
-          ? `port ${port} is taken; choose another with: npm start -- --port ${port + 1}`
-          : `cannot listen on ${host}:${port} (${fault.code}).`)));
+      fail(
+        new Stop(
+          fault.code === 'EADDRINUSE'
+            ? `port ${port} is taken; choose another with: npm start -- --port ${port + 1}`
+            : `cannot listen on ${host}:${port} (${fault.code}).`,
+        ),
+      ),
+    );
     probe.listen(port, host, () => probe.close(() => done()));
   });
 }
 
 /** Runs one of our own TypeScript commands to its end; its last line is the message of a failure. */
 export function runCommand(words, env = {}) {
-  const run = spawnSync(process.execPath, [join(root, 'node_modules/tsx/dist/cli.mjs'), 'src/cli/coatrel.ts', ...words], {
-    cwd: root, encoding: 'utf8', env: { ...process.env, ...env },
-  });
-  if (run.status !== 0) throw new Stop((run.stderr || run.stdout).trim().split('\n').at(-1).replace(/^coatrel: /, ''));
+  const run = spawnSync(
+    process.execPath,
+    [join(root, 'node_modules/tsx/dist/cli.mjs'), 'src/cli/coatrel.ts', ...words],
+    {
+      cwd: root,
+      encoding: 'utf8',
+      env: { ...process.env, ...env },
+    },
+  );
+  if (run.status !== 0)
+    throw new Stop(
+      (run.stderr || run.stdout)
+        .trim()
+        .split('\n')
+        .at(-1)
+        .replace(/^coatrel: /, ''),
+    );
   return run.stdout.trim();
 }
 
 /** Starts the web server and waits until it answers. */
 export async function startServer({ host, port, folder, env, dev = false }) {
-  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', dev ? 'dev' : 'start', '-H', host, '-p', String(port)], {
-    cwd: root,
-    detached: true,
-    stdio: ['ignore', dev ? 'inherit' : 'ignore', 'inherit'],
-    env: {
-      ...process.env, ...env, NODE_ENV: dev ? 'development' : 'production', NEXT_TELEMETRY_DISABLED: '1',
-      COATREL_BUILD: folder, COATREL_BOUND: `${host}:${port}`,
+  const child = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', dev ? 'dev' : 'start', '-H', host, '-p', String(port)],
+    {
+      cwd: root,
+      detached: true,
+      stdio: ['ignore', dev ? 'inherit' : 'ignore', 'inherit'],
+      env: {
+        ...process.env,
+        ...env,
+        NODE_ENV: dev ? 'development' : 'production',
+        NEXT_TELEMETRY_DISABLED: '1',
+        COATREL_BUILD: folder,
+        COATREL_BOUND: `${host}:${port}`,
+      },
     },
-  });
+  );
   let ended = false;
-  child.on('exit', () => { ended = true; });
+  child.on('exit', () => {
+    ended = true;
+  });
   const address = `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
   for (let tries = 0; tries < 300; tries += 1) {
     if (ended) throw new Stop('the web server ended before it answered; its words stand above.');

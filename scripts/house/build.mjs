@@ -36,6 +36,9 @@ export function requireBuild(folder) {
     encoding: 'utf8',
     env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', COATREL_BUILD: folder },
   });
-  if (run.status !== 0) throw new Stop(`the build failed:\n${(run.stdout + run.stderr).trim().split('\n').slice(-25).join('\n')}`);
+  if (run.status !== 0)
+    throw new Stop(
+      `the build failed:\n${(run.stdout + run.stderr).trim().split('\n').slice(-25).join('\n')}`,
+    );
   writeFileSync(stamp(folder), hash);
 }

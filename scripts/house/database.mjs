@@ -1,6 +1,15 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  openSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { findProgram, requireProgram } from './packages.mjs';
@@ -10,8 +19,11 @@ import { Stop, say } from './say.mjs';
 const schema = 'coatrel';
 
 function mysqlUser() {
-  const line = readFileSync('/etc/passwd', 'utf8').split('\n').find((entry) => entry.startsWith('mysql:'));
-  if (!line) throw new Stop("the user 'mysql' that Debian's mariadb-server makes is missing; reinstall that package.");
+  const line = readFileSync('/etc/passwd', 'utf8')
+    .split('\n')
+    .find((entry) => entry.startsWith('mysql:'));
+  if (!line)
+    throw new Stop("the user 'mysql' that Debian's mariadb-server makes is missing; reinstall that package.");
   const [, , uid, gid] = line.split(':');
   return { uid: Number(uid), gid: Number(gid) };
 }
@@ -40,19 +52,30 @@ export class PrivateDatabase {
     const install = requireProgram('mariadb-install-db', 'mariadb-server');
     mkdirSync(this.folder, { mode: 0o700 });
     this.#ownedByServer(this.folder);
-    const run = spawnSync(install, [
-      '--no-defaults', `--datadir=${this.folder}`, '--auth-root-authentication-method=normal', '--skip-test-db',
-      ...(isRoot ? ['--user=mysql'] : []),
-    ], { encoding: 'utf8' });
+    const run = spawnSync(
+      install,
+      [
+        '--no-defaults',
+        `--datadir=${this.folder}`,
+        '--auth-root-authentication-method=normal',
+        '--skip-test-db',
+        ...(isRoot ? ['--user=mysql'] : []),
+      ],
+      { encoding: 'utf8' },
+    );
     if (run.status !== 0) {
       rmSync(this.folder, { recursive: true, force: true });
-      throw new Stop(`the database could not be created in ${this.folder}; is the disk full or the folder write-protected?`);
+      throw new Stop(
+        `the database could not be created in ${this.folder}; is the disk full or the folder write-protected?`,
+      );
     }
   }
 
   #admin(...words) {
     const tool = requireProgram('mariadb-admin', 'mariadb-client');
-    return spawnSync(tool, ['--no-defaults', `--socket=${this.socket}`, '-uroot', ...words], { encoding: 'utf8' });
+    return spawnSync(tool, ['--no-defaults', `--socket=${this.socket}`, '-uroot', ...words], {
+      encoding: 'utf8',
+    });
   }
 
   #answers() {
@@ -74,18 +97,35 @@ export class PrivateDatabase {
   async #spawn() {
     requireFreeSpace(this.data, 150);
     const out = openSync(this.log, 'w');
-    const child = spawn(findProgram('mariadbd'), [
-      '--no-defaults', `--datadir=${this.folder}`, `--socket=${this.socket}`, `--pid-file=${this.folder}/server.pid`,
-      '--skip-networking', '--skip-name-resolve', '--character-set-server=utf8mb4', '--default-time-zone=+00:00',
-      '--innodb-flush-log-at-trx-commit=1', '--innodb-buffer-pool-size=64M', '--performance-schema=OFF',
-      '--max-allowed-packet=64M', ...(isRoot ? ['--user=mysql'] : []),
-    ], { detached: true, stdio: ['ignore', out, out] });
+    const child = spawn(
+      findProgram('mariadbd'),
+      [
+        '--no-defaults',
+        `--datadir=${this.folder}`,
+        `--socket=${this.socket}`,
+        `--pid-file=${this.folder}/server.pid`,
+        '--skip-networking',
+        '--skip-name-resolve',
+        '--character-set-server=utf8mb4',
+        '--default-time-zone=+00:00',
+        '--innodb-flush-log-at-trx-commit=1',
+        '--innodb-buffer-pool-size=64M',
+        '--performance-schema=OFF',
+        '--max-allowed-packet=64M',
+        ...(isRoot ? ['--user=mysql'] : []),
+      ],
+      { detached: true, stdio: ['ignore', out, out] },
+    );
     this.#process = child;
     let ended = false;
-    child.on('exit', () => { ended = true; });
+    child.on('exit', () => {
+      ended = true;
+    });
     for (let tries = 0; tries < 300; tries += 1) {
       if (ended)
-        throw new Stop(`the database in ${this.folder} does not start; it may be broken, or made by a newer MariaDB. Its own words are in ${this.log}.`);
+        throw new Stop(
+          `the database in ${this.folder} does not start; it may be broken, or made by a newer MariaDB. Its own words are in ${this.log}.`,
+        );
       if (this.#answers()) break;
       await wait(100);
     }
@@ -108,7 +148,8 @@ export class PrivateDatabase {
     if (existsSync(this.accessFile)) return;
     const password = () => randomBytes(24).toString('base64url');
     const access = {
-      socket: this.socket, schema,
+      socket: this.socket,
+      schema,
       migrate: { user: 'coatrel_migrate', password: password() },
       data: { user: 'coatrel_data', password: password() },
     };
@@ -116,13 +157,18 @@ export class PrivateDatabase {
     const sql = [
       `CREATE DATABASE IF NOT EXISTS ${schema} CHARACTER SET utf8mb4 COLLATE utf8mb4_bin`,
       ...[access.migrate, access.data].flatMap(({ user, password: word }) => [
-        `CREATE OR REPLACE USER ${user}@localhost IDENTIFIED BY '${word}'`]),
+        `CREATE OR REPLACE USER ${user}@localhost IDENTIFIED BY '${word}'`,
+      ]),
       `GRANT ALL ON ${schema}.* TO coatrel_migrate@localhost`,
       `GRANT SELECT, INSERT, UPDATE, DELETE ON ${schema}.* TO coatrel_data@localhost`,
     ].join(';');
-    const run = spawnSync(client, ['--no-defaults', `--socket=${this.socket}`, '-uroot', '-e', sql], { encoding: 'utf8' });
+    const run = spawnSync(client, ['--no-defaults', `--socket=${this.socket}`, '-uroot', '-e', sql], {
+      encoding: 'utf8',
+    });
     if (run.status !== 0)
-      throw new Stop(`the database in ${this.folder} refuses its own administrator; it was not made by this program.`);
+      throw new Stop(
+        `the database in ${this.folder} refuses its own administrator; it was not made by this program.`,
+      );
     writeFileSync(this.accessFile, JSON.stringify(access, null, 2), { mode: 0o600 });
   }
 
@@ -136,5 +182,6 @@ export class PrivateDatabase {
   /** Deletes everything this copy keeps. */
   remove() {
     rmSync(this.data, { recursive: true, force: true });
+    rmSync(socketFolder(this.data), { recursive: true, force: true });
   }
 }

@@ -14,14 +14,17 @@ export const findProgram = (name) =>
 function aptInstall(packageName) {
   const quiet = { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }, encoding: 'utf8' };
   say(`Installing Debian's ${packageName} (once) …`);
-  const install = () => spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', packageName], quiet);
+  const install = () =>
+    spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', packageName], quiet);
   let run = install();
   if (run.status !== 0) {
     spawnSync('apt-get', ['update', '-qq'], quiet);
     run = install();
   }
   if (run.status !== 0)
-    throw new Stop(`Debian's package ${packageName} could not be installed: ${lastLine(run.stderr) || 'apt-get is missing'}.`);
+    throw new Stop(
+      `Debian's package ${packageName} could not be installed: ${lastLine(run.stderr) || 'apt-get is missing'}.`,
+    );
 }
 
 const lastLine = (text) => (text ?? '').trim().split('\n').at(-1)?.replace(/\.$/, '') ?? '';
@@ -34,13 +37,18 @@ export function requireProgram(program, packageName) {
     throw new Stop(`${program} is missing; install it with: sudo apt-get install ${packageName}`);
   aptInstall(packageName);
   const now = findProgram(program);
-  if (!now) throw new Stop(`${packageName} was installed but ${program} is not to be found in ${searchFolders.join(':')}.`);
+  if (!now)
+    throw new Stop(
+      `${packageName} was installed but ${program} is not to be found in ${searchFolders.join(':')}.`,
+    );
   return now;
 }
 
 const stampFile = () => join(root, 'node_modules/.coatrel-lock');
 const lockHash = () =>
-  createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
 
 /** Installs the Node packages of the committed lock if they are not there. */
 export function requireNodePackages() {
@@ -55,6 +63,8 @@ export function requireNodePackages() {
     env: { ...process.env, PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1', NODE_ENV: 'development' },
   });
   if (run.status !== 0)
-    throw new Stop(`npm install did not finish: ${lastLine(run.stderr) || 'npm is missing'}. The network is needed this once.`);
+    throw new Stop(
+      `npm install did not finish: ${lastLine(run.stderr) || 'npm is missing'}. The network is needed this once.`,
+    );
   writeFileSync(stampFile(), lockHash());
 }

@@ -19,7 +19,8 @@ function othersMayPass(folder) {
 
 /** Where this copy keeps its data: COATREL_DATA, else `.data` in the project, else a folder the database can reach. */
 export function dataFolder(name = '.data') {
-  const asked = process.env.COATREL_DATA && name === '.data' ? resolve(process.env.COATREL_DATA) : join(root, name);
+  const asked =
+    process.env.COATREL_DATA && name === '.data' ? resolve(process.env.COATREL_DATA) : join(root, name);
   try {
     mkdirSync(dirname(asked), { recursive: true });
     if (isRoot && !othersMayPass(asked)) {
@@ -30,7 +31,9 @@ export function dataFolder(name = '.data') {
     }
     mkdirSync(asked, { recursive: true });
   } catch (fault) {
-    throw new Stop(`cannot make the data folder ${asked} (${fault.code}); set COATREL_DATA to a folder that can be written.`);
+    throw new Stop(
+      `cannot make the data folder ${asked} (${fault.code}); set COATREL_DATA to a folder that can be written.`,
+    );
   }
   return asked;
 }
@@ -43,5 +46,7 @@ export function requireFreeSpace(folder, needMb) {
   const disk = statfsSync(folder);
   const freeMb = Math.floor((disk.bavail * disk.bsize) / 1048576);
   if (freeMb < needMb)
-    throw new Stop(`the disk that holds ${folder} has ${freeMb} MB free and ${needMb} MB are needed; make room and start again.`);
+    throw new Stop(
+      `the disk that holds ${folder} has ${freeMb} MB free and ${needMb} MB are needed; make room and start again.`,
+    );
 }

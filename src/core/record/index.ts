@@ -1,2 +1,3 @@
 export * from './job';
 export * from './edit';
+export * from './surface-state';

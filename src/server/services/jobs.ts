@@ -2,7 +2,7 @@ import { writeJobBundle, type Fault, type JobBundle } from '../../core/exchange'
 import type { NewJob } from '../../core/record';
 import { proposeJob } from '../../core/survey';
 import { database } from '../database/client';
-import { jobChanges, loadJob } from '../repositories/job-repository';
+import { jobChanges, jobNumbers, loadJob } from '../repositories/job-repository';
 import { shelfChanges } from '../repositories/shop-repository';
 import { saveChanges, type EditOutcome } from './edits';
 import { requireShop } from './plans';
@@ -41,3 +41,6 @@ export async function exportJob(number: string): Promise<string | null> {
   const { shop, shelf } = await requireShop();
   return writeJobBundle({ job: stored.job, shop, shelf: [...shelf.values()] });
 }
+
+/** Numbers of all jobs. */
+export const listJobs = (): Promise<string[]> => jobNumbers(database());

@@ -1,0 +1,16 @@
+import type { EditOutcome } from '@/server/services/edits';
+import { faultsAnswer } from './json-body';
+
+/** The answer to an edit: saved, faulty, or told that somebody else was there first. */
+export function answerOf(outcome: EditOutcome): Response {
+  switch (outcome.status) {
+    case 'saved':
+      return Response.json(outcome);
+    case 'faulty':
+      return faultsAnswer(outcome.faults);
+    case 'moved-on':
+      return Response.json(outcome, { status: 409 });
+    case 'nothing':
+      return Response.json(outcome, { status: 404 });
+  }
+}

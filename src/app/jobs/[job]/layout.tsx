@@ -1,0 +1,39 @@
+import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
+import { DayProvider } from '@/features/frame/day';
+import { findablesOf } from '@/features/frame/findables';
+import { jobView } from '@/features/frame/job-view';
+import { Keys } from '@/features/frame/keys';
+import { Rail } from '@/features/frame/rail';
+import { DayScrubber } from '@/features/frame/scrubber';
+import { JobStrip } from '@/features/frame/strip';
+import { currentMinute } from '@/server/services/clock';
+import { Window } from '@/ui/layout';
+import { plannedJob, type JobParams } from '../../planned-job';
+
+export async function generateMetadata({ params }: JobParams): Promise<Metadata> {
+  const { stored } = await plannedJob((await params).job);
+  return { title: `${stored.job.number} ${stored.job.name}` };
+}
+
+export default async function JobLayout({ params, children }: JobParams & { children: ReactNode }) {
+  const { stored, plan, agreed, inputHash, shop } = await plannedJob((await params).job);
+  const view = jobView({
+    job: stored.job,
+    plan,
+    agreed: agreed?.plan ?? null,
+    inputHash,
+    seen: stored.versions[stored.job.number]!,
+    shop: shop.shop,
+    productName: (code) => shop.shelf.get(code)?.name ?? code,
+    now: currentMinute(),
+  });
+  return (
+    <DayProvider now={view.now} first={view.days.first} last={view.days.last}>
+      <Window strip={<JobStrip job={view} />} rail={<Rail job={view} />} foot={<DayScrubber job={view} />}>
+        {children}
+      </Window>
+      <Keys job={view.number} findables={findablesOf(stored.job, plan, [...shop.shelf.values()])} />
+    </DayProvider>
+  );
+}

@@ -1,0 +1,44 @@
+import Link from 'next/link';
+import { Keys } from '@/features/frame/keys';
+import { Rail } from '@/features/frame/rail';
+import { ShopStrip } from '@/features/frame/strip';
+import { yardRow } from '@/features/yard/yard-row';
+import { YardTable } from '@/features/yard/yard-table';
+import { currentPlans, requireShop } from '@/server/services/plans';
+import { Empty, Room, Window } from '@/ui/layout';
+
+export default async function YardPage() {
+  const { shop, shelf } = await requireShop();
+  const rows = (await currentPlans()).map(({ stored, plan }) =>
+    yardRow(stored.job, plan, shop, (code) => shelf.get(code)?.name ?? code),
+  );
+  const newJob = (
+    <Link
+      href="/jobs/new"
+      className="flex h-8 items-center rounded-[2px] bg-ink px-3 font-semibold text-sheet"
+    >
+      New job
+    </Link>
+  );
+  return (
+    <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
+      <Room title="Yard" aside={newJob}>
+        {rows.length > 0 ? (
+          <YardTable rows={rows} />
+        ) : (
+          <Empty>
+            No job stands in the yard. New job describes the first one: a few figures are enough for a plan.
+          </Empty>
+        )}
+      </Room>
+      <Keys
+        job={null}
+        findables={rows.map((row) => ({
+          text: `${row.number} ${row.name}`,
+          kind: 'job',
+          href: `/jobs/${row.number}/steps`,
+        }))}
+      />
+    </Window>
+  );
+}

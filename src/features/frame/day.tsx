@@ -1,0 +1,46 @@
+'use client';
+
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+
+interface Day {
+  /** The minute every picture of the job shows. */
+  at: number;
+  now: number;
+  set(minute: number): void;
+  move(days: number): void;
+  today(): void;
+}
+
+const DayContext = createContext<Day | null>(null);
+
+/** Keeps the day that all pictures of a job show; it starts at now and stays while one walks between stations. */
+export function DayProvider({
+  now,
+  first,
+  last,
+  children,
+}: {
+  now: number;
+  first: number;
+  last: number;
+  children: ReactNode;
+}) {
+  const [at, setAt] = useState(Math.min(Math.max(now, first), last));
+  const set = useCallback((minute: number) => setAt(Math.min(Math.max(minute, first), last)), [first, last]);
+  const move = useCallback(
+    (days: number) => setAt((minute) => Math.min(Math.max(minute + days * 1440, first), last)),
+    [first, last],
+  );
+  const today = useCallback(() => set(now), [now, set]);
+  const value = useMemo(() => ({ at, now, set, move, today }), [at, now, set, move, today]);
+  return <DayContext.Provider value={value}>{children}</DayContext.Provider>;
+}
+
+export function useDay(): Day {
+  const day = useContext(DayContext);
+  if (!day) throw new Error('a picture stands outside its job');
+  return day;
+}
+
+/** The same, or null outside a job: for keys that work everywhere. */
+export const useMaybeDay = (): Day | null => useContext(DayContext);

@@ -1,0 +1,131 @@
+'use client';
+
+import { useId, useState, type KeyboardEvent } from 'react';
+import type { Edit } from '@/core/record';
+import { useSaving } from './saving';
+
+interface Common {
+  label: string;
+  /** Hide the label from sight where the table's head says it. */
+  quiet?: boolean;
+  value: string;
+  /** Turns what was typed into the edit to send. */
+  toEdit(text: string): Edit;
+  className?: string;
+}
+
+function useField({ value, toEdit }: Pick<Common, 'value' | 'toEdit'>) {
+  const { save } = useSaving();
+  const [draft, setDraft] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const commit = async (text: string) => {
+    if (text === value) {
+      setDraft(null);
+      setFault(null);
+      return;
+    }
+    setDraft(text);
+    const outcome = await save(toEdit(text));
+    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    // On success the fresh value comes with the page; a refused one stays to be mended, unless somebody else changed it.
+    if (outcome.status === 'saved') setDraft(null);
+  };
+  const forget = () => {
+    setDraft(null);
+    setFault(null);
+  };
+  return { shown: draft ?? value, setDraft, fault, commit, forget };
+}
+
+/** A figure, text or day that is saved when one leaves it or presses Enter; Escape takes back what was typed. */
+export function EditText({
+  label,
+  quiet,
+  value,
+  toEdit,
+  type = 'text',
+  unit,
+  className = 'w-20',
+  ...limits
+}: Common & {
+  type?: 'text' | 'number' | 'date' | 'color';
+  unit?: string;
+  min?: number;
+  max?: number;
+  step?: number | 'any';
+}) {
+  const id = useId();
+  const { shown, setDraft, fault, commit, forget } = useField({ value, toEdit });
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === 'Enter') event.currentTarget.blur();
+    if (event.key === 'Escape') {
+      forget();
+      event.stopPropagation();
+    }
+  };
+  return (
+    <span className="inline-flex flex-col">
+      <span className="inline-flex items-center gap-1">
+        <label htmlFor={id} className={quiet ? 'sr-only' : 'text-quiet'}>
+          {label}
+        </label>
+        <input
+          id={id}
+          type={type}
+          value={shown}
+          {...limits}
+          aria-invalid={fault !== null}
+          aria-describedby={fault ? `${id}-fault` : undefined}
+          onChange={(event) => setDraft(event.target.value)}
+          onBlur={(event) => void commit(event.target.value)}
+          onKeyDown={onKeyDown}
+          className={`${type === 'number' ? 'text-right tabular-nums' : ''} ${className}`}
+        />
+        {unit && <span className="text-quiet">{unit}</span>}
+      </span>
+      {fault && (
+        <span id={`${id}-fault`} role="alert" className="max-w-56 text-small text-stop">
+          {fault}
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** A choice that is saved as it is made. */
+export function EditChoice({
+  label,
+  quiet,
+  value,
+  toEdit,
+  choices,
+  className = 'w-36',
+}: Common & { choices: readonly { value: string; text: string }[] }) {
+  const id = useId();
+  const { shown, fault, commit } = useField({ value, toEdit });
+  return (
+    <span className="inline-flex flex-col">
+      <label htmlFor={id} className={quiet ? 'sr-only' : 'text-quiet'}>
+        {label}
+      </label>
+      <select
+        id={id}
+        value={shown}
+        aria-invalid={fault !== null}
+        onChange={(event) => void commit(event.target.value)}
+        className={className}
+      >
+        {choices.map((choice) => (
+          <option key={choice.value} value={choice.value}>
+            {choice.text}
+          </option>
+        ))}
+      </select>
+      {fault && (
+        <span role="alert" className="max-w-56 text-small text-stop">
+          {fault}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,138 @@
+import type { Plan } from '@/core/plan';
+import type { Job } from '@/core/record';
+import type { Shop } from '@/core/shop';
+import { phases, type Phase } from '@/core/steps';
+import { daysBetween, minuteAt, type Minute } from '@/core/units';
+import { bodyKindOf } from '@/core/vehicle';
+import type { Locale } from '../words/format';
+import { namesOf } from '../words/names';
+import { warningText, type WarningText } from '../words/warning-words';
+
+/** What the frame shows of a job: everything a strip, a rail and a scrubber need, and no more. */
+export interface JobView {
+  number: string;
+  name: string;
+  kindName: string;
+  level: string;
+  swatch: string[];
+  promised: string;
+  finishDate: string | null;
+  lateDays: number;
+  budgets: Plan['budgets'];
+  warnings: WarningText[];
+  inputHash: string;
+  seen: number;
+  now: Minute;
+  days: { first: Minute; last: Minute; promisedEnd: Minute };
+  phases: { phase: Phase; from: Minute; to: Minute }[];
+  sessions: { start: Minute; end: Minute }[];
+  agreed: AgreedDifference | null;
+  locale: Locale;
+  stationStates: Record<string, 'empty' | 'drafted' | 'ready' | 'attention'>;
+}
+
+/** Working plan less agreed plan. */
+export interface AgreedDifference {
+  same: boolean;
+  days: number;
+  labourMin: number;
+  materialsMinor: number;
+  boothMin: number;
+}
+
+interface Given {
+  job: Job;
+  plan: Plan;
+  agreed: Plan | null;
+  inputHash: string;
+  seen: number;
+  shop: Shop;
+  productName: (code: string) => string;
+  now: Minute;
+}
+
+export function jobView({ job, plan, agreed, inputHash, seen, shop, productName, now }: Given): JobView {
+  const names = namesOf(plan, job.sections, productName);
+  const locale = { timeZone: shop.timeZone, currency: shop.currency };
+  const warnings = plan.warnings.map((warning) => warningText(warning, names, locale));
+  const starts = plan.steps.map((step) => step.start);
+  const first = Math.min(minuteAt(job.arrival, 0, shop.timeZone), ...starts);
+  const promisedEnd = minuteAt(job.promised, 1440, shop.timeZone);
+  const last = Math.max(promisedEnd, plan.finish ?? 0);
+  return {
+    number: job.number,
+    name: job.name,
+    kindName: bodyKindOf(job.bodyKind)?.name ?? job.bodyKind,
+    level: job.level,
+    swatch: job.sections.map((section) => section.colourHex),
+    promised: job.promised,
+    finishDate: plan.finishDate,
+    lateDays: plan.lateDays,
+    budgets: plan.budgets,
+    warnings,
+    inputHash,
+    seen,
+    now,
+    days: { first, last, promisedEnd },
+    phases: phaseSpans(plan),
+    sessions: plan.stays.filter((stay) => stay.kind === 'session').map(({ start, end }) => ({ start, end })),
+    agreed: agreed && difference(plan, agreed),
+    locale,
+    stationStates: stationStates(job, plan),
+  };
+}
+
+function difference(plan: Plan, agreed: Plan): AgreedDifference {
+  const days = plan.finishDate && agreed.finishDate ? daysBetween(agreed.finishDate, plan.finishDate) : 0;
+  const [a, b] = [agreed.budgets, plan.budgets];
+  const labourMin = b.labourMin.planned - a.labourMin.planned;
+  const materialsMinor = b.materialsMinor.planned - a.materialsMinor.planned;
+  const boothMin = b.boothMin.planned - a.boothMin.planned;
+  const starts = new Map(agreed.steps.map((step) => [step.key, step.start]));
+  const moved = plan.steps.some((step) => step.state === 'planned' && starts.get(step.key) !== step.start);
+  return {
+    same: !moved && days === 0 && labourMin === 0 && materialsMinor === 0,
+    days,
+    labourMin,
+    materialsMinor,
+    boothMin,
+  };
+}
+
+/** From the first start to the last end of each phase, in working order; the bar cuts where the next begins. */
+function phaseSpans(plan: Plan): JobView['phases'] {
+  const spans = phases.flatMap((phase) => {
+    const steps = plan.steps.filter((step) => step.phase === phase && step.minutes > 0);
+    if (steps.length === 0) return [];
+    return [
+      {
+        phase,
+        from: Math.min(...steps.map((step) => step.start)),
+        to: Math.max(...steps.map((step) => step.end)),
+      },
+    ];
+  });
+  return spans.sort((a, b) => a.from - b.from);
+}
+
+function stationStates(job: Job, plan: Plan): JobView['stationStates'] {
+  const codes = new Set(plan.warnings.map((warning) => warning.code));
+  const film = codes.has('thin-clear') || codes.has('film-limit') || codes.has('product-missing');
+  const bays =
+    codes.has('late') ||
+    codes.has('window-broken') ||
+    codes.has('no-room') ||
+    codes.has('session-over-shift');
+  const chosen = job.sections.every((section) => section.colourName !== 'Colour to choose');
+  return {
+    walkaround: plan.parts.length > 0 ? 'ready' : 'empty',
+    scheme: chosen ? 'ready' : 'drafted',
+    film: film ? 'attention' : 'ready',
+    steps: plan.steps.length > 0 ? 'ready' : 'empty',
+    bays: bays ? 'attention' : 'ready',
+    stores: plan.shopping.length > 0 ? 'drafted' : 'ready',
+    booth: plan.stays.some((stay) => stay.kind === 'session') ? 'drafted' : 'empty',
+    log: job.facts.length > 0 ? 'drafted' : 'empty',
+    handover: job.state === 'finished' ? 'ready' : 'empty',
+  };
+}

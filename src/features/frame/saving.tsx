@@ -1,0 +1,100 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useMemo,
+  useState,
+  useTransition,
+  type ReactNode,
+} from 'react';
+import type { Edit } from '@/core/record';
+
+export interface Fault {
+  place: string;
+  reason: string;
+}
+
+export type SendOutcome = { status: 'saved' } | { status: 'refused'; faults: Fault[] };
+
+interface Saving {
+  /** What the strip says of the last edit. */
+  message: { grade: 'saved' | 'busy' | 'stop'; text: string } | null;
+  save(edit: Edit): Promise<SendOutcome>;
+  undo(room: string): Promise<void>;
+  send(path: string, body: unknown, saved: string): Promise<SendOutcome>;
+}
+
+const SavingContext = createContext<Saving | null>(null);
+
+const movedOnText = (why: string) =>
+  why === 'changed'
+    ? 'Not saved: somebody changed this since you saw it. Their value is shown now; make your change again if it still stands.'
+    : why === 'gone'
+      ? 'Not saved: somebody removed this since you saw it.'
+      : 'Not saved: somebody added this since you saw it.';
+
+async function post(path: string, body: unknown): Promise<{ outcome: SendOutcome; text: string | null }> {
+  try {
+    const answer = await fetch(path, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    if (answer.ok) return { outcome: { status: 'saved' }, text: null };
+    const said = (await answer.json().catch(() => ({}))) as {
+      faults?: Fault[];
+      why?: string;
+      status?: string;
+    };
+    if (answer.status === 409) {
+      const text = movedOnText(said.why ?? 'changed');
+      return { outcome: { status: 'refused', faults: [{ place: '', reason: text }] }, text };
+    }
+    if (said.status === 'nothing')
+      return { outcome: { status: 'refused', faults: [] }, text: 'There is nothing to undo.' };
+    const faults = said.faults ?? [{ place: '', reason: 'the server could not take it' }];
+    return {
+      outcome: { status: 'refused', faults },
+      text: `Not saved: ${faults.map((fault) => fault.reason).join('; ')}.`,
+    };
+  } catch {
+    const reason = 'Coatrel does not answer; your change is not saved.';
+    return { outcome: { status: 'refused', faults: [{ place: '', reason }] }, text: reason };
+  }
+}
+
+/** Sends edits at once, says whether they were saved, and has every picture follow. */
+export function SavingProvider({ children }: { children: ReactNode }) {
+  const router = useRouter();
+  const [message, setMessage] = useState<Saving['message']>(null);
+  const [, startTransition] = useTransition();
+  const send = useCallback(
+    async (path: string, body: unknown, saved: string) => {
+      setMessage({ grade: 'busy', text: 'Saving …' });
+      const { outcome, text } = await post(path, body);
+      setMessage(text === null ? { grade: 'saved', text: saved } : { grade: 'stop', text });
+      startTransition(() => router.refresh());
+      return outcome;
+    },
+    [router],
+  );
+  const value = useMemo<Saving>(
+    () => ({
+      message,
+      send,
+      save: (edit) => send('/api/edit', edit, 'Saved'),
+      undo: async (room) => void (await send('/api/undo', { room }, 'Undone')),
+    }),
+    [message, send],
+  );
+  return <SavingContext.Provider value={value}>{children}</SavingContext.Provider>;
+}
+
+export function useSaving(): Saving {
+  const saving = useContext(SavingContext);
+  if (!saving) throw new Error('saving is used outside the frame');
+  return saving;
+}

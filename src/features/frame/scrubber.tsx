@@ -1,0 +1,143 @@
+'use client';
+
+import type { KeyboardEvent, PointerEvent } from 'react';
+import { day } from '../words/format';
+import { useDay } from './day';
+import type { JobView } from './job-view';
+
+const phaseNames: Record<string, string> = {
+  walkaround: 'wash',
+  strip: 'strip',
+  metal: 'metal',
+  epoxy: 'epoxy',
+  filler: 'filler',
+  build: 'build, block',
+  mask: 'mask',
+  colour: 'colours',
+  clear: 'clear',
+  finish: 'sand, polish',
+  refit: 'refit',
+};
+const phaseFill: Record<string, string> = {
+  walkaround: 'url(#texture-old)',
+  strip: 'url(#texture-bare)',
+  metal: 'url(#texture-bare)',
+  epoxy: 'url(#texture-epoxy)',
+  filler: 'url(#texture-filler)',
+  build: 'url(#texture-guide-coat)',
+  mask: 'url(#texture-masked)',
+};
+
+/** Phases cut where the next begins, so that the bar reads as one line of work. */
+function barOf(job: JobView) {
+  return job.phases.map((one, i) => ({ ...one, to: Math.max(one.from, job.phases[i + 1]?.from ?? one.to) }));
+}
+
+function fillOf(phase: string, job: JobView): string {
+  if (phase === 'colour') return job.swatch[0] ?? '#999';
+  if (phase === 'clear') return job.swatch[1] ?? job.swatch[0] ?? '#bbb';
+  return phaseFill[phase] ?? 'var(--raised)';
+}
+
+/** The days of the job along the bottom; moving the mark changes every picture to that day. */
+export function DayScrubber({ job }: { job: JobView }) {
+  const { at, set, move, today, now } = useDay();
+  const { first, last, promisedEnd } = job.days;
+  const length = Math.max(1440, last - first + 1440);
+  const left = (minute: number) => `${(100 * (minute - first)) / length}%`;
+  const width = (from: number, to: number) => `${(100 * Math.max(0, to - from)) / length}%`;
+  const drag = (event: PointerEvent<HTMLDivElement>) => {
+    if (event.buttons !== 1) return;
+    const box = event.currentTarget.getBoundingClientRect();
+    set(Math.round(first + ((event.clientX - box.left) / box.width) * length));
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    const days = { ArrowLeft: -1, ArrowRight: 1, PageUp: -7, PageDown: 7 }[event.key];
+    if (days !== undefined) move(days);
+    else if (event.key === 'Home') today();
+    else return;
+    event.preventDefault();
+  };
+  const weeks: number[] = [];
+  for (let minute = first; minute < first + length; minute += 7 * 1440) weeks.push(minute);
+  const dayNumber = Math.floor((at - first) / 1440) + 1;
+  const bar = barOf(job);
+  return (
+    <div className="h-[66px] border-t border-line bg-sheet px-4 pt-1">
+      <div
+        role="slider"
+        tabIndex={0}
+        aria-label="Day shown"
+        aria-valuemin={1}
+        aria-valuemax={Math.ceil(length / 1440)}
+        aria-valuenow={dayNumber}
+        aria-valuetext={`${day(at, job.locale)}, day ${dayNumber}`}
+        onPointerDown={drag}
+        onPointerMove={drag}
+        onKeyDown={onKeyDown}
+        className="relative h-full cursor-ew-resize touch-none text-small select-none"
+      >
+        {weeks.map((minute) => (
+          <span
+            key={minute}
+            className="absolute top-0 border-l border-strong pl-1 leading-[16px] whitespace-nowrap text-quiet"
+            style={{ left: left(minute) }}
+          >
+            {length / 1440 > 110 && (minute - first) % 20160 !== 0 ? '' : day(minute, job.locale).slice(4)}
+          </span>
+        ))}
+        <svg className="absolute top-[22px] h-3 w-full" aria-hidden="true">
+          {bar.map((one) => (
+            <rect
+              key={one.phase}
+              x={left(one.from)}
+              width={width(one.from, one.to)}
+              height="12"
+              fill={fillOf(one.phase, job)}
+              stroke="var(--strong-line)"
+            />
+          ))}
+        </svg>
+        <svg className="absolute top-[37px] h-[5px] w-full" aria-hidden="true">
+          {job.sessions.map((one, i) => (
+            <rect
+              key={i}
+              x={left(one.start)}
+              width={width(one.start, Math.max(one.end, one.start + length / 400))}
+              height="5"
+              fill="var(--ink)"
+            />
+          ))}
+        </svg>
+        {bar
+          .filter((one) => (one.to - one.from) / length > 0.055)
+          .map((one) => (
+            <span
+              key={one.phase}
+              className="absolute top-[42px] truncate text-quiet"
+              style={{ left: left(one.from), maxWidth: width(one.from, one.to) }}
+            >
+              {phaseNames[one.phase]}
+            </span>
+          ))}
+        <span
+          className="absolute top-0 h-10 border-l-2 border-dotted border-ink"
+          style={{ left: left(promisedEnd) }}
+          title="promised"
+        />
+        <span
+          className="absolute top-[18px] h-6 border-l border-quiet"
+          style={{ left: left(now) }}
+          title="now"
+        />
+        <span className="absolute top-0 h-[42px] w-[2px] bg-ink" style={{ left: left(at) }}>
+          <span
+            className={`absolute -top-[1px] bg-ink px-1 font-semibold whitespace-nowrap text-sheet ${(at - first) / length > 0.85 ? 'right-0' : 'left-0'}`}
+          >
+            {day(at, job.locale)} · day {dayNumber}
+          </span>
+        </span>
+      </div>
+    </div>
+  );
+}

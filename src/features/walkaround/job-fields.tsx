@@ -1,0 +1,74 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { levels } from '@/core/film';
+import type { JobChange } from '@/core/record';
+import { bodyKindOf } from '@/core/vehicle';
+import { EditChoice, EditText } from '../frame/edit-field';
+import type { Locale } from '../words/format';
+import type { WalkaroundProps } from './walkaround-room';
+
+/** The figures of the job itself: dimensions, level, dates, caps. */
+export function JobFields({ job, caps, locale }: Pick<WalkaroundProps, 'job' | 'caps'> & { locale: Locale }) {
+  const edit = (set: JobChange) => ({ kind: 'job', job: job.number, seen: job.seen, set }) as const;
+  const row = (label: string, field: ReactNode) => (
+    <div key={label} className="flex items-baseline justify-between gap-3 py-[2px]">
+      <span className="text-quiet" aria-hidden="true">
+        {label}
+      </span>
+      {field}
+    </div>
+  );
+  const figure = (label: string, value: number, unit: string, toSet: (figure: number) => JobChange) =>
+    row(
+      label,
+      <EditText
+        label={label}
+        quiet
+        type="number"
+        step="any"
+        unit={unit}
+        value={String(value)}
+        toEdit={(text) => edit(toSet(Number(text)))}
+      />,
+    );
+  const day = (label: string, value: string, toSet: (text: string) => JobChange) =>
+    row(
+      label,
+      <EditText
+        label={label}
+        quiet
+        type="date"
+        className="w-36"
+        value={value}
+        toEdit={(text) => edit(toSet(text))}
+      />,
+    );
+  return (
+    <div>
+      {bodyKindOf(job.bodyKind)?.dimensions.map((one) =>
+        figure(one.label, job.dimensions[one.key] ?? one.initial, one.unit, (value) => ({
+          dimensions: { [one.key]: value },
+        })),
+      )}
+      {row(
+        'Level',
+        <EditChoice
+          label="Level"
+          quiet
+          value={job.level}
+          className="w-28"
+          choices={levels.map((value) => ({ value, text: value }))}
+          toEdit={(text) => edit({ level: text as (typeof levels)[number] })}
+        />,
+      )}
+      {day('Arrives', job.arrival, (arrival) => ({ arrival }))}
+      {day('Promised', job.promised, (promised) => ({ promised }))}
+      {figure('Cap, labour', caps.labourHours, 'h', (capLabourHours) => ({ capLabourHours }))}
+      {figure('Cap, materials', caps.materialsMinor / 100, locale.currency, (value) => ({
+        capMaterialsMinor: Math.round(value * 100),
+      }))}
+      {figure('Cap, booth', caps.boothHours, 'h', (capBoothHours) => ({ capBoothHours }))}
+    </div>
+  );
+}

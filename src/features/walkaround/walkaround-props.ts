@@ -1,0 +1,37 @@
+import type { Plan } from '@/core/plan';
+import type { Job } from '@/core/record';
+import type { Shop } from '@/core/shop';
+import { namesOf } from '../words/names';
+import { warningText } from '../words/warning-words';
+import type { WalkaroundProps } from './walkaround-room';
+
+/** What the room needs of a job and its plan. @param versions row versions by id, to guard the edits */
+export function walkaroundProps(
+  job: Job,
+  versions: Record<string, number>,
+  plan: Plan,
+  shop: Shop,
+  productName: (code: string) => string,
+): WalkaroundProps {
+  const names = namesOf(plan, job.sections, productName);
+  const locale = { timeZone: shop.timeZone, currency: shop.currency };
+  const { number, bodyKind, dimensions, level, arrival, promised, owner, caps } = job;
+  return {
+    job: { number, bodyKind, dimensions, level, arrival, promised, owner, seen: versions[number]! },
+    caps,
+    parts: plan.parts,
+    sections: job.sections.map((section) => {
+      const summary = plan.sections.find((one) => one.section === section.key);
+      return {
+        ...section,
+        seen: versions[`${number}/${section.key}`]!,
+        typical: { outsideM2: summary?.outsideM2 ?? 0, insideM2: summary?.insideM2 ?? 0 },
+      };
+    }),
+    steps: plan.steps
+      .filter((step) => step.leaves !== null)
+      .map(({ sections, end, leaves }) => ({ sections, end, leaves })),
+    measuredSeen: Object.fromEntries(job.measured.map(({ key }) => [key, versions[`${number}/${key}`]!])),
+    view: { warnings: plan.warnings.map((warning) => warningText(warning, names, locale)), locale },
+  };
+}

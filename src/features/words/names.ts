@@ -1,0 +1,17 @@
+import type { Plan } from '@/core/plan';
+import type { Names } from './step-words';
+
+/** Names for the sentences of one job: steps by key, sections by key, products by code. */
+export function namesOf(
+  plan: Pick<Plan, 'steps'>,
+  sections: readonly { key: string; name: string }[],
+  product: (code: string) => string,
+): Names & { section(key: string): string } {
+  const steps = new Map(plan.steps.map((step) => [step.key, `${step.name}, ${step.subject}`]));
+  const sectionNames = new Map(sections.map((section) => [section.key, section.name]));
+  return {
+    product,
+    step: (key) => steps.get(key) ?? key,
+    section: (key) => sectionNames.get(key) ?? key,
+  };
+}

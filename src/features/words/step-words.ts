@@ -1,0 +1,116 @@
+import type { PlanBecause, PlannedStep } from '@/core/plan';
+import type { LinkReason, StepReason } from '@/core/steps';
+import { micrometres, moment, span, type Locale } from './format';
+
+/** Names of products and steps for the sentences. */
+export interface Names {
+  product(code: string): string;
+  step(key: string): string;
+}
+
+const depthWords = {
+  scuff: 'scuffed and refinished',
+  stable: 'taken to the sound layer',
+  bare: 'taken to bare',
+};
+
+/** Why a step is there at all. */
+export function reasonSentence(reason: StepReason, names: Names): string {
+  switch (reason.code) {
+    case 'always':
+      return 'Every job of this kind needs it.';
+    case 'depth':
+      return `The section is ${depthWords[reason.depth]}.`;
+    case 'substrate':
+      return reason.method === 'treat'
+        ? `Bare ${reason.substrate} is treated just before its first coat.`
+        : reason.method === 'gel'
+          ? 'Aluminium is stripped with gel: blasting warps it and coarse discs cut it.'
+          : `On ${reason.substrate} the old film comes off by disc.`;
+    case 'level-round':
+      return reason.of > 1
+        ? `Level ${reason.level} asks for ${reason.of} rounds; this is round ${reason.round}.`
+        : `Level ${reason.level} asks for it.`;
+    case 'layer':
+      return `Coat ${reason.coat} of ${reason.of}: ${names.product(reason.product)}.`;
+    case 'clear-budget':
+      return `${reason.coats} clear coats leave ${micrometres(reason.leftFlatUm)} on flats and ${micrometres(reason.leftEdgeUm)} on edges${reason.tapeThrough ? `, edges taped through ${reason.tapeThrough}` : ''}.`;
+    case 'session-limit':
+      return `${names.product(reason.product)} takes ${reason.most} coats a session; more are cut and cleared again.`;
+    case 'shift-limit':
+      return 'Colour and clear together would not fit one shift, so the clear has a session of its own.';
+    case 'colour-next':
+      return `Everything beside ${reason.colour} is covered before it is sprayed.`;
+    case 'remedy':
+      return `The recoat window of ${names.product(reason.product)} has closed by then; scuffing opens it again.`;
+    case 'licensed-hold':
+      return 'Only the responsible licensed engineer releases this point.';
+    case 'typed-coats':
+      return 'The number of coats was typed by the manager.';
+  }
+}
+
+function linkWords(why: LinkReason, min: number, names: Names): string {
+  switch (why.code) {
+    case 'order':
+      return 'comes first';
+    case 'flash':
+    case 'flash-window':
+      return `must flash ${span(min)} at ${why.airC} °C`;
+    case 'sand-after':
+      return `${names.product(why.product)} can be worked ${span(min)} after its coat at ${why.airC} °C`;
+    case 'dust-free':
+      return 'stands until dust-free';
+    case 'bare-metal':
+      return `bare ${why.substrate} wants its coat`;
+    case 'recoat-max':
+      return `${names.product(why.product)} takes the next coat only so long`;
+    case 'wiped':
+      return 'wiped panels are sprayed at once';
+    case 'settle':
+      return `settles ${span(min)}`;
+  }
+}
+
+/** Shortens a list of names: two in full, then the number of the others. */
+const some = (list: readonly string[]): string =>
+  list.length <= 2 ? list.join(' and ') : `${list.slice(0, 2).join(', ')} and ${list.length - 2} more`;
+
+/** Why a step does not start earlier, latest reason first. */
+export function whySentence(because: PlanBecause, names: Names, locale: Locale): string {
+  switch (because.kind) {
+    case 'closed':
+      return `${because.to - because.from > 960 ? 'Closed' : 'The shift was too short'} from ${moment(because.from, locale)} to ${moment(because.to, locale)}.`;
+    case 'resource':
+      return `${some(because.who)} busy until ${moment(because.to, locale)}: ${some(because.holders)}.`;
+    case 'window':
+      return because.why
+        ? `Moved to ${moment(because.to, locale)} so that a window holds: ${linkWords(because.why, 0, names)}.`
+        : `Moved to ${moment(because.to, locale)}, when its place is free for long enough.`;
+    case 'link':
+      return because.why.code === 'order'
+        ? `After “${names.step(because.from)}”.`
+        : `After “${names.step(because.from)}”: ${linkWords(because.why, because.min, names)}.`;
+    case 'not-before':
+      return 'It may not start before then.';
+    case 'now':
+      return 'It can start at once.';
+  }
+}
+
+/** Where the minutes came from. */
+export function figureSentence(step: PlannedStep): string {
+  const { figure } = step;
+  const parts: string[] = [];
+  if (figure.fixedMin > 0) parts.push(`${figure.fixedMin} fixed`);
+  if (figure.rate > 0 && figure.quantity > 0) {
+    const shape = figure.weighted / figure.quantity;
+    const share = figure.share === 1 ? '' : ` × ${figure.share}`;
+    parts.push(
+      `${figure.rate} min/${figure.unit} × ${figure.quantity.toFixed(1)} ${figure.unit}${Math.abs(shape - 1) > 0.005 ? ` × shape ${shape.toFixed(2)}` : ''}${share}`,
+    );
+  }
+  const sum = parts.join(' + ') || 'no attended time';
+  const crew = step.crew > 1 ? `; ${step.crew} people` : '';
+  return `${sum}${crew}${figure.flashMin > 0 ? `; ${figure.flashMin} min flash attended` : ''}${figure.ownRate ? '; the shop’s own rate' : ''}`;
+}

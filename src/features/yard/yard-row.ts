@@ -1,0 +1,55 @@
+import type { Plan } from '@/core/plan';
+import type { Job } from '@/core/record';
+import type { Shop } from '@/core/shop';
+import { bodyKindOf } from '@/core/vehicle';
+import type { Locale } from '../words/format';
+import { namesOf } from '../words/names';
+import { warningText, type WarningText } from '../words/warning-words';
+
+export interface YardRow {
+  number: string;
+  name: string;
+  kindName: string;
+  length: number;
+  level: string;
+  state: Job['state'];
+  swatch: string[];
+  doneShare: string;
+  next: { name: string; start: number } | null;
+  budgets: Plan['budgets'];
+  promised: string;
+  finishDate: string | null;
+  lateDays: number;
+  risk: WarningText | null;
+  moreRisks: number;
+  locale: Locale;
+}
+
+/** One line of the yard. A finished job is at no risk any more. */
+export function yardRow(job: Job, plan: Plan, shop: Shop, productName: (code: string) => string): YardRow {
+  const names = namesOf(plan, job.sections, productName);
+  const locale = { timeZone: shop.timeZone, currency: shop.currency };
+  const texts = job.state === 'finished' ? [] : plan.warnings.map((one) => warningText(one, names, locale));
+  const graver = [...texts].sort((a, b) => Number(b.grade === 'stop') - Number(a.grade === 'stop'));
+  const attended = plan.steps.filter((step) => step.minutes > 0);
+  const done = attended.filter((step) => step.state === 'done').length;
+  const next = attended.filter((step) => step.state !== 'done').sort((a, b) => a.start - b.start)[0];
+  return {
+    number: job.number,
+    name: job.name,
+    kindName: bodyKindOf(job.bodyKind)?.name ?? job.bodyKind,
+    length: job.dimensions.length ?? 0,
+    level: job.level,
+    state: job.state,
+    swatch: job.sections.map((section) => section.colourHex),
+    doneShare: `${done} of ${attended.length} steps`,
+    next: next ? { name: `${next.name}, ${next.subject}`, start: next.start } : null,
+    budgets: plan.budgets,
+    promised: job.promised,
+    finishDate: plan.finishDate,
+    lateDays: job.state === 'finished' ? 0 : plan.lateDays,
+    risk: graver[0] ?? null,
+    moreRisks: Math.max(0, graver.length - 1),
+    locale,
+  };
+}

@@ -1,0 +1,35 @@
+export interface MeterProps {
+  label: string;
+  /** Text of used against cap, as shown. */
+  figures: string;
+  /** The whole in words, on hover and for screen readers. */
+  words: string;
+  used: number;
+  planned: number;
+  cap: number;
+}
+
+/** A bar: used solid, planned hatched, the cap a tick; what passes the cap is drawn beyond it. */
+export function Meter({ label, figures, words, used, planned, cap }: MeterProps) {
+  const scale = Math.max(planned, cap, 1) * 1.08;
+  const percent = (value: number) => `${Math.min(100, (100 * value) / scale)}%`;
+  return (
+    <div tabIndex={0} title={words} aria-label={words} role="img" className="w-[150px] shrink-0">
+      <div className="flex justify-between gap-2 text-small whitespace-nowrap">
+        <span className="text-strip-quiet">{label}</span>
+        <span className="font-semibold tabular-nums">{figures}</span>
+      </div>
+      <svg
+        viewBox="0 0 150 12"
+        className="mt-[3px] block h-3 w-full"
+        preserveAspectRatio="none"
+        aria-hidden="true"
+      >
+        <rect y="2" width="150" height="8" fill="currentColor" opacity=".18" />
+        <rect y="2" width={percent(planned)} height="8" fill="url(#hatch-planned)" opacity=".8" />
+        <rect y="2" width={percent(used)} height="8" fill="currentColor" />
+        {cap > 0 && <rect x={percent(cap)} width="2" height="12" fill="currentColor" />}
+      </svg>
+    </div>
+  );
+}
