@@ -1,7 +1,13 @@
 const transform = {
   '^.+\\.(t|j)sx?$': [
     '@swc/jest',
-    { jsc: { parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } }, target: 'es2022' } },
+    {
+      jsc: {
+        parser: { syntax: 'typescript', tsx: true },
+        transform: { react: { runtime: 'automatic' } },
+        target: 'es2022',
+      },
+    },
   ],
 };
 const shared = {

@@ -12,7 +12,6 @@ export const line = (max: number) =>
   Joi.string()
     .trim()
     .max(max)
-    // eslint-disable-next-line no-control-regex -- control characters are what is refused
     .pattern(/^[^\u0000-\u001f\u007f]*$/)
     .messages({ 'string.pattern.base': '{{#label}} must not contain control characters' });
 

@@ -76,3 +76,16 @@ export function clearBudget({ ladder, coatUm, levelMinimum, productMinimum }: Cl
 
 /** Takes binary dust off a quotient before it is rounded up, so that an exact fit is not read as one coat more. */
 const round = (quotient: number) => Math.round(quotient * 1e9) / 1e9;
+
+/** What is left of a typed number of clears, compared with the computed budget, µm. */
+export function clearLeft(
+  clear: Pick<ClearBudget, 'coats' | 'leftFlatUm' | 'leftEdgeUm'>,
+  coats: number,
+  dryUm: number,
+): { flatUm: number; edgeUm: number } {
+  const fewer = clear.coats - coats;
+  return {
+    flatUm: clear.leftFlatUm - fewer * dryUm,
+    edgeUm: clear.leftEdgeUm - fewer * dryUm * clearFigures.edgeShare,
+  };
+}

@@ -1,3 +1,4 @@
+import { clearLeft } from '../film';
 import type { JobSection } from '../record';
 import type { StepDraft } from './draft';
 import { addStage, type Group } from './group';
@@ -10,7 +11,7 @@ import {
   type Session,
   type SessionLayer,
 } from './session';
-import { clearLeft, type StackLayer } from './stack';
+import type { StackLayer } from './stack';
 import type { StepReason } from './step';
 
 const paintRoles = new Set(['sealer', 'colour', 'topcoat', 'clear']);

@@ -75,13 +75,3 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
   }
   return { layers, clear, missing, totalUm: layers.reduce((sum, one) => sum + one.coats * one.dryUm, 0) };
 }
-
-/** What is left of a typed number of clears, compared with the computed budget, µm. */
-export function clearLeft(
-  clear: ClearBudget,
-  coats: number,
-  dryUm: number,
-): { flatUm: number; edgeUm: number } {
-  const fewer = clear.coats - coats;
-  return { flatUm: clear.leftFlatUm - fewer * dryUm, edgeUm: clear.leftEdgeUm - fewer * dryUm * 0.6 };
-}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useForm, type Path } from 'react-hook-form';
+import { useForm, useWatch, type Path } from 'react-hook-form';
 import type { NewJob } from '@/core/record';
 import { Button } from '@/ui/button';
 import { useSaving } from '../frame/saving';
@@ -70,8 +70,8 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
       capBoothHours: '',
     },
   });
-  const { register, watch, handleSubmit, setError, formState } = form;
-  const bodyKind = watch('bodyKind');
+  const { register, control, handleSubmit, setError, formState } = form;
+  const bodyKind = useWatch({ control, name: 'bodyKind' });
   const kind = choices.kinds.find((one) => one.key === bodyKind)!;
   const submit = handleSubmit(async (fields) => {
     const job = toNewJob(fields);
@@ -84,20 +84,15 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
       setError(fieldOf(fault.place, bodyKind), { message: fault.reason }, { shouldFocus: i === 0 }),
     );
   });
-  const faultOf = (path: string): string | undefined =>
-    path
+  const faultOf = (path: string): string | undefined => {
+    const at = path
       .split('.')
-      .reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], formState.errors) !==
-    undefined
-      ? (
-          path
-            .split('.')
-            .reduce<unknown>(
-              (at, key) => (at as Record<string, unknown> | undefined)?.[key],
-              formState.errors,
-            ) as { message?: string }
-        ).message
-      : undefined;
+      .reduce<unknown>(
+        (inner, key) => (inner as Record<string, unknown> | undefined)?.[key],
+        formState.errors,
+      );
+    return (at as { message?: string } | undefined)?.message;
+  };
   const field = (
     path: Path<Fields>,
     label: string,

@@ -1,12 +1,12 @@
 'use client';
 
-import { useEffect, useMemo, useState, type KeyboardEvent } from 'react';
+import { useMemo, useState, type KeyboardEvent } from 'react';
 import type { PlannedStep } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { InspectorPanel, Part } from '@/ui/facts';
 import { Empty, Room, Table } from '@/ui/layout';
 import type { JobView } from '../frame/job-view';
-import { useHash } from '../frame/use-hash';
+import { useSelection } from '../frame/use-selection';
 import { Warnings } from '../frame/warnings-bar';
 import { hours, moment, span, type Locale } from '../words/format';
 import { reasonSentence } from '../words/step-words';
@@ -48,12 +48,10 @@ export function StepsRoom({
   locale,
   warnings,
 }: StepsRoomProps) {
-  const hash = useHash();
   const [section, setSection] = useState<string | null>(null);
-  const [selected, setSelected] = useState<string | null>(null);
-  useEffect(() => {
-    if (steps.some((step) => step.key === hash)) setSelected(hash);
-  }, [hash, steps]);
+  const [selected, setSelected] = useSelection(
+    (name) => steps.find((step) => step.key === name)?.key ?? null,
+  );
   const names = useMemo(
     () => namesOf({ steps }, sections, (code) => productNames[code] ?? code),
     [steps, sections, productNames],

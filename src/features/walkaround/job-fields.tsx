@@ -6,7 +6,7 @@ import type { JobChange } from '@/core/record';
 import { bodyKindOf } from '@/core/vehicle';
 import { EditChoice, EditText } from '../frame/edit-field';
 import type { Locale } from '../words/format';
-import type { WalkaroundProps } from './walkaround-room';
+import type { WalkaroundProps } from './walkaround-props';
 
 /** The figures of the job itself: dimensions, level, dates, caps. */
 export function JobFields({ job, caps, locale }: Pick<WalkaroundProps, 'job' | 'caps'> & { locale: Locale }) {

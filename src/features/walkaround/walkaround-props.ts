@@ -1,9 +1,30 @@
 import type { Plan } from '@/core/plan';
-import type { Job } from '@/core/record';
+import type { Job, JobSection, SurfaceStep } from '@/core/record';
 import type { Shop } from '@/core/shop';
+import type { Part as VehiclePart } from '@/core/vehicle';
+import type { JobView } from '../frame/job-view';
 import { namesOf } from '../words/names';
 import { warningText } from '../words/warning-words';
-import type { WalkaroundProps } from './walkaround-room';
+
+/** What the Walkaround shows of a job, with the row versions that guard its edits. */
+export interface WalkaroundProps {
+  job: {
+    number: string;
+    bodyKind: string;
+    seen: number;
+    dimensions: Record<string, number>;
+    level: string;
+    arrival: string;
+    promised: string;
+    owner: string;
+  };
+  caps: { labourHours: number; materialsMinor: number; boothHours: number };
+  parts: VehiclePart[];
+  sections: (JobSection & { seen: number; typical: { outsideM2: number; insideM2: number } })[];
+  steps: SurfaceStep[];
+  measuredSeen: Record<string, number>;
+  view: Pick<JobView, 'warnings' | 'locale'>;
+}
 
 /** What the room needs of a job and its plan. @param versions row versions by id, to guard the edits */
 export function walkaroundProps(

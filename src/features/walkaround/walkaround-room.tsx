@@ -1,38 +1,18 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
-import { surfaceStates, type JobSection, type SurfaceStep } from '@/core/record';
-import type { Part as VehiclePart } from '@/core/vehicle';
+import { useMemo } from 'react';
+import { surfaceStates } from '@/core/record';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Empty, Room } from '@/ui/layout';
 import { useDay } from '../frame/day';
 import { EditText } from '../frame/edit-field';
-import type { JobView } from '../frame/job-view';
-import { useHash } from '../frame/use-hash';
+import { useSelection } from '../frame/use-selection';
 import { Warnings } from '../frame/warnings-bar';
 import { area } from '../words/format';
 import { JobFields } from './job-fields';
 import { NetPicture } from './net-picture';
 import { SectionFields } from './section-fields';
-
-export interface WalkaroundProps {
-  job: {
-    number: string;
-    bodyKind: string;
-    seen: number;
-    dimensions: Record<string, number>;
-    level: string;
-    arrival: string;
-    promised: string;
-    owner: string;
-  };
-  caps: { labourHours: number; materialsMinor: number; boothHours: number };
-  parts: VehiclePart[];
-  sections: (JobSection & { seen: number; typical: { outsideM2: number; insideM2: number } })[];
-  steps: SurfaceStep[];
-  measuredSeen: Record<string, number>;
-  view: Pick<JobView, 'warnings' | 'locale'>;
-}
+import type { WalkaroundProps } from './walkaround-props';
 
 const stateNames: Record<string, string> = {
   old: 'old finish',
@@ -52,12 +32,10 @@ const stateNames: Record<string, string> = {
 /** What the object is made of: the net on the day shown, the selected panel, and what is done to its section. */
 export function WalkaroundRoom({ job, caps, parts, sections, steps, measuredSeen, view }: WalkaroundProps) {
   const { at } = useDay();
-  const hash = useHash();
-  const [selected, setSelected] = useState<string | null>(null);
-  useEffect(() => {
-    const found = parts.find((part) => part.key === hash) ?? parts.find((part) => part.section === hash);
-    if (found) setSelected(found.key);
-  }, [hash, parts]);
+  const [selected, setSelected] = useSelection(
+    (name) =>
+      (parts.find((part) => part.key === name) ?? parts.find((part) => part.section === name))?.key ?? null,
+  );
   const states = useMemo(
     () =>
       surfaceStates(

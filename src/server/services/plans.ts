@@ -74,3 +74,12 @@ export async function currentPlans(): Promise<PlannedJob[]> {
   }
   return planned;
 }
+
+/** The other jobs with the plans they have agreed, for the calendar they share. */
+export async function agreedPlansOfOthers(number: string): Promise<{ job: StoredJob['job']; plan: Plan }[]> {
+  const agreed = [...(await loadAgreedPlans(database()))].filter(([other]) => other !== number);
+  const loaded = await Promise.all(
+    agreed.map(async ([other, { plan }]) => ({ stored: await loadJob(database(), other), plan })),
+  );
+  return loaded.flatMap(({ stored, plan }) => (stored ? [{ job: stored.job, plan }] : []));
+}

@@ -1,0 +1,13 @@
+import { HandoverRoom } from '@/features/handover/handover-room';
+import { plannedJob, type JobParams } from '../../../planned-job';
+
+export default async function HandoverPage({ params }: JobParams) {
+  const { stored, plan } = await plannedJob((await params).job);
+  return (
+    <HandoverRoom
+      sections={stored.job.sections}
+      summaries={plan.sections}
+      finished={stored.job.state === 'finished'}
+    />
+  );
+}

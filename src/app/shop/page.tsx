@@ -1,0 +1,19 @@
+import { Keys } from '@/features/frame/keys';
+import { Rail } from '@/features/frame/rail';
+import { ShopStrip } from '@/features/frame/strip';
+import { shopProps } from '@/features/shop/shop-props';
+import { ShopRoom } from '@/features/shop/shop-room';
+import { requireShop } from '@/server/services/plans';
+import { Window } from '@/ui/layout';
+
+export const metadata = { title: 'Shop' };
+
+export default async function ShopPage() {
+  const { shop, versions, dayOffIds } = await requireShop();
+  return (
+    <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
+      <ShopRoom {...shopProps(shop, versions, dayOffIds, 'shop')} />
+      <Keys job={null} findables={[]} />
+    </Window>
+  );
+}

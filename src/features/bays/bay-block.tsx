@@ -1,0 +1,86 @@
+'use client';
+
+import { textureFill, textureSheen } from '@/ui/textures';
+import type { BayBlock } from './bays-props';
+import { rowHeight } from './lane-layout';
+
+/** One block of the calendar: attended work solid with its texture, waiting as a thin tail; the label only where it fits. */
+export function Block({
+  block,
+  left,
+  right,
+  top,
+  selected,
+  inChain,
+  onSelect,
+}: {
+  block: BayBlock;
+  left: number;
+  right: number;
+  top: number;
+  selected: boolean;
+  inChain: boolean;
+  onSelect(key: string): void;
+}) {
+  const wide = Math.max(1.5, right - left);
+  if (block.passive)
+    return (
+      <path
+        d={`M${left} ${top + rowHeight / 2}h${wide}`}
+        stroke="var(--ink)"
+        strokeWidth="4"
+        strokeDasharray="1.5 2.5"
+        opacity={block.own ? 1 : 0.4}
+      />
+    );
+  const text = block.own ? block.name : `${block.job} ${block.name}`;
+  const room = Math.floor((wide - 10) / 6.6);
+  const label = text.length <= room ? text : room >= 6 ? `${text.slice(0, room - 1)}…` : '';
+  const sheen = textureSheen(block.texture);
+  const choose = () => block.own && onSelect(block.key);
+  return (
+    <g
+      opacity={block.own ? 1 : 0.45}
+      onClick={choose}
+      onKeyDown={(event) => event.key === 'Enter' && choose()}
+      tabIndex={block.own ? 0 : undefined}
+      role={block.own ? 'button' : undefined}
+      aria-label={block.own ? text : undefined}
+      className={block.own ? 'cursor-pointer' : undefined}
+    >
+      <title>{text}</title>
+      <rect
+        x={left}
+        y={top}
+        width={wide}
+        height={rowHeight}
+        fill={textureFill(block.texture, block.colour)}
+      />
+      {sheen && <rect x={left} y={top} width={wide} height={rowHeight} fill={sheen} />}
+      <rect
+        x={left}
+        y={top}
+        width={wide}
+        height={rowHeight}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={selected ? 3 : inChain ? 2 : 0.8}
+      />
+      {label && (
+        <>
+          <rect
+            x={left + 3}
+            y={top + 4}
+            width={Math.min(wide - 6, label.length * 6.6 + 6)}
+            height={16}
+            fill="var(--raised)"
+            opacity=".93"
+          />
+          <text x={left + 6} y={top + 16} fontSize="13" fill="var(--ink)">
+            {label}
+          </text>
+        </>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,172 @@
+import type { Product } from '@/core/film';
+import type { Plan, PlannedStep } from '@/core/plan';
+import type { Job } from '@/core/record';
+import { minutesWithin } from '@/core/schedule';
+import { openStretches, personStretches, type Shop } from '@/core/shop';
+import { addDays, daysBetween, localDateOf, minuteAt } from '@/core/units';
+import { resourceNamesOf } from '../steps/steps-props';
+import type { Locale } from '../words/format';
+import type { DayColumn } from './time-axis';
+
+/** One block of a lane. */
+export interface BayBlock {
+  key: string;
+  job: string;
+  name: string;
+  lane: string;
+  start: number;
+  end: number;
+  /** Look of the surface it leaves, or of its phase. */
+  texture: string;
+  colour: string;
+  passive: boolean;
+  own: boolean;
+}
+
+export interface BayStay {
+  job: string;
+  lane: string;
+  start: number;
+  end: number;
+  session: boolean;
+  own: boolean;
+}
+
+export interface BaysProps {
+  job: string;
+  days: DayColumn[];
+  lanes: { id: string; name: string; detail: string }[];
+  people: { id: string; name: string; load: number[] }[];
+  blocks: BayBlock[];
+  stays: BayStay[];
+  windows: Plan['windows'];
+  steps: PlannedStep[];
+  sections: { key: string; name: string }[];
+  productNames: Record<string, string>;
+  resourceNames: Record<string, string>;
+  locale: Locale;
+  promisedEnd: number;
+}
+
+interface Shown {
+  job: Job;
+  plan: Plan;
+  own: boolean;
+}
+
+const textureByPhase: Record<string, string> = {
+  walkaround: 'old',
+  strip: 'bare',
+  metal: 'bare',
+  epoxy: 'epoxy',
+  filler: 'filler',
+  build: 'high-build',
+  mask: 'masked',
+  refit: 'polished',
+};
+
+/** The shop's calendar around a job: its working plan and what the other jobs have agreed. */
+export function baysProps(
+  own: { job: Job; plan: Plan },
+  others: readonly { job: Job; plan: Plan }[],
+  shop: Shop,
+  products: readonly Product[],
+): BaysProps {
+  const shown: Shown[] = [{ ...own, own: true }, ...others.map((one) => ({ ...one, own: false }))];
+  const days = dayColumns(own, shop);
+  const places = shop.places.map((place) => ({
+    id: place.id,
+    name: place.name,
+    detail: place.kind === 'booth' ? `${place.lengthM} × ${place.widthM} m` : `${place.airC} °C`,
+  }));
+  const placeIds = new Set(places.map((place) => place.id));
+  return {
+    job: own.job.number,
+    days,
+    lanes: places,
+    people: shop.people.map((person) => ({
+      id: person.id,
+      name: person.name,
+      load: loadOf(person, shown, days, shop),
+    })),
+    blocks: shown.flatMap((one) => blocksOf(one, placeIds)),
+    stays: shown.flatMap(({ job, plan, own: isOwn }) =>
+      plan.stays.map((stay) => ({
+        job: job.number,
+        lane: stay.place,
+        start: stay.start,
+        end: stay.end,
+        session: stay.kind === 'session',
+        own: isOwn,
+      })),
+    ),
+    windows: own.plan.windows,
+    steps: own.plan.steps,
+    sections: own.job.sections.map(({ key, name }) => ({ key, name })),
+    productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),
+    resourceNames: resourceNamesOf(shop),
+    locale: { timeZone: shop.timeZone, currency: shop.currency },
+    promisedEnd: minuteAt(own.job.promised, 1440, shop.timeZone),
+  };
+}
+
+function dayColumns({ job, plan }: { job: Job; plan: Plan }, shop: Shop): DayColumn[] {
+  const zone = shop.timeZone;
+  const starts = [minuteAt(job.arrival, 0, zone), ...plan.steps.map((step) => step.start)];
+  const first = localDateOf(Math.min(...starts), zone);
+  const end = Math.max(minuteAt(job.promised, 1440, zone), plan.finish ?? 0);
+  const count = daysBetween(first, localDateOf(end, zone)) + 8;
+  const open = openStretches(shop, first, count);
+  return Array.from({ length: count }, (_, i) => {
+    const from = minuteAt(addDays(first, i), 0, zone);
+    const to = minuteAt(addDays(first, i + 1), 0, zone);
+    const stretches = open.filter((one) => one.from >= from && one.from < to);
+    const opens = stretches[0]?.from ?? null;
+    return { from, to, open: opens === null ? null : { from: opens, to: stretches.at(-1)!.to } };
+  });
+}
+
+function blocksOf({ job, plan, own }: Shown, placeIds: ReadonlySet<string>): BayBlock[] {
+  const colours = new Map(job.sections.map((section) => [section.key, section.colourHex]));
+  return plan.steps
+    .filter((step) => step.minutes > 0)
+    .flatMap((step) => {
+      const lane = step.uses.find((id) => placeIds.has(id));
+      if (!lane) return [];
+      return [
+        {
+          key: step.key,
+          job: job.number,
+          name: step.name,
+          lane,
+          start: step.start,
+          end: step.end,
+          texture: step.leaves ?? textureByPhase[step.phase] ?? 'old',
+          colour: colours.get(step.sections[0] ?? '') ?? '#888888',
+          passive: step.kind === 'passive',
+          own,
+        },
+      ];
+    });
+}
+
+/** Share of a person's open minutes that is taken, by day; −1 on a day away or closed. */
+function loadOf(
+  person: Shop['people'][number],
+  shown: readonly Shown[],
+  days: readonly DayColumn[],
+  shop: Shop,
+): number[] {
+  const open = openStretches(shop, localDateOf(days[0]!.from, shop.timeZone), days.length);
+  const hers = personStretches(open, person.daysOff, shop.timeZone);
+  const work = shown.flatMap(({ plan }) => plan.steps.filter((step) => step.uses.includes(person.id)));
+  return days.map((day) => {
+    const free = minutesWithin(hers, day.from, day.to);
+    if (free === 0) return -1;
+    const busy = work.reduce(
+      (sum, step) => sum + minutesWithin(hers, Math.max(step.start, day.from), Math.min(step.end, day.to)),
+      0,
+    );
+    return Math.min(1, busy / free);
+  });
+}

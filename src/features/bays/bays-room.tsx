@@ -1,0 +1,137 @@
+'use client';
+
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { PlannedStep } from '@/core/plan';
+import { Button } from '@/ui/button';
+import { Fact, InspectorPanel, Part } from '@/ui/facts';
+import { Notice } from '@/ui/notice';
+import { Room } from '@/ui/layout';
+import { useDay } from '../frame/day';
+import { moment, span } from '../words/format';
+import { namesOf } from '../words/names';
+import { StepInspector } from '../steps/step-inspector';
+import { BaysPicture } from './bays-picture';
+import type { BaysProps } from './bays-props';
+
+const zooms = { fortnight: 14, job: 0, quarter: 91 };
+type Zoom = keyof typeof zooms;
+
+/** The reasons of a start followed backwards: from each step to the one it waited for. */
+export function chainBack(steps: readonly PlannedStep[], from: string): string[] {
+  const byKey = new Map(steps.map((step) => [step.key, step]));
+  const chain: string[] = [];
+  for (let step = byKey.get(from); step && !chain.includes(step.key);) {
+    chain.push(step.key);
+    const link = step.whyNotEarlier.find((because) => because.kind === 'link');
+    step = link ? byKey.get(link.from) : undefined;
+  }
+  return chain;
+}
+
+/** When, where and by whom: the shop's calendar with this job's working plan and the others' agreed ones. */
+export function BaysRoom(props: BaysProps) {
+  const { days, steps, sections, productNames, locale, windows, job } = props;
+  const { at, now, move } = useDay();
+  const frame = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(840);
+  const [zoom, setZoom] = useState<Zoom>('fortnight');
+  const [selected, setSelected] = useState<string | null>(null);
+  useEffect(() => {
+    const element = frame.current;
+    if (!element) return;
+    const observer = new ResizeObserver(([entry]) =>
+      setWidth(Math.max(480, Math.floor(entry!.contentRect.width))),
+    );
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  const names = useMemo(
+    () => namesOf({ steps }, sections, (code) => productNames[code] ?? code),
+    [steps, sections, productNames],
+  );
+  const count = zooms[zoom] || days.length;
+  const today = Math.max(
+    0,
+    days.findIndex((day) => day.from <= at && at < day.to),
+  );
+  const firstDay = Math.max(0, Math.min(today - 3, days.length - count));
+  const shown = days.slice(firstDay, firstDay + count);
+  const chain = useMemo(() => (selected ? chainBack(steps, selected) : []), [steps, selected]);
+  const chosen = steps.find((step) => step.key === selected);
+  const choices = (
+    <div className="flex items-center gap-2">
+      <Button onClick={() => move(-7)} aria-label="A week back">
+        −7 d
+      </Button>
+      <Button onClick={() => move(7)} aria-label="A week on">
+        +7 d
+      </Button>
+      {(Object.keys(zooms) as Zoom[]).map((one) => (
+        <Button
+          key={one}
+          look={zoom === one ? 'main' : 'plain'}
+          aria-pressed={zoom === one}
+          onClick={() => setZoom(one)}
+        >
+          {one}
+        </Button>
+      ))}
+    </div>
+  );
+  return (
+    <>
+      <Room title="Bays" aside={choices}>
+        <div ref={frame}>
+          <BaysPicture
+            {...props}
+            days={shown}
+            firstDay={firstDay}
+            at={at}
+            now={now}
+            selected={selected}
+            chain={chain}
+            onSelect={setSelected}
+            width={width}
+          />
+        </div>
+      </Room>
+      {chosen ? (
+        <StepInspector
+          step={chosen}
+          names={names}
+          locale={locale}
+          resourceNames={props.resourceNames}
+          job={job}
+        />
+      ) : (
+        <InspectorPanel title="Windows" subtitle={`${job}, what has to follow in time`}>
+          {windows.length === 0 && (
+            <p className="text-quiet">No closing window: nothing bare, nothing to be recoated in time.</p>
+          )}
+          {windows.map((window) => (
+            <Part key={window.key} title={names.step(window.to)}>
+              <p className="text-small text-quiet">
+                {window.code === 'bare-metal'
+                  ? 'bare metal since'
+                  : `${names.product(window.product ?? '')} recoat since`}{' '}
+                {moment(window.opened, locale)}
+              </p>
+              <Fact label="closes">{moment(window.closes, locale)}</Fact>
+              {window.state === 'kept' && <Fact label="left">{span(window.closes - window.met)}</Fact>}
+              {window.state === 'tight' && (
+                <Notice grade="caution">only {span(window.closes - window.met)} left</Notice>
+              )}
+              {window.state === 'broken' && (
+                <Notice grade="stop">{span(window.met - window.closes)} too late</Notice>
+              )}
+              {window.state === 'remedied' && <Notice grade="caution">closed by then; scuffed again</Notice>}
+            </Part>
+          ))}
+          <p className="pt-2 text-small text-quiet">
+            Choose a block to see the chain of reasons behind its start.
+          </p>
+        </InspectorPanel>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,62 @@
+import type { Plan } from '@/core/plan';
+import type { JobSection } from '@/core/record';
+import { InspectorPanel } from '@/ui/facts';
+import { Empty, Room, Table } from '@/ui/layout';
+import { area, micrometres } from '../words/format';
+
+/** What can be handed over so far: colour and film of each section. */
+export function HandoverRoom({
+  sections,
+  summaries,
+  finished,
+}: {
+  sections: readonly JobSection[];
+  summaries: Plan['sections'];
+  finished: boolean;
+}) {
+  return (
+    <>
+      <Room
+        title="Handover"
+        aside={
+          <span className="text-quiet">{finished ? 'the job is finished' : 'the job is not finished'}</span>
+        }
+      >
+        {sections.length === 0 && <Empty>This job has no sections yet.</Empty>}
+        <Table
+          caption="Colour and film by section"
+          head={[
+            'Section',
+            'Level',
+            'Colour',
+            { text: 'Area', right: true },
+            'Layers',
+            { text: 'New film laid', right: true },
+          ]}
+        >
+          {sections.map((section) => {
+            const summary = summaries.find((one) => one.section === section.key);
+            return (
+              <tr key={section.key} className="border-b border-line">
+                <td className="py-[5px] pr-3 font-semibold">{section.name}</td>
+                <td className="pr-3">{section.level}</td>
+                <td className="pr-3">{section.colourName}</td>
+                <td className="pr-3 text-right">{area(summary?.outsideM2 ?? 0)}</td>
+                <td className="pr-3">
+                  {summary?.layers.map((layer) => `${layer.coats} × ${layer.name}`).join(', ')}
+                </td>
+                <td className="text-right">{micrometres(summary?.totalUm ?? 0)}</td>
+              </tr>
+            );
+          })}
+        </Table>
+      </Room>
+      <InspectorPanel title="For the owner">
+        <p>
+          Film readings, the touch-up reserve and the care sheet are not kept yet; until they are, this table
+          is the record.
+        </p>
+      </InspectorPanel>
+    </>
+  );
+}
