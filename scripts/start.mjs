@@ -7,7 +7,7 @@ import { requireFreePort, runCommand, startServer, stopServer } from './house/ap
 import { requireBuild } from './house/build.mjs';
 import { PrivateDatabase } from './house/database.mjs';
 import { requireNodePackages, requireProgram } from './house/packages.mjs';
-import { dataFolder, requireFreeSpace, root } from './house/place.mjs';
+import { dataFolder, requireFreeSpace } from './house/place.mjs';
 import { Stop, runMain, say } from './house/say.mjs';
 
 const usage = `npm start -- [--port N] [--host 127.0.0.1|localhost|::1] [--empty] [--fresh] [--yes]

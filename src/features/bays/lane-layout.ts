@@ -10,7 +10,7 @@ interface Spot {
 }
 
 /** Gives every lane as many rows as its blocks need side by side. */
-function layOut(lanes: BaysProps['lanes'], blocks: readonly BayBlock[], from: number, to: number) {
+export function layOut(lanes: BaysProps['lanes'], blocks: readonly BayBlock[], from: number, to: number) {
   const tops: number[] = [];
   const heights: number[] = [];
   const rowsOf: number[] = [];

@@ -1,0 +1,185 @@
+import { closeDatabase, database } from '../database/client';
+import { migrate } from '../database/migrate';
+import { loadJob } from '../repositories/job-repository';
+import { loadDemo } from '../../demo/load-demo';
+import { readJobBundle } from '../../core/exchange';
+import { acceptPlan } from './accept-plan';
+import { saveEdit, undoLast } from './edits';
+import { createJob, exportJob, importJob } from './jobs';
+import { currentPlan } from './plans';
+
+const now = Date.parse('2026-12-24T09:00:00Z') / 60000;
+
+beforeAll(async () => {
+  process.env.COATREL_NOW = '2026-12-24T09:00:00Z';
+  await migrate();
+  await loadDemo(now);
+}, 60_000);
+afterAll(closeDatabase);
+
+const stored = async (number: string) => (await loadJob(database(), number))!;
+const versionOf = async (number: string, id: string) => (await stored(number)).versions[id]!;
+
+describe('edits are guarded by what the writer saw', () => {
+  test('a second editor who saw the older version is told, and the first one’s value stands', async () => {
+    const seen = await versionOf('P-015', 'P-015');
+    const first = await saveEdit({ kind: 'job', job: 'P-015', seen, set: { owner: 'First' } }, 'ann');
+    const second = await saveEdit({ kind: 'job', job: 'P-015', seen, set: { owner: 'Second' } }, 'bob');
+    expect(first.status).toBe('saved');
+    expect(second).toMatchObject({ status: 'moved-on', why: 'changed' });
+    expect((await stored('P-015')).job.owner).toBe('First');
+  });
+
+  test('an edit that fails half way leaves nothing behind', async () => {
+    const before = await stored('P-015');
+    // Three wings would add a section to a hull's job; the dimension is refused before anything is written.
+    const outcome = await saveEdit(
+      { kind: 'job', job: 'P-015', seen: before.versions['P-015']!, set: { dimensions: { wings: 3 } } },
+      'ann',
+    );
+    expect(outcome).toMatchObject({ status: 'faulty', faults: [{ place: 'dimensions.wings' }] });
+    expect(await stored('P-015')).toEqual(before);
+  });
+
+  test('days off of somebody unknown are refused', async () => {
+    const outcome = await saveEdit(
+      { kind: 'add-day-off', person: 'nobody', from: '2027-01-04', to: '2027-01-05', reason: '' },
+      'ann',
+    );
+    expect(outcome.status).toBe('faulty');
+  });
+});
+
+describe('undo', () => {
+  test('takes back edits one by one, last first, also twice on the same row', async () => {
+    const id = 'P-015/topsides';
+    const change = async (level: 'Show' | 'Work') =>
+      saveEdit(
+        {
+          kind: 'section',
+          job: 'P-015',
+          section: 'topsides',
+          seen: await versionOf('P-015', id),
+          set: { level },
+        },
+        'cid',
+      );
+    const levelNow = async () =>
+      (await stored('P-015')).job.sections.find((one) => one.key === 'topsides')!.level;
+    const before = await levelNow();
+    await change('Show');
+    await change('Work');
+    expect(await levelNow()).toBe('Work');
+    expect((await undoLast('P-015', 'cid')).status).toBe('saved');
+    expect(await levelNow()).toBe('Show');
+    expect((await undoLast('P-015', 'cid')).status).toBe('saved');
+    expect(await levelNow()).toBe(before);
+    expect((await undoLast('P-015', 'cid')).status).toBe('nothing');
+  });
+
+  test('is refused when somebody changed the row since', async () => {
+    const id = 'P-015/bottom';
+    const edit = async (author: string, colourName: string) =>
+      saveEdit(
+        {
+          kind: 'section',
+          job: 'P-015',
+          section: 'bottom',
+          seen: await versionOf('P-015', id),
+          set: { colourName },
+        },
+        author,
+      );
+    await edit('dan', 'One');
+    await edit('eve', 'Two');
+    expect(await undoLast('P-015', 'dan')).toMatchObject({ status: 'moved-on', why: 'changed' });
+    expect((await stored('P-015')).job.sections.find((one) => one.key === 'bottom')!.colourName).toBe('Two');
+  });
+
+  test('a measured area comes and goes with its undo', async () => {
+    await saveEdit({ kind: 'measure', job: 'P-015', part: 'TR', seen: null, outsideM2: 1.75 }, 'fay');
+    expect((await stored('P-015')).job.measured).toContainEqual({ key: 'TR', outsideM2: 1.75 });
+    await undoLast('P-015', 'fay');
+    expect((await stored('P-015')).job.measured).toEqual([]);
+  });
+});
+
+describe('working and agreed plan', () => {
+  test('the working plan follows an edit, the agreed one changes only when accepted', async () => {
+    const before = (await currentPlan('P-014'))!;
+    const seen = await versionOf('P-014', 'P-014/roof');
+    await saveEdit({ kind: 'section', job: 'P-014', section: 'roof', seen, set: { level: 'Show' } }, 'gil');
+    const after = (await currentPlan('P-014'))!;
+    expect(after.plan.budgets.labourMin.planned).toBeGreaterThan(before.plan.budgets.labourMin.planned);
+    expect(after.agreed!.plan).toEqual(before.agreed!.plan);
+    expect(await acceptPlan('P-014', before.inputHash)).toEqual({
+      status: 'moved-on',
+      inputHash: after.inputHash,
+    });
+    expect(await acceptPlan('P-014', after.inputHash)).toEqual({ status: 'accepted' });
+    expect((await currentPlan('P-014'))!.agreed!.plan.budgets).toEqual(after.plan.budgets);
+    await undoLast('P-014', 'gil');
+  });
+
+  test('what one job has agreed keeps its people and places from the others', async () => {
+    const [coach, hull] = [(await currentPlan('P-014'))!, (await currentPlan('P-015'))!];
+    const taken = coach.agreed!.plan.stays.map((stay) => ({
+      place: stay.place,
+      from: stay.start,
+      to: stay.end,
+    }));
+    for (const stay of hull.plan.stays)
+      for (const other of taken)
+        expect(stay.place === other.place && stay.start < other.to && other.from < stay.end).toBe(false);
+  });
+
+  test('a person’s leave moves the plans of open jobs', async () => {
+    const before = (await currentPlan('P-014'))!;
+    for (const person of ['ines', 'marek'])
+      await saveEdit(
+        { kind: 'add-day-off', person, from: '2026-12-24', to: '2027-02-28', reason: 'leave' },
+        'hal',
+      );
+    const after = (await currentPlan('P-014'))!;
+    expect(after.plan.finish!).toBeGreaterThan(before.plan.finish!);
+    await undoLast('shop', 'hal');
+    await undoLast('shop', 'hal');
+    expect((await currentPlan('P-014'))!.plan.finish).toBe(before.plan.finish);
+  });
+});
+
+describe('jobs come and go as bundles', () => {
+  test('export, change the number, import: the same job under a new number', async () => {
+    const text = (await exportJob('P-014'))!;
+    const read = readJobBundle(text);
+    if (read.status === 'faulty') throw new Error(JSON.stringify(read.faults));
+    const copy = { ...read.value, job: { ...read.value.job, number: 'P-900' } };
+    expect((await importJob(copy, 'ivy')).status).toBe('saved');
+    expect((await stored('P-900')).job).toEqual({ ...(await stored('P-014')).job, number: 'P-900' });
+    expect(await importJob(copy, 'ivy')).toMatchObject({ status: 'faulty', faults: [{ place: 'number' }] });
+  });
+
+  test('a new job has its sections and a plan at once', async () => {
+    const outcome = await createJob(
+      {
+        number: 'P-901',
+        name: 'Dinghy',
+        owner: '',
+        bodyKind: 'open-hull',
+        dimensions: { length: 4, beam: 1.6, depth: 0.7 },
+        level: 'Work',
+        arrival: '2027-01-04',
+        promised: '2027-02-26',
+        capLabourHours: 0,
+        capMaterialsMinor: 0,
+        capBoothHours: 0,
+      },
+      'jon',
+    );
+    expect(outcome.status).toBe('saved');
+    const planned = (await currentPlan('P-901'))!;
+    expect(planned.plan.sections.map((one) => one.section)).toEqual(['topsides', 'boot-top', 'bottom']);
+    expect(planned.plan.finish).not.toBeNull();
+    expect(await currentPlan('P-999')).toBeNull();
+  });
+});
