@@ -89,7 +89,7 @@ const cutter: DemoJob = {
     capBoothHours: 0,
   },
   arrivalDay: 0,
-  promisedDay: 53,
+  promisedDay: 67,
   state: 'surveyed',
   sections: {
     topsides: { colourName: 'Deep Estuary', colourHex: '#1d2b3f' },
@@ -112,7 +112,7 @@ const trainer: DemoJob = {
     capMaterialsMinor: 420000,
     capBoothHours: 40,
   },
-  arrivalDay: -3,
+  arrivalDay: -13,
   promisedDay: 46,
   state: 'running',
   sections: {

@@ -19,7 +19,7 @@ export const demoShop: Shop = {
     { id: 'dot', name: 'Dot', skills: ['polish', 'prep', 'trim'], daysOff: [] },
     { id: 'rafe', name: 'Rafe', skills: ['metal', 'prep'], daysOff: [] },
     { id: 'jun', name: 'Jun', skills: ['prep', 'trim'], daysOff: [] },
-    { id: 'sal', name: 'Sal', skills: ['prep', 'metal'], daysOff: [] },
+    { id: 'sal', name: 'Sal', skills: ['prep', 'metal', 'trim'], daysOff: [] },
   ],
   places: [
     { id: 'booth', name: 'Booth', kind: 'booth', lengthM: 11, widthM: 5, heightM: 4, airC: 20 },

@@ -55,7 +55,7 @@ export function Table({
   children,
   caption,
 }: {
-  head: readonly (string | { text: string; right?: boolean })[];
+  head: readonly (string | { text: string; right?: boolean; width?: string })[];
   children: ReactNode;
   caption: string;
 }) {
@@ -65,11 +65,15 @@ export function Table({
       <thead>
         <tr>
           {head.map((cell, i) => {
-            const { text, right } = typeof cell === 'string' ? { text: cell, right: false } : cell;
+            const { text, right, width } =
+              typeof cell === 'string'
+                ? { text: cell, right: false, width: undefined }
+                : { right: false, width: undefined, ...cell };
             return (
               <th
                 key={i}
                 scope="col"
+                style={{ width }}
                 className={`sticky top-0 z-10 border-b border-strong bg-bay py-1 pr-3 font-semibold ${right ? 'text-right' : 'text-left'}`}
               >
                 {text}

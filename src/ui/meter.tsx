@@ -14,8 +14,8 @@ export function Meter({ label, figures, words, used, planned, cap }: MeterProps)
   const scale = Math.max(planned, cap, 1) * 1.08;
   const percent = (value: number) => `${Math.min(100, (100 * value) / scale)}%`;
   return (
-    <div tabIndex={0} title={words} aria-label={words} role="img" className="w-[150px] shrink-0">
-      <div className="flex justify-between gap-2 text-small whitespace-nowrap">
+    <div tabIndex={0} title={words} aria-label={words} role="img" className="min-w-[128px] shrink-0">
+      <div className="flex justify-between gap-3 text-small whitespace-nowrap">
         <span className="text-strip-quiet">{label}</span>
         <span className="font-semibold tabular-nums">{figures}</span>
       </div>

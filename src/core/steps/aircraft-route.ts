@@ -13,7 +13,7 @@ export function addAircraftRoute(draft: StepDraft): void {
   const ends = groups.map((group) => addGroup(draft, group));
   const body = groups.find((group) => !group.loose) ?? groups[0];
   if (!body) return;
-  addStage(draft, body, { key: 'rig', placeKind: 'bay', after: ends.flat() }, (room) => {
+  addStage(draft, body, { key: 'rig', placeKind: 'bay', phase: 'refit', after: ends.flat() }, (room) => {
     const common = {
       subject: draft.context.job.name,
       sections: keysOf(draft.context.job.sections),
@@ -82,7 +82,7 @@ function addGroup(draft: StepDraft, group: Group): string[] {
       step.cautions = [...new Set([...step.cautions, 'aircraft-skin' as const])];
   const bare = group.sections.filter((section) => section.depth === 'bare');
   let treat: string | null = null;
-  after = addStage(draft, group, { key: 'treat', placeKind: 'wash', after }, (room) => {
+  after = addStage(draft, group, { key: 'treat', placeKind: 'wash', phase: 'metal', after }, (room) => {
     const common = { subject: group.subject, sections: keysOf(group.sections) };
     const hold = addHold(
       draft,

@@ -16,7 +16,7 @@ export const preparation: readonly Operation[] = [
   operation({
     code: 'wash',
     name: 'Wash and degrease',
-    phase: 'walkaround',
+    phase: 'strip',
     basis: 'm²',
     rate: 3,
     place: 'wash',

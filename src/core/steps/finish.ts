@@ -21,7 +21,7 @@ export function polishingRate(ladder: Ladder): number {
 /** Colour sand and polish each section. @returns the keys that end the group's own work */
 export function addFinish(draft: StepDraft, group: Group, painted: ReadonlyMap<string, Session>): string[] {
   const after = [...painted.values()].map((session) => session.unload);
-  return addStage(draft, group, { key: 'finish', placeKind: 'bay', after }, (room) =>
+  return addStage(draft, group, { key: 'finish', placeKind: 'bay', phase: 'finish', after }, (room) =>
     group.sections.flatMap((section) =>
       finishSection(draft, group, section, room, painted.get(section.key) ?? null),
     ),
@@ -80,7 +80,7 @@ function finishSection(
 
 /** Everything meets again: trim, glass and loose parts go back on the body. */
 export function addRefit(draft: StepDraft, group: Group, after: string[]): string[] {
-  return addStage(draft, group, { key: 'refit', placeKind: 'bay', after }, (room) => [
+  return addStage(draft, group, { key: 'refit', placeKind: 'bay', phase: 'refit', after }, (room) => [
     draft.work({
       key: `${group.key}/refit`,
       operation: 'refit',

@@ -2,6 +2,7 @@ import type { JobSection } from '../record';
 import type { PlaceKind } from '../shop';
 import type { Part } from '../vehicle';
 import type { StepDraft } from './draft';
+import type { Phase } from './operation';
 import { stackOf, type SectionStack } from './stack';
 
 /** Sections that stand on one body, or one loose lot, with their parts and stacks. */
@@ -55,7 +56,7 @@ export interface StageRoom {
 export function addStage(
   draft: StepDraft,
   group: Group,
-  stage: { key: string; placeKind: 'wash' | 'bay'; after: readonly string[] },
+  stage: { key: string; placeKind: 'wash' | 'bay'; phase: Phase; after: readonly string[] },
   body: (room: StageRoom) => string[],
 ): string[] {
   if (group.loose)
@@ -78,10 +79,11 @@ export function addStage(
     because,
     after: stage.after,
     leaves: null,
+    phase: stage.phase,
   });
   const ends = body({ hold: key, place: undefined, after: [enter] });
   const leave = draft.wait(`${key}/out`, 'move', subject, sections, 0, key);
-  Object.assign(draft.stepOf(leave), { name: 'Bay free' });
+  Object.assign(draft.stepOf(leave), { name: 'Bay free', phase: stage.phase });
   for (const end of ends) draft.link(end, leave, { code: 'order' });
   if (ends.length === 0) draft.link(enter, leave, { code: 'order' });
   draft.stay({ key, kind: 'stay', placeKind: stage.placeKind, from: enter, to: leave, subject });

@@ -14,7 +14,7 @@ const fairBlockRate = 60;
 /** A hull by roller and tip, in one stay: wash, take down, fair, primers and topcoats sanded between, bottom, refit. */
 export function addHullRoute(draft: StepDraft): void {
   for (const group of groupsOf(draft)) {
-    addStage(draft, group, { key: 'hull', placeKind: 'bay', after: [] }, (room) => {
+    addStage(draft, group, { key: 'hull', placeKind: 'bay', phase: 'strip', after: [] }, (room) => {
       const wash = draft.work({
         key: `${group.key}/wash`,
         operation: 'wash',

@@ -41,21 +41,26 @@ export function addPaintSessions(
       .layers.filter((layer) => paintRoles.has(layer.role) && layer.coats > 0);
     warnOfThinClear(draft, group, section);
     if (layers.length === 0) continue;
-    after = addStage(draft, group, { key: `mask-${section.key}`, placeKind: 'bay', after }, (room) => {
-      const mask = draft.work({
-        key: `${section.key}/mask`,
-        operation: 'mask',
-        subject: section.name,
-        sections: [section.key],
-        parts: group.partsOf(section),
-        hold: room.hold,
-        place: room.place,
-        because: [{ code: 'colour-next', colour: section.colourName }],
-        after: room.after,
-      });
-      if (previous) afterSanding(draft, previous, mask);
-      return [mask];
-    });
+    after = addStage(
+      draft,
+      group,
+      { key: `mask-${section.key}`, placeKind: 'bay', phase: 'mask', after },
+      (room) => {
+        const mask = draft.work({
+          key: `${section.key}/mask`,
+          operation: 'mask',
+          subject: section.name,
+          sections: [section.key],
+          parts: group.partsOf(section),
+          hold: room.hold,
+          place: room.place,
+          because: [{ code: 'colour-next', colour: section.colourName }],
+          after: room.after,
+        });
+        if (previous) afterSanding(draft, previous, mask);
+        return [mask];
+      },
+    );
     const last = paintSection(draft, group, section, layers, after);
     painted.set(section.key, last);
     previous = last;
@@ -172,7 +177,7 @@ function addFurtherClears(
     const after = addStage(
       draft,
       group,
-      { key: `scuff-${section.key}-${pass}`, placeKind: 'bay', after: [last.unload] },
+      { key: `scuff-${section.key}-${pass}`, placeKind: 'bay', phase: 'clear', after: [last.unload] },
       (room) => {
         const scuff = draft.work({
           ...common,

@@ -71,7 +71,7 @@ function addFiller(draft: StepDraft, group: Group, after: string[], film: Sessio
     (section) => section.depth !== 'scuff' && levelStandards[section.level].fillerRounds > 0,
   );
   if (filled.length === 0) return { after, film };
-  const ends = addStage(draft, group, { key: 'filler', placeKind: 'bay', after }, (room) =>
+  const ends = addStage(draft, group, { key: 'filler', placeKind: 'bay', phase: 'filler', after }, (room) =>
     filled.map((section) => {
       const standard = levelStandards[section.level];
       let previous = room.after;
@@ -175,7 +175,7 @@ function addBlocking(
   return addStage(
     draft,
     group,
-    { key: `block-${round}`, placeKind: 'bay', after: [session.unload] },
+    { key: `block-${round}`, placeKind: 'bay', phase: 'build', after: [session.unload] },
     (room) =>
       sections.map((section) => {
         const standard = levelStandards[section.level];

@@ -59,8 +59,10 @@ const stateByRole: Partial<Record<LayerRole, Step['leaves']>> = {
 const phaseByRole: Partial<Record<LayerRole, Step['phase']>> = {
   epoxy: 'epoxy',
   build: 'build',
-  sealer: 'colour',
+  clear: 'clear',
 };
+/** The stretch of the job that a layer belongs to; loading and wiping go with the first layer of their session. */
+const phaseOf = (role: LayerRole): Step['phase'] => phaseByRole[role] ?? 'colour';
 /** Above this the wet edge wants a second painter. */
 const secondPainterM2 = 20;
 /** Loading is followed by the wipe, so that a booth is not held overnight for a vehicle that only stands in it. */
@@ -90,7 +92,9 @@ export function litresOf(product: Product, parts: readonly Part[]): number {
 export function addSession(draft: StepDraft, options: SessionOptions): Session {
   const { key, subject, sections, parts } = options;
   const hold = key;
-  const common = { subject, sections, parts, hold, faces: 'both' as const };
+  const [opening] = options.layers;
+  const phase = opening ? phaseOf(opening.role) : undefined;
+  const common = { subject, sections, parts, hold, faces: 'both' as const, phase };
   const load = draft.work({
     ...common,
     key: `${key}/load`,
@@ -135,7 +139,7 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
         after: [],
         crew: painters,
         flashMin: isLast ? 0 : attended,
-        phase: phaseByRole[layer.role],
+        phase: phaseOf(layer.role),
         leaves: stateByRole[layer.role] ?? null,
         coat: {
           session: key,
@@ -163,6 +167,7 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
   const sheet = lastProduct.coating!;
   const dustFree = waitingMin(sheet.dustFreeMin, draft.factor(lastProduct, 'booth'));
   const stand = draft.wait(`${key}/dust-free`, 'dust-free', subject, sections, dustFree, hold);
+  draft.stepOf(stand).phase = phase ?? 'colour';
   draft.link(last, stand, { code: 'dust-free', product: lastProduct.code, airC }, 0, 0);
   const unload = draft.work({
     ...common,

@@ -29,7 +29,7 @@ export function stripMethod(section: JobSection): StripMethod {
 
 /** Wash, strip down, protect, take each section down, clean its seams. */
 export function addStripping(draft: StepDraft, group: Group, after: readonly string[]): string[] {
-  return addStage(draft, group, { key: 'strip', placeKind: 'wash', after }, (room) => {
+  return addStage(draft, group, { key: 'strip', placeKind: 'wash', phase: 'strip', after }, (room) => {
     const common = { hold: room.hold, place: room.place, because: [{ code: 'always' as const }] };
     const whole = { ...common, subject: group.subject, sections: keysOf(group.sections), parts: group.parts };
     const wash = draft.work({ ...whole, key: `${group.key}/wash`, operation: 'wash', after: room.after });
@@ -104,7 +104,7 @@ export function addTreatment(draft: StepDraft, group: Group, bare: JobSection[],
   const worked = group.sections.filter((section) => section.depth !== 'scuff');
   if (worked.length === 0) return { after, windows: [] };
   const windows: Treated['windows'] = [];
-  const ends = addStage(draft, group, { key: 'metal', placeKind: 'bay', after }, (room) => {
+  const ends = addStage(draft, group, { key: 'metal', placeKind: 'bay', phase: 'metal', after }, (room) => {
     const common = { hold: room.hold, place: room.place };
     const metal = worked.map((section) =>
       draft.work({

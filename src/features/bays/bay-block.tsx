@@ -2,7 +2,6 @@
 
 import { textureFill, textureSheen } from '@/ui/textures';
 import type { BayBlock } from './bays-props';
-import { rowHeight } from './lane-layout';
 
 /** One block of the calendar: attended work solid with its texture, waiting as a thin tail; the label only where it fits. */
 export function Block({
@@ -13,7 +12,9 @@ export function Block({
   selected,
   inChain,
   onSelect,
+  rowHeight,
 }: {
+  rowHeight: number;
   block: BayBlock;
   left: number;
   right: number;
@@ -70,13 +71,13 @@ export function Block({
         <>
           <rect
             x={left + 3}
-            y={top + 4}
+            y={top + rowHeight / 2 - 8}
             width={Math.min(wide - 6, label.length * 6.6 + 6)}
             height={16}
             fill="var(--raised)"
             opacity=".93"
           />
-          <text x={left + 6} y={top + 16} fontSize="13" fill="var(--ink)">
+          <text x={left + 6} y={top + rowHeight / 2 + 4.5} fontSize="13" fill="var(--ink)">
             {label}
           </text>
         </>

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { day as dayText, type Locale } from '../words/format';
 import { Block } from './bay-block';
 import type { BaysProps } from './bays-props';
-import { layOut, rowHeight } from './lane-layout';
+import { layOut } from './lane-layout';
 import { columnOf, type DayColumn } from './time-axis';
 
 export interface BaysPictureProps extends Pick<
@@ -20,6 +20,8 @@ export interface BaysPictureProps extends Pick<
   chain: readonly string[];
   onSelect(key: string): void;
   width: number;
+  /** Room for the picture; rows grow into it. */
+  height: number;
   locale: Locale;
 }
 
@@ -49,11 +51,16 @@ export function BaysPicture(props: BaysPictureProps) {
   const dayWidth = (width - nameWidth) / days.length;
   const x = (minute: number) => nameWidth + columnOf(days, minute) * dayWidth;
   const [from, to] = [days[0]!.from, days.at(-1)!.to];
-  const placed = useMemo(() => layOut(lanes, blocks, from, to), [lanes, blocks, from, to]);
+  const peopleRoom = headHeight + 24 + people.length * personHeight;
+  const placed = useMemo(
+    () => layOut(lanes, blocks, from, to, props.height - peopleRoom),
+    [lanes, blocks, from, to, props.height, peopleRoom],
+  );
+  const { rowHeight } = placed;
   const peopleTop = headHeight + placed.height + 18;
   const height = peopleTop + people.length * personHeight + 6;
   const spot = new Map(placed.blocks.filter((one) => one.block.own).map((one) => [one.block.key, one]));
-  const every = Math.max(1, Math.ceil(56 / dayWidth));
+  const every = dayWidth >= 44 ? 1 : dayWidth >= 8 ? 7 : 14;
   return (
     <svg
       width={width}
@@ -74,21 +81,31 @@ export function BaysPicture(props: BaysPictureProps) {
             />
           )}
           <path d={`M${nameWidth + i * dayWidth} ${headHeight}V${height}`} stroke="var(--line)" />
-          {(every === 1 || i % (every <= 7 ? 7 : 14) === 0) && (
+          {i % every === 0 && (
             <text x={nameWidth + i * dayWidth + 4} y={16} fontSize="13" fill="var(--ink)">
-              {every === 1 ? dayText(day.from + 720, locale) : dayText(day.from + 720, locale).slice(4)}
+              {every === 1
+                ? dayText(day.from + 720, locale)
+                    .slice(0, 6)
+                    .trim()
+                : dayText(day.from + 720, locale).slice(4)}
             </text>
           )}
         </g>
       ))}
       {lanes.map((lane, i) => (
         <g key={lane.id}>
-          <path d={`M0 ${headHeight + placed.tops[i]!}H${width}`} stroke="var(--line)" />
-          <text x={0} y={headHeight + placed.tops[i]! + 18} fontSize="14" fontWeight="600" fill="var(--ink)">
+          <path d={`M0 ${headHeight + placed.lanes[i]!.top}H${width}`} stroke="var(--line)" />
+          <text
+            x={0}
+            y={headHeight + placed.lanes[i]!.top + 18}
+            fontSize="14"
+            fontWeight="600"
+            fill="var(--ink)"
+          >
             {lane.name}
           </text>
-          <text x={0} y={headHeight + placed.tops[i]! + 34} fontSize="13" fill="var(--quiet)">
-            {placed.rowsOf[i]! > 1 || lane.detail.length < 8 ? lane.detail : ''}
+          <text x={0} y={headHeight + placed.lanes[i]!.top + 34} fontSize="13" fill="var(--quiet)">
+            {placed.lanes[i]!.rows > 1 || lane.detail.length < 8 ? lane.detail : ''}
           </text>
         </g>
       ))}
@@ -99,8 +116,8 @@ export function BaysPicture(props: BaysPictureProps) {
           if (lane < 0) return null;
           const [left, right] = [x(stay.start), x(stay.end)];
           const [top, bottom] = [
-            headHeight + placed.tops[lane]! + 4,
-            headHeight + placed.tops[lane]! + placed.heights[lane]! - 3,
+            headHeight + placed.lanes[lane]!.top + 4,
+            headHeight + placed.lanes[lane]!.top + placed.lanes[lane]!.height - 3,
           ];
           const arm = Math.min(5, (right - left) / 3);
           return (
@@ -118,6 +135,7 @@ export function BaysPicture(props: BaysPictureProps) {
         <Block
           key={`${one.block.job}${one.block.key}`}
           block={one.block}
+          rowHeight={rowHeight}
           left={x(one.block.start)}
           right={x(one.block.end)}
           top={headHeight + one.top}

@@ -80,6 +80,7 @@ export function baysProps(
     detail: place.kind === 'booth' ? `${place.lengthM} × ${place.widthM} m` : `${place.airC} °C`,
   }));
   const placeIds = new Set(places.map((place) => place.id));
+  const ahead = new Set(own.plan.steps.filter((step) => step.state !== 'done').map((step) => step.key));
   return {
     job: own.job.number,
     days,
@@ -100,7 +101,7 @@ export function baysProps(
         own: isOwn,
       })),
     ),
-    windows: own.plan.windows,
+    windows: own.plan.windows.filter((window) => ahead.has(window.to)),
     steps: own.plan.steps,
     sections: own.job.sections.map(({ key, name }) => ({ key, name })),
     productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),

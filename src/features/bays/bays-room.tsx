@@ -33,14 +33,17 @@ export function BaysRoom(props: BaysProps) {
   const { days, steps, sections, productNames, locale, windows, job } = props;
   const { at, now, move } = useDay();
   const frame = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(840);
+  const [room, setRoom] = useState({ width: 840, height: 560 });
   const [zoom, setZoom] = useState<Zoom>('fortnight');
   const [selected, setSelected] = useState<string | null>(null);
   useEffect(() => {
     const element = frame.current;
     if (!element) return;
     const observer = new ResizeObserver(([entry]) =>
-      setWidth(Math.max(480, Math.floor(entry!.contentRect.width))),
+      setRoom({
+        width: Math.max(480, Math.floor(entry!.contentRect.width)),
+        height: Math.floor(entry!.contentRect.height),
+      }),
     );
     observer.observe(element);
     return () => observer.disconnect();
@@ -81,7 +84,7 @@ export function BaysRoom(props: BaysProps) {
   return (
     <>
       <Room title="Bays" aside={choices}>
-        <div ref={frame}>
+        <div ref={frame} className="h-full">
           <BaysPicture
             {...props}
             days={shown}
@@ -91,7 +94,7 @@ export function BaysRoom(props: BaysProps) {
             selected={selected}
             chain={chain}
             onSelect={setSelected}
-            width={width}
+            {...room}
           />
         </div>
       </Room>

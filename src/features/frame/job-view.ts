@@ -1,7 +1,7 @@
 import type { Plan } from '@/core/plan';
 import type { Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
-import { phases, type Phase } from '@/core/steps';
+import type { Phase } from '@/core/steps';
 import { daysBetween, minuteAt, type Minute } from '@/core/units';
 import { bodyKindOf } from '@/core/vehicle';
 import type { Locale } from '../words/format';
@@ -99,20 +99,20 @@ function difference(plan: Plan, agreed: Plan): AgreedDifference {
   };
 }
 
-/** From the first start to the last end of each phase, in working order; the bar cuts where the next begins. */
+/** What is done to the largest section, stretch by stretch in order of time. */
 function phaseSpans(plan: Plan): JobView['phases'] {
-  const spans = phases.flatMap((phase) => {
-    const steps = plan.steps.filter((step) => step.phase === phase && step.minutes > 0);
-    if (steps.length === 0) return [];
-    return [
-      {
-        phase,
-        from: Math.min(...steps.map((step) => step.start)),
-        to: Math.max(...steps.map((step) => step.end)),
-      },
-    ];
-  });
-  return spans.sort((a, b) => a.from - b.from);
+  const largest = [...plan.sections].sort((a, b) => b.outsideM2 - a.outsideM2)[0]?.section ?? '';
+  const steps = plan.steps.filter((step) => step.minutes > 0 && step.sections.includes(largest));
+  const spans: JobView['phases'] = [];
+  for (const { phase, start, end } of steps.sort((a, b) => a.start - b.start)) {
+    const last = spans.at(-1);
+    if (last?.phase === phase) last.to = Math.max(last.to, end);
+    else {
+      if (last) last.to = Math.min(last.to, start);
+      spans.push({ phase, from: start, to: end });
+    }
+  }
+  return spans;
 }
 
 function stationStates(job: Job, plan: Plan): JobView['stationStates'] {

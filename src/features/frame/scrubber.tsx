@@ -28,11 +28,6 @@ const phaseFill: Record<string, string> = {
   mask: 'url(#texture-masked)',
 };
 
-/** Phases cut where the next begins, so that the bar reads as one line of work. */
-function barOf(job: JobView) {
-  return job.phases.map((one, i) => ({ ...one, to: Math.max(one.from, job.phases[i + 1]?.from ?? one.to) }));
-}
-
 function fillOf(phase: string, job: JobView): string {
   if (phase === 'colour') return job.swatch[0] ?? '#999';
   if (phase === 'clear') return job.swatch[1] ?? job.swatch[0] ?? '#bbb';
@@ -61,7 +56,7 @@ export function DayScrubber({ job }: { job: JobView }) {
   const weeks: number[] = [];
   for (let minute = first; minute < first + length; minute += 7 * 1440) weeks.push(minute);
   const dayNumber = Math.floor((at - first) / 1440) + 1;
-  const bar = barOf(job);
+  const bar = job.phases;
   return (
     <div className="h-[66px] border-t border-line bg-sheet px-4 pt-1">
       <div
@@ -89,7 +84,7 @@ export function DayScrubber({ job }: { job: JobView }) {
         <svg className="absolute top-[22px] h-3 w-full" aria-hidden="true">
           {bar.map((one) => (
             <rect
-              key={one.phase}
+              key={one.from}
               x={left(one.from)}
               width={width(one.from, one.to)}
               height="12"
@@ -113,7 +108,7 @@ export function DayScrubber({ job }: { job: JobView }) {
           .filter((one) => (one.to - one.from) / length > 0.055)
           .map((one) => (
             <span
-              key={one.phase}
+              key={one.from}
               className="absolute top-[42px] truncate text-quiet"
               style={{ left: left(one.from), maxWidth: width(one.from, one.to) }}
             >

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState, type KeyboardEvent } from 'react';
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { PlannedStep } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { InspectorPanel, Part } from '@/ui/facts';
@@ -52,6 +52,7 @@ export function StepsRoom({
   const [selected, setSelected] = useSelection(
     (name) => steps.find((step) => step.key === name)?.key ?? null,
   );
+  const selectedAtFirst = useRef(selected);
   const names = useMemo(
     () => namesOf({ steps }, sections, (code) => productNames[code] ?? code),
     [steps, sections, productNames],
@@ -63,6 +64,10 @@ export function StepsRoom({
         .sort((a, b) => a.start - b.start || a.key.localeCompare(b.key)),
     [steps, section],
   );
+  useEffect(() => {
+    // One comes from elsewhere for a step: bring its row into sight once.
+    document.getElementById(`row-${selectedAtFirst.current}`)?.scrollIntoView({ block: 'center' });
+  }, []);
   const chosen = steps.find((step) => step.key === selected);
   const total = shown.reduce((sum, step) => sum + step.personMinutes, 0);
   const onKeyDown = (event: KeyboardEvent) => {
@@ -103,8 +108,8 @@ export function StepsRoom({
             caption="Steps of the job in order of time"
             head={[
               '',
-              'Step',
-              'Section',
+              { text: 'Step', width: '30%' },
+              { text: 'Section', width: '17%' },
               { text: 'Hours', right: true },
               { text: 'Crew', right: true },
               'Starts',
@@ -189,14 +194,14 @@ function Rows({
             {step.name}
           </button>
         </td>
-        <td className="max-w-44 truncate pr-3" title={step.subject}>
+        <td className="max-w-36 truncate pr-3" title={step.subject}>
           {step.subject}
         </td>
         <td className="pr-3 text-right">{step.crew > 0 ? hours(step.personMinutes) : '–'}</td>
         <td className="pr-3 text-right">{step.crew || '–'}</td>
         <td className="pr-3 whitespace-nowrap">{moment(step.start, locale)}</td>
         <td className="pr-3 text-right whitespace-nowrap">{span(step.minutes)}</td>
-        <td className="max-w-72 truncate text-quiet" title={because}>
+        <td className="max-w-52 truncate text-quiet" title={because}>
           {because}
         </td>
       </tr>

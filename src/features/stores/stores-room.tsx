@@ -18,7 +18,9 @@ export function StoresRoom({
   plan,
   locale,
   sessions,
+  today,
 }: {
+  today: string;
   plan: Pick<Plan, 'shopping' | 'quote' | 'budgets'>;
   locale: Locale;
   sessions: { name: string; product: string; readyL: number; batches: number; batchLimitL: number }[];
@@ -63,7 +65,10 @@ export function StoresRoom({
                 </td>
                 <td className="pr-3 text-right">{line.buy ? money(line.buy.costMinor, locale, 2) : '–'}</td>
                 <td className="pr-3 whitespace-nowrap">{day(line.neededBy, locale)}</td>
-                <td className="whitespace-nowrap">{date(line.orderBy)}</td>
+                <td className="whitespace-nowrap">
+                  {date(line.orderBy)}
+                  {line.orderBy < today && <span className="font-semibold text-caution"> late</span>}
+                </td>
               </tr>
             ))}
           </Table>

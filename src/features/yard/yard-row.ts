@@ -15,7 +15,7 @@ export interface YardRow {
   state: Job['state'];
   swatch: string[];
   doneShare: string;
-  next: { name: string; start: number } | null;
+  next: { name: string; start: number; running: boolean } | null;
   budgets: Plan['budgets'];
   promised: string;
   finishDate: string | null;
@@ -43,7 +43,9 @@ export function yardRow(job: Job, plan: Plan, shop: Shop, productName: (code: st
     state: job.state,
     swatch: job.sections.map((section) => section.colourHex),
     doneShare: `${done} of ${attended.length} steps`,
-    next: next ? { name: `${next.name}, ${next.subject}`, start: next.start } : null,
+    next: next
+      ? { name: `${next.name}, ${next.subject}`, start: next.start, running: next.state === 'running' }
+      : null,
     budgets: plan.budgets,
     promised: job.promised,
     finishDate: plan.finishDate,

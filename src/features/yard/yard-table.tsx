@@ -10,7 +10,7 @@ function Share({ used, planned, cap, text }: { used: number; planned: number; ca
   const over = cap > 0 && planned > cap;
   return (
     <td className="py-2 pr-3 text-right align-top">
-      <span className={over ? 'font-semibold' : ''}>{text}</span>
+      <span className={`whitespace-nowrap ${over ? 'font-semibold' : ''}`}>{text}</span>
       <svg
         viewBox="0 0 90 6"
         className="mt-1 ml-auto block h-[6px] w-[90px]"
@@ -72,7 +72,10 @@ export function YardTable({ rows }: { rows: readonly YardRow[] }) {
             {row.next ? (
               <>
                 <span className="line-clamp-2">{row.next.name}</span>
-                <span className="block text-small text-quiet">{moment(row.next.start, row.locale)}</span>
+                <span className="block text-small text-quiet">
+                  {row.next.running ? 'since ' : ''}
+                  {moment(row.next.start, row.locale)}
+                </span>
               </>
             ) : (
               <span className="text-quiet">nothing left</span>

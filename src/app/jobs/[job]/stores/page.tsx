@@ -1,4 +1,6 @@
+import { localDateOf } from '@/core/units';
 import { StoresRoom } from '@/features/stores/stores-room';
+import { currentMinute } from '@/server/services/clock';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
 export default async function StoresPage({ params }: JobParams) {
@@ -14,8 +16,10 @@ export default async function StoresPage({ params }: JobParams) {
       batches,
       batchLimitL,
     }));
+  const today = localDateOf(currentMinute(), shop.shop.timeZone);
   return (
     <StoresRoom
+      today={today}
       plan={plan}
       sessions={sessions}
       locale={{ timeZone: shop.shop.timeZone, currency: shop.shop.currency }}
