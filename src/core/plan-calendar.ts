@@ -134,7 +134,8 @@ function inWords(because: Because, network: StepNetwork, name: (id: string) => s
   const linkOf = (id: string) => network.links.find((_, i) => linkId(i) === id);
   switch (because.kind) {
     case 'closed':
-      return { kind: 'closed', who: because.resources.map(name), from: because.from, to: because.to };
+    case 'short':
+      return { kind: because.kind, who: because.resources.map(name), from: because.from, to: because.to };
     case 'resource':
       return {
         kind: 'resource',

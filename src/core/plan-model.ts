@@ -62,7 +62,7 @@ export interface Plan {
 
 /** A reason of the calendar in the words of the plan: keys of steps, names of people and places. */
 export type PlanBecause =
-  | { kind: 'closed'; who: string[]; from: Minute; to: Minute }
+  | { kind: 'closed' | 'short'; who: string[]; from: Minute; to: Minute }
   | { kind: 'resource'; who: string[]; holders: string[]; from: Minute; to: Minute }
   | { kind: 'window'; why: LinkReason | null; from: Minute; to: Minute }
   | { kind: 'link'; from: string; min: number; why: LinkReason }

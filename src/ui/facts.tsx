@@ -33,7 +33,8 @@ export function InspectorPanel({
   return (
     <aside
       aria-label={title}
-      className="h-full w-[320px] shrink-0 overflow-y-auto border-l border-line bg-sheet px-4 py-3 print:w-full"
+      tabIndex={0}
+      className="relative h-full w-[320px] shrink-0 overflow-y-auto border-l border-line bg-sheet px-4 py-3 print:w-full"
     >
       <h2 className="text-lead font-semibold">{title}</h2>
       {subtitle && <p className="mb-2 text-quiet">{subtitle}</p>}

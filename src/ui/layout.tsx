@@ -38,7 +38,7 @@ export function Room({ title, aside, children }: { title: string; aside?: ReactN
         {aside}
       </div>
       <div
-        className="print-flow min-h-0 flex-1 overflow-auto px-4 pb-4"
+        className="print-flow relative min-h-0 flex-1 overflow-auto px-4 pb-4"
         tabIndex={0}
         role="region"
         aria-label={`${title}, contents`}

@@ -142,6 +142,6 @@ export class Floor {
       }
     }
     // Open and free, yet too little of the shift is left to run through.
-    return { kind: 'closed', resources: place ? [place] : (step.uses[0] ?? []), from, to };
+    return { kind: 'short', resources: place ? [place] : (step.uses[0] ?? []), from, to };
   }
 }

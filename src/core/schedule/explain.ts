@@ -27,7 +27,7 @@ export function explainStart(
 }
 
 function sameObstacle(a: Because, b: Because): boolean {
-  if (a.kind === 'closed' && b.kind === 'closed') return true;
+  if (a.kind === b.kind && (a.kind === 'closed' || a.kind === 'short')) return true;
   return (
     a.kind === 'resource' &&
     b.kind === 'resource' &&

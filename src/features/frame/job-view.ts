@@ -74,7 +74,7 @@ export function jobView({ job, plan, agreed, inputHash, seen, shop, productName,
     seen,
     now,
     days: { first, last, promisedEnd },
-    phases: phaseSpans(plan),
+    phases: phaseSpans(plan, job.sections),
     sessions: plan.stays.filter((stay) => stay.kind === 'session').map(({ start, end }) => ({ start, end })),
     agreed: agreed && difference(plan, agreed),
     locale,
@@ -99,10 +99,12 @@ function difference(plan: Plan, agreed: Plan): AgreedDifference {
   };
 }
 
-/** What is done to the largest section, stretch by stretch in order of time. */
-function phaseSpans(plan: Plan): JobView['phases'] {
-  const largest = [...plan.sections].sort((a, b) => b.outsideM2 - a.outsideM2)[0]?.section ?? '';
-  const steps = plan.steps.filter((step) => step.minutes > 0 && step.sections.includes(largest));
+/** What is done to the main body, the group of the largest section, stretch by stretch in order of time. */
+function phaseSpans(plan: Plan, sections: Job['sections']): JobView['phases'] {
+  const largest = [...plan.sections].sort((a, b) => b.outsideM2 - a.outsideM2)[0]?.section;
+  const group = sections.find((section) => section.key === largest)?.group;
+  const body = new Set(sections.filter((section) => section.group === group).map((section) => section.key));
+  const steps = plan.steps.filter((step) => step.minutes > 0 && step.sections.some((key) => body.has(key)));
   const spans: JobView['phases'] = [];
   for (const { phase, start, end } of steps.sort((a, b) => a.start - b.start)) {
     const last = spans.at(-1);

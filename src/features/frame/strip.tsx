@@ -53,7 +53,7 @@ function Meters({ job }: { job: JobView }) {
   const { labourMin, materialsMinor, boothMin } = job.budgets;
   const cost = (minor: number) => money(minor, job.locale);
   const pair = (used: string, cap: number, capText: string, planned: string, unit = '') =>
-    cap > 0 ? `${used} of ${capText}${unit}` : `${used} of ${planned}${unit}`;
+    cap > 0 ? `${used} of ${capText}${unit}` : `${used} of ${planned}${unit}, no cap`;
   const words = (name: string, used: string, planned: string, cap: number, capText: string) =>
     `${name}: ${used} used, ${planned} expected in all, ${cap > 0 ? `cap ${capText}` : 'no cap'}`;
   return (

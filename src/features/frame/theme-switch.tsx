@@ -1,18 +1,25 @@
 'use client';
 
 import { Moon, Sun } from 'lucide-react';
-import { useState } from 'react';
+import { useSyncExternalStore } from 'react';
+
+const changed = 'coatrel-theme';
+
+function subscribe(onChange: () => void): () => void {
+  window.addEventListener(changed, onChange);
+  return () => window.removeEventListener(changed, onChange);
+}
+
+const isDark = () => document.documentElement.dataset.theme === 'dark';
 
 /** Light for the office, dark for a dim booth; kept in a cookie so that the first paint is right. */
 export function ThemeSwitch() {
-  const [dark, setDark] = useState(
-    () => typeof document !== 'undefined' && document.documentElement.dataset.theme === 'dark',
-  );
+  const dark = useSyncExternalStore(subscribe, isDark, () => false);
   const change = () => {
     const next = dark ? 'light' : 'dark';
     document.documentElement.dataset.theme = next;
     document.cookie = `coatrel-theme=${next}; path=/; max-age=31536000; samesite=strict`;
-    setDark(!dark);
+    window.dispatchEvent(new Event(changed));
   };
   const Icon = dark ? Sun : Moon;
   return (
@@ -21,9 +28,8 @@ export function ThemeSwitch() {
       onClick={change}
       className="flex size-7 shrink-0 items-center justify-center"
       aria-label="Change between light and dark"
-      suppressHydrationWarning
     >
-      <Icon size={16} aria-hidden="true" suppressHydrationWarning />
+      <Icon size={16} aria-hidden="true" />
     </button>
   );
 }

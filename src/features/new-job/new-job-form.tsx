@@ -102,7 +102,7 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
     const fault = faultOf(path);
     const id = `field-${path}`;
     return (
-      <div key={path} className="flex flex-col">
+      <div key={path} className="flex flex-col gap-[3px]">
         <label htmlFor={id} className="text-quiet">
           {label}
         </label>

@@ -52,7 +52,7 @@ export function StepsRoom({
   const [selected, setSelected] = useSelection(
     (name) => steps.find((step) => step.key === name)?.key ?? null,
   );
-  const selectedAtFirst = useRef(selected);
+  const shownOnce = useRef(false);
   const names = useMemo(
     () => namesOf({ steps }, sections, (code) => productNames[code] ?? code),
     [steps, sections, productNames],
@@ -66,8 +66,10 @@ export function StepsRoom({
   );
   useEffect(() => {
     // One comes from elsewhere for a step: bring its row into sight once.
-    document.getElementById(`row-${selectedAtFirst.current}`)?.scrollIntoView({ block: 'center' });
-  }, []);
+    if (selected === null || shownOnce.current) return;
+    shownOnce.current = true;
+    document.getElementById(`row-${selected}`)?.scrollIntoView({ block: 'center' });
+  }, [selected]);
   const chosen = steps.find((step) => step.key === selected);
   const total = shown.reduce((sum, step) => sum + step.personMinutes, 0);
   const onKeyDown = (event: KeyboardEvent) => {
@@ -186,7 +188,7 @@ function Rows({
         onClick={onSelect}
         className={`cursor-pointer border-b border-line ${selected ? 'bg-raised outline outline-2 -outline-offset-2 outline-ink' : 'hover:bg-tint'}`}
       >
-        <td className="pl-1" aria-label={step.state}>
+        <td className="pr-2 pl-1" aria-label={step.state}>
           {marks[step.state]}
         </td>
         <td className="py-[3px] pr-3">

@@ -1,6 +1,6 @@
 import type { PlanBecause, PlannedStep } from '@/core/plan';
 import type { LinkReason, StepReason } from '@/core/steps';
-import { micrometres, moment, span, type Locale } from './format';
+import { day, micrometres, moment, span, type Locale } from './format';
 
 /** Names of products and steps for the sentences. */
 export interface Names {
@@ -80,7 +80,9 @@ const some = (list: readonly string[]): string =>
 export function whySentence(because: PlanBecause, names: Names, locale: Locale): string {
   switch (because.kind) {
     case 'closed':
-      return `${because.to - because.from > 960 ? 'Closed' : 'The shift was too short'} from ${moment(because.from, locale)} to ${moment(because.to, locale)}.`;
+      return `Closed from ${moment(because.from, locale)} to ${moment(because.to, locale)}.`;
+    case 'short':
+      return `Too little of the shift was left on ${day(because.from, locale)}.`;
     case 'resource':
       return `${some(because.who)} busy until ${moment(because.to, locale)}: ${some(because.holders)}.`;
     case 'window':

@@ -1,0 +1,115 @@
+// npm test: everything that must hold, from a bare machine; closes with the sum over all runners.
+import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { requireFreePort, runCommand, startServer, stopServer } from './house/application.mjs';
+import { isBuilt, requireBuild } from './house/build.mjs';
+import { demoClock } from './house/browser.mjs';
+import { PrivateDatabase } from './house/database.mjs';
+import { requireNodePackages, requireProgram } from './house/packages.mjs';
+import { dataFolder, root } from './house/place.mjs';
+import { runMain, say } from './house/say.mjs';
+
+const results = join(root, 'test-results');
+const sum = { passed: 0, failed: 0 };
+const add = (name, passed, failed) => {
+  sum.passed += passed;
+  sum.failed += failed;
+  say(`${failed > 0 ? 'FAILED' : 'ok'}  ${name}: ${passed} passed, ${failed} failed`);
+};
+
+/** Runs a program of the project, its output shown; resolves to its exit code. */
+function run(words, env = {}) {
+  return new Promise((done) => {
+    const child = spawn(join(root, 'node_modules/.bin', words[0]), words.slice(1), {
+      cwd: root,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+    });
+    child.on('exit', (code) => done(code ?? 1));
+    child.on('error', () => done(1));
+  });
+}
+
+/** A check that only passes or fails. */
+async function check(name, words) {
+  const code = await run(words);
+  add(name, code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+}
+
+async function jest(name, words, env) {
+  const file = join(results, `${name}.json`);
+  const code = await run(['jest', ...words, '--json', `--outputFile=${file}`, '--silent'], env);
+  if (!existsSync(file)) return add(name, 0, 1);
+  const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(file, 'utf8'));
+  // A suite that could not even be loaded has no failed tests of its own.
+  add(name, numPassedTests, Math.max(numFailedTests, numFailedTestSuites, code === 0 ? 0 : 1));
+}
+
+async function withDatabase(work) {
+  const data = dataFolder(`.data-test-${process.pid}`);
+  const database = new PrivateDatabase(data);
+  const env = { COATREL_DATA: data, COATREL_NOW: demoClock };
+  try {
+    await database.start();
+    await work(env);
+  } finally {
+    await database.stop();
+    database.remove();
+  }
+}
+
+async function journeys(env) {
+  const file = join(results, 'e2e.json');
+  const port = 4391;
+  let server = null;
+  try {
+    runCommand(['prepare'], env);
+    // The running application keeps `.next`; only a folder of its own is built anew beside it.
+    const folder = isBuilt('.next') || !applicationRuns() ? '.next' : '.next-test';
+    requireBuild(folder);
+    await requireFreePort('127.0.0.1', port);
+    server = await startServer({ host: '127.0.0.1', port, folder, env });
+    await run(['playwright', 'test'], { ...env, COATREL_ADDRESS: server.address });
+  } catch (fault) {
+    say(`coatrel: ${fault.message}`);
+  } finally {
+    await stopServer(server?.child);
+  }
+  if (!existsSync(file)) return add('journeys', 0, 1);
+  const { stats, errors } = JSON.parse(readFileSync(file, 'utf8'));
+  add('journeys', stats.expected + stats.flaky, stats.unexpected + errors.length);
+}
+
+function applicationRuns() {
+  try {
+    process.kill(JSON.parse(readFileSync(join(dataFolder(), 'run.json'), 'utf8')).pid, 0);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+await runMain(async () => {
+  const started = Date.now();
+  requireNodePackages();
+  requireProgram('mariadbd', 'mariadb-server');
+  requireProgram('chromium', 'chromium');
+  rmSync(results, { recursive: true, force: true });
+  mkdirSync(results, { recursive: true });
+  try {
+    await check('format', ['prettier', '--check', '--log-level', 'warn', '.']);
+    await check('lint', ['eslint', '--max-warnings', '0', '.']);
+    await check('types', ['tsc', '--noEmit']);
+    await check('boundaries', ['depcruise', 'src', '--config', '.dependency-cruiser.cjs']);
+    await jest('unit', ['--selectProjects', 'core', 'ui']);
+    await withDatabase((env) => jest('database', ['--selectProjects', 'database', '--runInBand'], env));
+    await withDatabase(journeys);
+  } catch (fault) {
+    say(`coatrel: ${fault.message}`);
+    sum.failed += 1;
+  }
+  if (sum.failed > 0) process.exitCode = 1;
+  say(`took ${Math.round((Date.now() - started) / 1000)} s`);
+  say(`${sum.passed} passed, ${sum.failed} failed`);
+});
