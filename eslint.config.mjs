@@ -2,7 +2,7 @@ import next from 'eslint-config-next/core-web-vitals';
 import typescript from 'eslint-config-next/typescript';
 
 const config = [
-  { ignores: ['.next/**', '.next-test/**', '.data/**', '.data-*/**', 'node_modules/**', 'next-env.d.ts'] },
+  { ignores: ['.next/**', '.next-test/**', '.next-dev/**', '.data/**', '.data-*/**', 'node_modules/**', 'next-env.d.ts'] },
   ...next,
   ...typescript,
   {
