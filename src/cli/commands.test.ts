@@ -1,0 +1,63 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { writeJobBundle } from '../core/exchange';
+import { standardShelf } from '../core/film';
+import { demoShop } from '../demo/shop';
+import { dated, demoJobs } from '../demo/jobs';
+
+const folder = mkdtempSync(join(tmpdir(), 'coatrel-cli-'));
+const coatrel = (...words: string[]) =>
+  spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'src/cli/coatrel.ts', ...words], {
+    encoding: 'utf8',
+    maxBuffer: 1 << 26,
+    env: { ...process.env, COATREL_NOW: '2026-12-24T09:00:00Z', COATREL_DATA: join(folder, 'nothing-here') },
+  });
+const file = (name: string, text: string): string => {
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  return path;
+};
+const hull = demoJobs.find((one) => one.given.number === 'P-015')!;
+const bundle = writeJobBundle({ job: dated(hull, '2026-12-21'), shop: demoShop, shelf: [...standardShelf] });
+
+test('plan prints the plan of a bundle as JSON, check finds nothing wrong with it', () => {
+  const path = file('hull.json', bundle);
+  const plan = coatrel('plan', path);
+  expect(plan.status).toBe(0);
+  const { job, steps, budgets } = JSON.parse(plan.stdout);
+  expect(job).toBe('P-015');
+  expect(steps.length).toBeGreaterThan(20);
+  expect(budgets.boothMin.planned).toBe(0);
+  expect(coatrel('check', path)).toMatchObject({ status: 0, stdout: 'P-015 Cressholme 28: no faults\n' });
+});
+
+test('check names each fault by place and exits 2', () => {
+  const path = file(
+    'bad.json',
+    bundle.replace('"level": "Road"', '"level": "Best"').replace('"promised": "2027', '"promised": "20-27'),
+  );
+  const run = coatrel('check', path);
+  expect(run.status).toBe(2);
+  expect(run.stderr).toMatch(/job\.level: /);
+  expect(run.stderr).toMatch(/job\.promised: /);
+});
+
+test.each([
+  ['no file', ['plan'], /name a bundle file/],
+  ['a file that is not there', ['check', '/nowhere/at-all.json'], /cannot be read \(ENOENT\)/],
+  ['an unknown command', ['paint'], /plan BUNDLE\.json/],
+  ['a command of the prototype', ['constructor'], /plan BUNDLE\.json/],
+])('%s: one sentence, exit 2, no stack', (_name, words, sentence) => {
+  const run = coatrel(...words);
+  expect(run.status).toBe(2);
+  expect(run.stderr).toMatch(sentence);
+  expect(run.stderr).not.toMatch(/\n\s+at /);
+});
+
+test('export without a database says how to get one', () => {
+  const run = coatrel('export', 'P-014');
+  expect(run.status).toBe(1);
+  expect(run.stderr).toBe('coatrel: no database was made here yet; start Coatrel once with: npm start\n');
+});

@@ -1,0 +1,79 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { createServer, type AddressInfo, type Server } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** What `npm start` says, with a data folder of its own; every case here ends before a database is made. */
+function start(words: string[], env: Record<string, string> = {}) {
+  const data = mkdtempSync(join(tmpdir(), 'coatrel-start-'));
+  const run = spawnSync(process.execPath, ['scripts/start.mjs', ...words], {
+    encoding: 'utf8',
+    timeout: 30_000,
+    env: { ...process.env, COATREL_DATA: data, ...env },
+  });
+  return { status: run.status, said: run.stderr, data };
+}
+
+test.each([
+  ['a port that is no number', ['--port', 'abc'], '--port must be a whole number from 1 to 65535, not abc.'],
+  [
+    'a port beyond the last',
+    ['--port', '70000'],
+    '--port must be a whole number from 1 to 65535, not 70000.',
+  ],
+  [
+    'a host that others could reach',
+    ['--host', '0.0.0.0'],
+    'until there is sign-in, Coatrel listens only on this machine',
+  ],
+  ['an option that is none', ['--prot', '1'], "Unknown option '--prot'"],
+])('%s: one sentence and exit 1', (_name, words, sentence) => {
+  const { status, said } = start(words);
+  expect(status).toBe(1);
+  expect(said).toContain(sentence);
+  expect(said).not.toMatch(/\n\s+at /);
+});
+
+test('a clock that is none is refused', () => {
+  expect(start([], { COATREL_NOW: 'tomorrow' }).said).toContain(
+    'COATREL_NOW is not a date and time: tomorrow.',
+  );
+});
+
+test('--fresh deletes nothing when nobody can be asked', () => {
+  const { status, said } = start(['--fresh', '--port', '4399']);
+  expect(status).toBe(1);
+  expect(said).toContain('say --yes as well when nobody can be asked');
+});
+
+test('a folder that cannot be made is said', () => {
+  const blocked = join(mkdtempSync(join(tmpdir(), 'coatrel-file-')), 'file');
+  writeFileSync(blocked, '');
+  expect(start(['--port', '4399'], { COATREL_DATA: join(blocked, 'data') }).said).toContain(
+    'set COATREL_DATA to a folder that can be written',
+  );
+});
+
+describe('while something listens on the port', () => {
+  let server: Server;
+  beforeAll(() => new Promise<void>((done) => (server = createServer().listen(0, '127.0.0.1', done))));
+  afterAll(() => new Promise((done) => server.close(done)));
+
+  test('it is said, with another port to try', () => {
+    const { port } = server.address() as AddressInfo;
+    const { status, said } = start(['--port', String(port)]);
+    expect(status).toBe(1);
+    expect(said).toBe(
+      `coatrel: port ${port} is taken; choose another with: npm start -- --port ${port + 1}\n`,
+    );
+  });
+});
+
+test('the copy that runs already is named', () => {
+  const data = mkdtempSync(join(tmpdir(), 'coatrel-runs-'));
+  writeFileSync(join(data, 'run.json'), JSON.stringify({ pid: process.pid, address: 'http://127.0.0.1:1' }));
+  expect(start(['--port', '4399'], { COATREL_DATA: data }).said).toContain(
+    'Coatrel already runs from this folder at http://127.0.0.1:1',
+  );
+});
