@@ -49,7 +49,15 @@ export function runCommand(words, env = {}) {
 export async function startServer({ host, port, folder, env, dev = false }) {
   const child = spawn(
     process.execPath,
-    ['node_modules/next/dist/bin/next', dev ? 'dev' : 'start', '-H', host, '-p', String(port)],
+    [
+      ...(dev ? [] : ['--max-old-space-size=224']),
+      'node_modules/next/dist/bin/next',
+      dev ? 'dev' : 'start',
+      '-H',
+      host,
+      '-p',
+      String(port),
+    ],
     {
       cwd: root,
       detached: true,

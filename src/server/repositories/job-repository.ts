@@ -20,29 +20,19 @@ export async function jobNumbers(connection: Connection): Promise<string[]> {
 
 /** @returns null when there is no such job */
 export async function loadJob(connection: Connection, number: string): Promise<StoredJob | null> {
-  const [row] = await connection.select().from(schema.job).where(eq(schema.job.id, number));
-  if (!row) return null;
   const { section, measuredPart, stepFact, signOff } = schema;
-  const sections = await connection
-    .select()
-    .from(section)
-    .where(eq(section.jobId, number))
-    .orderBy(asc(section.position), asc(section.id));
-  const measured = await connection
-    .select()
-    .from(measuredPart)
-    .where(eq(measuredPart.jobId, number))
-    .orderBy(asc(measuredPart.partKey));
-  const facts = await connection
-    .select()
-    .from(stepFact)
-    .where(eq(stepFact.jobId, number))
-    .orderBy(asc(stepFact.startMinute), asc(stepFact.stepKey));
-  const signOffs = await connection
-    .select()
-    .from(signOff)
-    .where(eq(signOff.jobId, number))
-    .orderBy(asc(signOff.stepKey));
+  const all = () => connection.select();
+  const [[row], sections, measured, facts, signOffs] = await Promise.all([
+    all().from(schema.job).where(eq(schema.job.id, number)),
+    all().from(section).where(eq(section.jobId, number)).orderBy(asc(section.position), asc(section.id)),
+    all().from(measuredPart).where(eq(measuredPart.jobId, number)).orderBy(asc(measuredPart.partKey)),
+    all()
+      .from(stepFact)
+      .where(eq(stepFact.jobId, number))
+      .orderBy(asc(stepFact.startMinute), asc(stepFact.stepKey)),
+    all().from(signOff).where(eq(signOff.jobId, number)).orderBy(asc(signOff.stepKey)),
+  ]);
+  if (!row) return null;
   return {
     job: {
       number: row.id,

@@ -1,4 +1,4 @@
-import { eq, sql } from 'drizzle-orm';
+import { asc, eq, sql } from 'drizzle-orm';
 import type { Plan } from '../../core/plan';
 import type { LocalDate, Minute } from '../../core/units';
 import type { Connection } from '../database/client';
@@ -36,11 +36,19 @@ export interface StoredAgreedPlan {
   plan: Plan;
 }
 
-export async function loadAgreedPlans(connection: Connection): Promise<Map<string, StoredAgreedPlan>> {
-  const rows = await connection.select().from(agreedPlan);
-  return new Map(
-    rows.map(({ jobId, inputHash, acceptedAt, plan }) => [jobId, { inputHash, acceptedAt, plan }]),
-  );
+/** Which plans are agreed, without the plans themselves: `mark` changes whenever one is accepted anew. */
+export async function agreedMarks(connection: Connection): Promise<Map<string, string>> {
+  const { jobId, version, inputHash, acceptedAt } = agreedPlan;
+  const rows = await connection
+    .select({ jobId, version, inputHash, acceptedAt })
+    .from(agreedPlan)
+    .orderBy(asc(jobId));
+  return new Map(rows.map((row) => [row.jobId, `${row.version} ${row.acceptedAt} ${row.inputHash}`]));
+}
+
+export async function loadAgreedPlan(connection: Connection, job: string): Promise<StoredAgreedPlan | null> {
+  const [row] = await connection.select().from(agreedPlan).where(eq(agreedPlan.jobId, job));
+  return row ? { inputHash: row.inputHash, acceptedAt: row.acceptedAt, plan: row.plan } : null;
 }
 
 export async function saveAgreedPlan(

@@ -21,30 +21,19 @@ export const shopId = 'shop';
 
 /** @returns null when no shop was set up yet */
 export async function loadShop(connection: Connection): Promise<StoredShop | null> {
-  const [row] = await connection.select().from(schema.shop);
+  const { shift, closure, person, dayOff, place, operationRate, product } = schema;
+  const all = () => connection.select();
+  const [[row], shifts, closures, people, daysOff, places, rates, products] = await Promise.all([
+    all().from(schema.shop),
+    all().from(shift).orderBy(asc(shift.weekday), asc(shift.startMin)),
+    all().from(closure).orderBy(asc(closure.onDate)),
+    all().from(person).orderBy(asc(person.position), asc(person.id)),
+    all().from(dayOff).orderBy(asc(dayOff.fromDate), asc(dayOff.id)),
+    all().from(place).orderBy(asc(place.position), asc(place.id)),
+    all().from(operationRate).orderBy(asc(operationRate.id)),
+    all().from(product).orderBy(asc(product.position), asc(product.id)),
+  ]);
   if (!row) return null;
-  const shifts = await connection
-    .select()
-    .from(schema.shift)
-    .orderBy(asc(schema.shift.weekday), asc(schema.shift.startMin));
-  const closures = await connection.select().from(schema.closure).orderBy(asc(schema.closure.onDate));
-  const people = await connection
-    .select()
-    .from(schema.person)
-    .orderBy(asc(schema.person.position), asc(schema.person.id));
-  const daysOff = await connection
-    .select()
-    .from(schema.dayOff)
-    .orderBy(asc(schema.dayOff.fromDate), asc(schema.dayOff.id));
-  const places = await connection
-    .select()
-    .from(schema.place)
-    .orderBy(asc(schema.place.position), asc(schema.place.id));
-  const rates = await connection.select().from(schema.operationRate);
-  const products = await connection
-    .select()
-    .from(schema.product)
-    .orderBy(asc(schema.product.position), asc(schema.product.id));
   const offOf = (personId: string) => daysOff.filter((off) => off.personId === personId);
   return {
     shop: {

@@ -111,19 +111,19 @@ describe('working and agreed plan', () => {
     await saveEdit({ kind: 'section', job: 'P-014', section: 'roof', seen, set: { level: 'Show' } }, 'gil');
     const after = (await currentPlan('P-014'))!;
     expect(after.plan.budgets.labourMin.planned).toBeGreaterThan(before.plan.budgets.labourMin.planned);
-    expect(after.agreed!.plan).toEqual(before.agreed!.plan);
+    expect(after.agreed!).toEqual(before.agreed!);
     expect(await acceptPlan('P-014', before.inputHash)).toEqual({
       status: 'moved-on',
       inputHash: after.inputHash,
     });
     expect(await acceptPlan('P-014', after.inputHash)).toEqual({ status: 'accepted' });
-    expect((await currentPlan('P-014'))!.agreed!.plan.budgets).toEqual(after.plan.budgets);
+    expect((await currentPlan('P-014'))!.agreed!.budgets).toEqual(after.plan.budgets);
     await undoLast('P-014', 'gil');
   });
 
   test('what one job has agreed keeps its people and places from the others', async () => {
     const [coach, hull] = [(await currentPlan('P-014'))!, (await currentPlan('P-015'))!];
-    const taken = coach.agreed!.plan.stays.map((stay) => ({
+    const taken = coach.agreed!.stays.map((stay) => ({
       place: stay.place,
       from: stay.start,
       to: stay.end,

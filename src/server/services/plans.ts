@@ -1,17 +1,11 @@
 import { createHash } from 'node:crypto';
 import { planJob, type Plan } from '../../core/plan';
-import { commitmentsOf } from '../../core/plan-commitments';
-import type { Commitment } from '../../core/schedule';
 import { localDateOf } from '../../core/units';
 import { database } from '../database/client';
 import { jobNumbers, loadJob, type StoredJob } from '../repositories/job-repository';
-import {
-  loadAgreedPlans,
-  loadWorkingPlan,
-  saveWorkingPlan,
-  type StoredAgreedPlan,
-} from '../repositories/plan-repository';
+import { loadWorkingPlan, saveWorkingPlan, type StoredWorkingPlan } from '../repositories/plan-repository';
 import { loadShop, type StoredShop } from '../repositories/shop-repository';
+import { agreedPlans } from './agreed-plans';
 import { currentMinute } from './clock';
 
 export interface PlannedJob {
@@ -19,7 +13,8 @@ export interface PlannedJob {
   shop: StoredShop;
   plan: Plan;
   inputHash: string;
-  agreed: StoredAgreedPlan | null;
+  /** The last plan the manager accepted, or null. */
+  agreed: Plan | null;
 }
 
 /** Changes with every build, so that a plan of an older program is never shown as today's. */
@@ -33,43 +28,59 @@ export async function requireShop(): Promise<StoredShop> {
   return shop;
 }
 
-function promisesOfOthers(agreed: ReadonlyMap<string, StoredAgreedPlan>, number: string): Commitment[] {
-  return [...agreed].filter(([other]) => other !== number).flatMap(([, one]) => commitmentsOf(one.plan));
+// The newest working plans as they were stored, so that a page need not read and parse them again.
+const store = globalThis as typeof globalThis & { coatrelWorking?: Map<string, StoredWorkingPlan> };
+const working = (): Map<string, StoredWorkingPlan> => (store.coatrelWorking ??= new Map());
+
+/** What the plans of all jobs share. */
+interface Surroundings {
+  shop: StoredShop;
+  agreed: Awaited<ReturnType<typeof agreedPlans>>;
+}
+
+async function readSurroundings(): Promise<Surroundings> {
+  const [shop, agreed] = await Promise.all([requireShop(), agreedPlans(database())]);
+  return { shop, agreed };
 }
 
 /**
  * The working plan of a job: the stored one while its inputs, the local day and the program stand, else computed anew
  * and stored. @returns null when there is no such job
  */
-export async function currentPlan(number: string): Promise<PlannedJob | null> {
-  const connection = database();
-  const [stored, shop, agreed, kept] = await Promise.all([
-    loadJob(connection, number),
-    requireShop(),
-    loadAgreedPlans(connection),
-    loadWorkingPlan(connection, number),
+export async function currentPlan(number: string, around?: Surroundings): Promise<PlannedJob | null> {
+  const [stored, { shop, agreed }] = await Promise.all([
+    loadJob(database(), number),
+    around ?? readSurroundings(),
   ]);
   if (!stored) return null;
-  const commitments = promisesOfOthers(agreed, number);
+  const others = [...agreed].filter(([other]) => other !== number);
   const now = currentMinute();
   const onDate = localDateOf(now, shop.shop.timeZone);
-  const inputs = JSON.stringify([stored.job, shop.shop, [...shop.shelf.values()], commitments]);
+  const marks = others.map(([other, { mark }]) => [other, mark]);
+  const inputs = JSON.stringify([stored.job, shop.shop, [...shop.shelf.values()], marks]);
   const inputHash = createHash('sha256').update(inputs).digest('hex');
-  const stands =
-    kept?.inputHash === inputHash && kept.onDate === onDate && kept.programVersion === programVersion();
-  const plan = stands
-    ? kept.plan
-    : planJob({ job: stored.job, shop: shop.shop, shelf: shop.shelf, now, commitments });
-  if (!stands)
-    await saveWorkingPlan(connection, number, { inputHash, onDate, programVersion: programVersion(), plan });
-  return { stored, shop, plan, inputHash, agreed: agreed.get(number) ?? null };
+  const stands = (one: StoredWorkingPlan | null | undefined): one is StoredWorkingPlan =>
+    one?.inputHash === inputHash && one.onDate === onDate && one.programVersion === programVersion();
+  const make = async (): Promise<StoredWorkingPlan> => {
+    const commitments = others.flatMap(([, one]) => one.commitments);
+    const plan = planJob({ job: stored.job, shop: shop.shop, shelf: shop.shelf, now, commitments });
+    const made = { inputHash, onDate, programVersion: programVersion(), plan };
+    await saveWorkingPlan(database(), number, made);
+    return made;
+  };
+  let current: StoredWorkingPlan | null | undefined = working().get(number);
+  if (!stands(current)) current = await loadWorkingPlan(database(), number);
+  if (!stands(current)) current = await make();
+  working().set(number, current);
+  return { stored, shop, plan: current.plan, inputHash, agreed: agreed.get(number)?.plan ?? null };
 }
 
 /** The working plans of all jobs, in the order of their numbers. */
 export async function currentPlans(): Promise<PlannedJob[]> {
+  const around = await readSurroundings();
   const planned: PlannedJob[] = [];
   for (const number of await jobNumbers(database())) {
-    const one = await currentPlan(number);
+    const one = await currentPlan(number, around);
     if (one) planned.push(one);
   }
   return planned;
@@ -77,7 +88,7 @@ export async function currentPlans(): Promise<PlannedJob[]> {
 
 /** The other jobs with the plans they have agreed, for the calendar they share. */
 export async function agreedPlansOfOthers(number: string): Promise<{ job: StoredJob['job']; plan: Plan }[]> {
-  const agreed = [...(await loadAgreedPlans(database()))].filter(([other]) => other !== number);
+  const agreed = [...(await agreedPlans(database()))].filter(([other]) => other !== number);
   const loaded = await Promise.all(
     agreed.map(async ([other, { plan }]) => ({ stored: await loadJob(database(), other), plan })),
   );

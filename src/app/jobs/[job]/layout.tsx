@@ -21,7 +21,7 @@ export default async function JobLayout({ params, children }: JobParams & { chil
   const view = jobView({
     job: stored.job,
     plan,
-    agreed: agreed?.plan ?? null,
+    agreed,
     inputHash,
     seen: stored.versions[stored.job.number]!,
     shop: shop.shop,

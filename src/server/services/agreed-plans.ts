@@ -1,0 +1,30 @@
+import type { Plan } from '../../core/plan';
+import { commitmentsOf } from '../../core/plan-commitments';
+import type { Commitment } from '../../core/schedule';
+import type { Connection } from '../database/client';
+import { agreedMarks, loadAgreedPlan } from '../repositories/plan-repository';
+
+interface Agreed {
+  mark: string;
+  plan: Plan;
+  commitments: Commitment[];
+}
+
+// Agreed plans are large and seldom change: kept in memory, told apart by their marks.
+const store = globalThis as typeof globalThis & { coatrelAgreed?: Map<string, Agreed> };
+
+/** Every agreed plan by job, read again only where its mark has changed. */
+export async function agreedPlans(connection: Connection): Promise<ReadonlyMap<string, Agreed>> {
+  const kept = store.coatrelAgreed ?? new Map<string, Agreed>();
+  const now = new Map<string, Agreed>();
+  for (const [job, mark] of await agreedMarks(connection)) {
+    const known = kept.get(job);
+    if (known?.mark === mark) now.set(job, known);
+    else {
+      const read = await loadAgreedPlan(connection, job);
+      if (read) now.set(job, { mark, plan: read.plan, commitments: commitmentsOf(read.plan) });
+    }
+  }
+  store.coatrelAgreed = now;
+  return now;
+}
