@@ -13,15 +13,37 @@ const parts = (date: LocalDate): [number, number, number] => {
   return [year ?? 1970, month ?? 1, day ?? 1];
 };
 
+/** Local midnights that were asked for before; asking the time zone's rules is the slow part of a calendar. */
+const midnights = new Map<string, Minute>();
+const mostMidnights = 20_000;
+
+function midnight(date: LocalDate, timeZone: string): Minute {
+  const key = `${timeZone} ${date}`;
+  let known = midnights.get(key);
+  if (known === undefined) {
+    if (midnights.size >= mostMidnights) midnights.clear();
+    known = byTheRules(date, 0, timeZone);
+    midnights.set(key, known);
+  }
+  return known;
+}
+
+function byTheRules(date: LocalDate, minuteOfDay: number, timeZone: string): Minute {
+  const [year, month, day] = parts(date);
+  const local = new TZDate(year, month - 1, day, Math.floor(minuteOfDay / 60), minuteOfDay % 60, timeZone);
+  return Math.round(local.getTime() / 60000);
+}
+
 /**
  * The minute at which the clock of a time zone shows `minuteOfDay` on a local date.
  * A time that the clock change skips falls on the first minute after the gap.
  * @param minuteOfDay 0..1440 by the wall clock, so a day over the clock change has 1380 or 1500 minutes
  */
 export function minuteAt(date: LocalDate, minuteOfDay: number, timeZone: string): Minute {
-  const [year, month, day] = parts(date);
-  const local = new TZDate(year, month - 1, day, Math.floor(minuteOfDay / 60), minuteOfDay % 60, timeZone);
-  return Math.round(local.getTime() / 60000);
+  const start = midnight(date, timeZone);
+  if (minuteOfDay === 0) return start;
+  const next = midnight(addDays(date, 1), timeZone);
+  return next - start === minutesPerDay ? start + minuteOfDay : byTheRules(date, minuteOfDay, timeZone);
 }
 
 /** The local date on which a minute falls. */
