@@ -1,6 +1,6 @@
 'use client';
 
-import { useState, useSyncExternalStore } from 'react';
+import { useCallback, useState, useSyncExternalStore } from 'react';
 
 function subscribe(onChange: () => void): () => void {
   window.addEventListener('hashchange', onChange);
@@ -17,5 +17,6 @@ export function useSelection(find: (name: string) => string | null): [string | n
   const hash = useSyncExternalStore(subscribe, read, () => '');
   const [picked, setPicked] = useState<{ key: string; hash: string } | null>(null);
   const selected = picked?.hash === hash ? picked.key : find(hash);
-  return [selected, (key) => setPicked({ key, hash })];
+  const pick = useCallback((key: string) => setPicked({ key, hash }), [hash]);
+  return [selected, pick];
 }

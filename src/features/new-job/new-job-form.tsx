@@ -1,6 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import { useEffect, useSyncExternalStore } from 'react';
 import { useForm, useWatch, type Path } from 'react-hook-form';
 import type { NewJob } from '@/core/record';
 import { Button } from '@/ui/button';
@@ -47,6 +48,11 @@ function fieldOf(place: string, bodyKind: string): Path<Fields> {
   return place as Path<Fields>;
 }
 
+// What is typed before the page is live would be lost, so the fields open only then.
+const noChanges = () => () => {};
+const isLive = () => true;
+const isNotLive = () => false;
+
 export function NewJobForm({ choices }: { choices: FormChoices }) {
   const router = useRouter();
   const { send } = useSaving();
@@ -70,7 +76,11 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
       capBoothHours: '',
     },
   });
-  const { register, control, handleSubmit, setError, formState } = form;
+  const { register, control, handleSubmit, setError, setFocus, formState } = form;
+  const live = useSyncExternalStore(noChanges, isLive, isNotLive);
+  useEffect(() => {
+    if (live) setFocus('name');
+  }, [live, setFocus]);
   const bodyKind = useWatch({ control, name: 'bodyKind' });
   const kind = choices.kinds.find((one) => one.key === bodyKind)!;
   const submit = handleSubmit(async (fields) => {
@@ -96,7 +106,7 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
   const field = (
     path: Path<Fields>,
     label: string,
-    props: { type?: string; unit?: string; className?: string; autoFocus?: boolean } = {},
+    props: { type?: string; unit?: string; className?: string } = {},
   ) => {
     const { unit, className = 'w-full', ...input } = props;
     const fault = faultOf(path);
@@ -128,72 +138,74 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
   const group = 'grid max-w-3xl grid-cols-3 gap-x-5 gap-y-3 border-t border-line py-4';
   return (
     <form onSubmit={(event) => void submit(event)} noValidate>
-      <div className={`${group} border-t-0 pt-0`}>
-        {field('number', 'Number')}
-        {field('name', 'Name of the object', { autoFocus: true })}
-        {field('owner', 'Owner')}
-      </div>
-      <div className={group}>
-        <div className="col-span-2 flex flex-col">
-          <label htmlFor="field-bodyKind" className="text-quiet">
-            Body kind
-          </label>
-          <select id="field-bodyKind" {...register('bodyKind')}>
-            {choices.kinds.map((one) => (
-              <option key={one.key} value={one.key}>
-                {one.name}
-              </option>
-            ))}
-          </select>
+      <fieldset disabled={!live} className="contents">
+        <div className={`${group} border-t-0 pt-0`}>
+          {field('number', 'Number')}
+          {field('name', 'Name of the object')}
+          {field('owner', 'Owner')}
         </div>
-        <div className="flex flex-col">
-          <label htmlFor="field-level" className="text-quiet">
-            Level
-          </label>
-          <select id="field-level" {...register('level')}>
-            {choices.levels.map((one) => (
-              <option key={one.key} value={one.key}>
-                {one.key}: {one.meaning}
-              </option>
-            ))}
-          </select>
+        <div className={group}>
+          <div className="col-span-2 flex flex-col">
+            <label htmlFor="field-bodyKind" className="text-quiet">
+              Body kind
+            </label>
+            <select id="field-bodyKind" {...register('bodyKind')}>
+              {choices.kinds.map((one) => (
+                <option key={one.key} value={one.key}>
+                  {one.name}
+                </option>
+              ))}
+            </select>
+          </div>
+          <div className="flex flex-col">
+            <label htmlFor="field-level" className="text-quiet">
+              Level
+            </label>
+            <select id="field-level" {...register('level')}>
+              {choices.levels.map((one) => (
+                <option key={one.key} value={one.key}>
+                  {one.key}: {one.meaning}
+                </option>
+              ))}
+            </select>
+          </div>
+          {kind.dimensions.map((one) =>
+            field(`dimensions.${bodyKind}.${one.key}`, `${one.label}, ${one.min}–${one.max}`, {
+              unit: one.unit,
+              type: 'number',
+              className: 'w-28 text-right tabular-nums',
+            }),
+          )}
         </div>
-        {kind.dimensions.map((one) =>
-          field(`dimensions.${bodyKind}.${one.key}`, `${one.label}, ${one.min}–${one.max}`, {
-            unit: one.unit,
+        <div className={group}>
+          {field('arrival', 'Arrives', { type: 'date' })}
+          {field('promised', 'Promised', { type: 'date' })}
+          <span />
+          {field('capLabourHours', 'Cap of labour hours, empty = none', {
             type: 'number',
-            className: 'w-28 text-right tabular-nums',
-          }),
-        )}
-      </div>
-      <div className={group}>
-        {field('arrival', 'Arrives', { type: 'date' })}
-        {field('promised', 'Promised', { type: 'date' })}
-        <span />
-        {field('capLabourHours', 'Cap of labour hours, empty = none', {
-          type: 'number',
-          unit: 'h',
-          className: 'w-28 text-right',
-        })}
-        {field('capMaterials', 'Cap of materials, empty = none', {
-          type: 'number',
-          unit: choices.currency,
-          className: 'w-28 text-right',
-        })}
-        {field('capBoothHours', 'Cap of booth hours, empty = none', {
-          type: 'number',
-          unit: 'h',
-          className: 'w-28 text-right',
-        })}
-      </div>
-      <div className="flex items-center gap-4 py-2">
-        <Button type="submit" look="main" disabled={formState.isSubmitting}>
-          {formState.isSubmitting ? 'Planning …' : 'Take in and plan'}
-        </Button>
-        <span className="text-quiet">
-          Parts, coats, steps, materials and a calendar follow at once; everything can be changed after.
-        </span>
-      </div>
+            unit: 'h',
+            className: 'w-28 text-right',
+          })}
+          {field('capMaterials', 'Cap of materials, empty = none', {
+            type: 'number',
+            unit: choices.currency,
+            className: 'w-28 text-right',
+          })}
+          {field('capBoothHours', 'Cap of booth hours, empty = none', {
+            type: 'number',
+            unit: 'h',
+            className: 'w-28 text-right',
+          })}
+        </div>
+        <div className="flex items-center gap-4 py-2">
+          <Button type="submit" look="main" disabled={formState.isSubmitting}>
+            {formState.isSubmitting ? 'Planning …' : 'Take in and plan'}
+          </Button>
+          <span className="text-quiet">
+            Parts, coats, steps, materials and a calendar follow at once; everything can be changed after.
+          </span>
+        </div>
+      </fieldset>
     </form>
   );
 }

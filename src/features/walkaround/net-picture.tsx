@@ -1,17 +1,7 @@
 'use client';
 
-import { useMemo, useRef, type KeyboardEvent } from 'react';
-import type { Point } from '@/core/vehicle';
-import { textureFill, textureSheen } from '@/ui/textures';
-
-export interface NetPart {
-  key: string;
-  name: string;
-  section: string;
-  outline: readonly Point[];
-  holes: readonly (readonly Point[])[];
-  loose: boolean;
-}
+import { useMemo, type KeyboardEvent } from 'react';
+import { centreOf, NetPanel, type NetPart } from './net-panel';
 
 export interface NetPictureProps {
   parts: readonly NetPart[];
@@ -23,18 +13,9 @@ export interface NetPictureProps {
   title: string;
 }
 
-const margin = 0.25;
-/** Pixels of a metre in a picture of about 860 px; below 24 px a panel carries no label. */
+const marginM = 0.25;
+/** Width of the picture in its own pixels; the window scales it. */
 const widthPx = 860;
-
-const centreOf = (points: readonly Point[]): [number, number] => {
-  const xs = points.map(([x]) => x);
-  const ys = points.map(([, y]) => y);
-  return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
-};
-
-const pathOf = (rings: readonly (readonly Point[])[]) =>
-  rings.map((ring) => `M${ring.map(([x, y]) => `${x.toFixed(4)} ${y.toFixed(4)}`).join('L')}Z`).join('');
 
 const directions: Record<string, [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -64,21 +45,16 @@ export function neighbourOf(parts: readonly NetPart[], from: string, key: string
 
 /** The object laid flat, to scale, each panel as it looks on the day shown. */
 export function NetPicture({ parts, states, colours, selected, onSelect, title }: NetPictureProps) {
-  const frame = useRef<SVGSVGElement>(null);
-  const box = useMemo(() => {
+  const frame = useMemo(() => {
     const points = parts.flatMap((part) => part.outline);
     const xs = points.map(([x]) => x);
     const ys = points.map(([, y]) => y);
-    const [left, top] = [Math.min(...xs) - margin, Math.min(...ys) - margin];
-    return {
-      left,
-      top,
-      width: Math.max(...xs) + margin - left,
-      height: Math.max(...ys) + margin * 2.4 - top,
-    };
+    const [left, top] = [Math.min(...xs) - marginM, Math.min(...ys) - marginM];
+    const [wide, high] = [Math.max(...xs) + marginM - left, Math.max(...ys) + marginM * 2.4 - top];
+    const scale = widthPx / wide;
+    return { scale, left: left * scale, top: top * scale, width: widthPx, height: high * scale };
   }, [parts]);
-  const metrePx = widthPx / box.width;
-  const labelM = 13 / metrePx;
+  const { scale, left, top, width, height } = frame;
   const onKeyDown = (event: KeyboardEvent) => {
     if (!directions[event.key]) return;
     event.preventDefault();
@@ -87,8 +63,7 @@ export function NetPicture({ parts, states, colours, selected, onSelect, title }
   };
   return (
     <svg
-      ref={frame}
-      viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`}
+      viewBox={`${left} ${top} ${width} ${height}`}
       className="h-full w-full"
       role="listbox"
       tabIndex={0}
@@ -96,75 +71,26 @@ export function NetPicture({ parts, states, colours, selected, onSelect, title }
       aria-activedescendant={selected ? `part-${selected}` : undefined}
       onKeyDown={onKeyDown}
     >
-      {parts.map((part) => {
-        const state = states.get(part.section) ?? 'old';
-        const colour = colours.get(part.section) ?? '#888888';
-        const sheen = textureSheen(state);
-        const path = pathOf([part.outline, ...part.holes]);
-        const [x, y] = centreOf(part.outline);
-        const widthM =
-          Math.max(...part.outline.map(([px]) => px)) - Math.min(...part.outline.map(([px]) => px));
-        const heightM =
-          Math.max(...part.outline.map(([, py]) => py)) - Math.min(...part.outline.map(([, py]) => py));
-        const roomy = widthM * metrePx >= 24 && heightM * metrePx >= 17;
-        const plateM = part.key.length * labelM * 0.62 + labelM * 0.5;
-        return (
-          <g
-            key={part.key}
-            id={`part-${part.key}`}
-            role="option"
-            aria-selected={part.key === selected}
-            aria-label={`${part.key} ${part.name}`}
-            onClick={() => onSelect(part.key)}
-            className="cursor-pointer"
-          >
-            <ScaledFill path={path} fill={textureFill(state, colour)} metrePx={metrePx} />
-            {sheen && <ScaledFill path={path} fill={sheen} metrePx={metrePx} />}
-            <path
-              d={path}
-              fill="none"
-              fillRule="evenodd"
-              stroke="var(--ink)"
-              strokeWidth={(part.key === selected ? 3 : 0.8) / metrePx}
-              strokeDasharray={part.loose ? `${5 / metrePx} ${3 / metrePx}` : undefined}
-            />
-            {roomy && (
-              <>
-                <rect
-                  x={x - plateM / 2}
-                  y={y - labelM * 0.62}
-                  width={plateM}
-                  height={labelM * 1.24}
-                  fill="var(--raised)"
-                  opacity=".92"
-                />
-                <text x={x} y={y + labelM * 0.36} fontSize={labelM} textAnchor="middle" fill="var(--ink)">
-                  {part.key}
-                </text>
-              </>
-            )}
-          </g>
-        );
-      })}
+      {parts.map((part) => (
+        <NetPanel
+          key={part.key}
+          part={part}
+          scale={scale}
+          state={states.get(part.section) ?? 'old'}
+          colour={colours.get(part.section) ?? '#888888'}
+          selected={part.key === selected}
+          onSelect={onSelect}
+        />
+      ))}
       <g
-        transform={`translate(${box.left + box.width - margin - 1} ${box.top + box.height - margin * 0.6})`}
+        transform={`translate(${left + width - (marginM + 1) * scale} ${top + height - marginM * 0.6 * scale})`}
         fill="var(--ink)"
       >
-        <rect width="1" height={2 / metrePx} />
-        <text x="-0.1" y={labelM * 0.3} fontSize={labelM} textAnchor="end">
+        <rect width={scale} height="2" />
+        <text x="-8" y="4" fontSize="13" textAnchor="end">
           1 m
         </text>
       </g>
     </svg>
-  );
-}
-
-/** Fills a path given in metres with a pattern drawn in pixels. */
-function ScaledFill({ path, fill, metrePx }: { path: string; fill: string; metrePx: number }) {
-  const scaled = path.replace(/-?\d+\.\d+/g, (figure) => (Number(figure) * metrePx).toFixed(1));
-  return (
-    <g transform={`scale(${1 / metrePx})`}>
-      <path d={scaled} fill={fill} fillRule="evenodd" />
-    </g>
   );
 }

@@ -2,13 +2,13 @@ import { and, desc, eq, lt } from 'drizzle-orm';
 import type { Minute } from '../../core/units';
 import type { Connection } from '../database/client';
 import { editRecord } from '../database/schema';
-import type { RowChange } from './row-change';
+import type { Inverse } from './row-change';
 
 export interface EditToKeep {
   room: string;
   author: string;
   label: string;
-  inverse: RowChange[];
+  inverse: Inverse[];
   atMinute: Minute;
 }
 
@@ -43,15 +43,14 @@ export async function reseatEarlierEdits(
   connection: Connection,
   room: string,
   before: number,
-  undone: readonly RowChange[],
+  undone: readonly Inverse[],
 ): Promise<void> {
   const moved = new Map(
     undone.flatMap((change): [string, { from: number; to: number }][] => {
-      if (change.kind === 'update')
-        return [[`${change.table} ${change.id}`, { from: change.seen - 1, to: change.seen + 1 }]];
-      if (change.kind !== 'insert') return [];
-      const version = Number(change.row.version);
-      return [[`${change.table} ${change.row.id}`, { from: version, to: version + 1 }]];
+      if (change.kind === 'delete') return [];
+      const [id, left] =
+        change.kind === 'update' ? [change.id, change.seen] : [change.row.id, Number(change.row.version)];
+      return [[`${change.table} ${id}`, { from: change.was, to: left + 1 }]];
     }),
   );
   const rows = await connection

@@ -23,3 +23,6 @@ export type RowChange =
   | { kind: 'insert'; table: EditableTable; row: Cells & { id: string } }
   | { kind: 'update'; table: EditableTable; id: string; seen: number; set: Cells }
   | { kind: 'delete'; table: EditableTable; id: string; seen: number };
+
+/** A change that takes another back; `was` is the version the other one saw, 0 where it made the row. */
+export type Inverse = RowChange & { was: number };

@@ -2,7 +2,7 @@ import { and, eq, sql } from 'drizzle-orm';
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core';
 import type { Connection } from '../database/client';
 import * as schema from '../database/schema';
-import type { Cells, EditableTable, RowChange } from './row-change';
+import type { Cells, EditableTable, Inverse, RowChange } from './row-change';
 
 type Table = MySqlTable & { id: MySqlColumn; version: MySqlColumn };
 
@@ -50,20 +50,20 @@ async function readRow(
 export async function applyChanges(
   connection: Connection,
   changes: readonly RowChange[],
-): Promise<RowChange[]> {
-  const inverse: RowChange[] = [];
+): Promise<Inverse[]> {
+  const inverse: Inverse[] = [];
   for (const change of changes) inverse.unshift(await applyChange(connection, change));
   return inverse;
 }
 
-async function applyChange(connection: Connection, change: RowChange): Promise<RowChange> {
+async function applyChange(connection: Connection, change: RowChange): Promise<Inverse> {
   const table = tables[change.table];
   if (change.kind === 'insert') {
     const { id } = change.row;
     if (await readRow(connection, change.table, id)) throw new RowMovedOn(change.table, id, 'exists');
     const version = Number(change.row.version ?? 0) + 1;
     await connection.insert(table).values({ ...change.row, version });
-    return { kind: 'delete', table: change.table, id, seen: version };
+    return { kind: 'delete', table: change.table, id, seen: version, was: 0 };
   }
   const before = await readRow(connection, change.table, change.id);
   if (!before) throw new RowMovedOn(change.table, change.id, 'gone');
@@ -71,12 +71,17 @@ async function applyChange(connection: Connection, change: RowChange): Promise<R
   const here = and(eq(table.id, change.id), eq(table.version, change.seen));
   if (change.kind === 'delete') {
     await connection.delete(table).where(here);
-    return { kind: 'insert', table: change.table, row: before as Cells & { id: string; version: number } };
+    return {
+      kind: 'insert',
+      table: change.table,
+      row: before as Cells & { id: string; version: number },
+      was: before.version,
+    };
   }
   await connection
     .update(table)
     .set({ ...change.set, version: sql`${table.version} + 1` })
     .where(here);
   const set = Object.fromEntries(Object.keys(change.set).map((key) => [key, before[key]]));
-  return { kind: 'update', table: change.table, id: change.id, seen: change.seen + 1, set };
+  return { kind: 'update', table: change.table, id: change.id, seen: change.seen + 1, set, was: change.seen };
 }

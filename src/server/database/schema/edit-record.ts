@@ -1,5 +1,5 @@
 import { boolean, index, int, mysqlTable } from 'drizzle-orm/mysql-core';
-import type { RowChange } from '../../repositories/row-change';
+import type { Inverse } from '../../repositories/row-change';
 import { document, id, shortText, whole } from './columns';
 
 /** One edit of one person in one job (or in the shop): its inverse, with the row versions it left behind. */
@@ -11,7 +11,7 @@ export const editRecord = mysqlTable(
     room: id('room').notNull(),
     author: id('author').notNull(),
     label: shortText('label'),
-    inverse: document<RowChange[]>('inverse'),
+    inverse: document<Inverse[]>('inverse'),
     atMinute: whole('at_minute'),
     undone: boolean('undone').notNull().default(false),
   },

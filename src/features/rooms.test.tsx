@@ -1,0 +1,380 @@
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import type { ReactElement } from 'react';
+import { demoScenario } from '@/demo/load-demo';
+import { shelfOf } from '@/core/film';
+import { planJob } from '@/core/plan';
+import { BoothRoom } from './booth/booth-room';
+import { FilmRoom } from './film/film-room';
+import { DayProvider } from './frame/day';
+import { jobView } from './frame/job-view';
+import { Keys } from './frame/keys';
+import { Rail } from './frame/rail';
+import { SavingProvider } from './frame/saving';
+import { DayScrubber } from './frame/scrubber';
+import { JobStrip } from './frame/strip';
+import { HandoverRoom } from './handover/handover-room';
+import { LogRoom } from './log/log-room';
+import { formChoices } from './new-job/form-choices';
+import { NewJobForm } from './new-job/new-job-form';
+import { SchemeRoom } from './scheme/scheme-room';
+import { ShelfRoom } from './shelf/shelf-room';
+import { shopProps } from './shop/shop-props';
+import { ShopRoom } from './shop/shop-room';
+import { StepsRoom } from './steps/steps-room';
+import { stepsProps } from './steps/steps-props';
+import { StoresRoom } from './stores/stores-room';
+import { WalkaroundRoom } from './walkaround/walkaround-room';
+import { walkaroundProps } from './walkaround/walkaround-props';
+import { YardTable } from './yard/yard-table';
+import { yardRow } from './yard/yard-row';
+
+const push = jest.fn();
+const refresh = jest.fn();
+let path = '/jobs/P-014/steps';
+jest.mock('next/navigation', () => ({
+  useRouter: () => ({ push, refresh }),
+  usePathname: () => path,
+}));
+
+const now = Date.parse('2026-12-24T09:00:00Z') / 60000;
+const { shop, shelf, jobs } = demoScenario(now);
+const locale = { timeZone: shop.timeZone, currency: shop.currency };
+const productName = (code: string) => shelf.find((product) => product.code === code)?.name ?? code;
+const { job, agreed } = jobs.find((one) => one.job.number === 'P-014')!;
+const plan = planJob({ job, shop, shelf: shelfOf(shelf), now, commitments: [] });
+const view = jobView({ job, plan, agreed, inputHash: 'a'.repeat(64), seen: 1, shop, productName, now });
+const withSeen = job.sections.map((section) => ({ ...section, seen: 7 }));
+
+const draw = (room: ReactElement) =>
+  render(
+    <SavingProvider>
+      <DayProvider now={now} first={view.days.first} last={view.days.last}>
+        {room}
+      </DayProvider>
+    </SavingProvider>,
+  );
+const sent = jest.fn();
+const answer = (status: number, body: unknown) =>
+  ({ ok: status < 400, status, json: async () => body }) as Response;
+const bodyOf = (call: number) => JSON.parse(sent.mock.calls[call]![1].body);
+
+beforeEach(() => {
+  for (const mock of [push, refresh, sent]) mock.mockReset();
+  sent.mockResolvedValue(answer(200, { status: 'saved' }));
+  global.fetch = sent;
+  window.location.hash = '';
+  Element.prototype.scrollIntoView = jest.fn();
+});
+
+describe('Steps', () => {
+  const room = <StepsRoom {...stepsProps(job, plan, shop, shelf)} />;
+  const rows = () => screen.getAllByRole('row').filter((row) => row.id.startsWith('row-'));
+
+  test('lists every step that takes time, in order of time', () => {
+    draw(room);
+    expect(rows()).toHaveLength(plan.steps.filter((step) => step.minutes > 0).length);
+  });
+
+  test('shows one section alone, and its hours', () => {
+    draw(room);
+    fireEvent.click(screen.getByRole('button', { name: 'Roof' }));
+    const own = plan.steps.filter((step) => step.minutes > 0 && step.sections.includes('roof'));
+    expect(rows()).toHaveLength(own.length);
+    expect(screen.getByText(new RegExp(`^${own.length} steps, `))).toBeInTheDocument();
+  });
+
+  test('a chosen step says why it is there, why not earlier and what to beware of', () => {
+    draw(room);
+    fireEvent.click(screen.getAllByRole('button', { name: 'Colour sand by hand' }).at(-1)!);
+    const inspector = screen.getByRole('complementary', { name: 'Colour sand by hand' });
+    expect(inspector).toHaveTextContent('Level Show asks for it.');
+    expect(inspector).toHaveTextContent(/After “Unmask|can be worked/);
+    expect(inspector).toHaveTextContent('Partly cured film: keep the mask on while sanding.');
+    expect(inspector).toHaveTextContent('data sheet, local rules and licensed practice come first');
+  });
+
+  test('arrow keys walk the rows', () => {
+    draw(room);
+    const [first, second] = rows();
+    fireEvent.click(first!);
+    fireEvent.keyDown(first!, { key: 'ArrowDown' });
+    expect(second).toHaveAttribute('aria-selected', 'true');
+    fireEvent.keyDown(second!, { key: 'ArrowUp' });
+    expect(first).toHaveAttribute('aria-selected', 'true');
+  });
+});
+
+describe('Film', () => {
+  const room = <FilmRoom job="P-014" sections={withSeen} summaries={plan.sections} />;
+
+  test('says where clears are missing and marks what was typed', () => {
+    draw(room);
+    expect(screen.getByText('4 coats are needed for level Show')).toBeInTheDocument();
+    expect(screen.getAllByText('typed')).toHaveLength(1);
+  });
+
+  test('an emptied figure goes back to the computed one, the others stay typed', async () => {
+    draw(room);
+    const field = screen.getByLabelText('clear coats of Front wings');
+    fireEvent.change(field, { target: { value: '' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0)).toEqual({
+      kind: 'section',
+      job: 'P-014',
+      section: 'wings',
+      seen: 7,
+      set: { coats: {} },
+    });
+  });
+});
+
+describe('Stores, Booth, Log, Handover, Scheme and Shelf', () => {
+  test('a line that should have been ordered is marked late', () => {
+    draw(<StoresRoom plan={plan} locale={locale} sessions={[]} today="2026-12-24" />);
+    const late = plan.shopping.filter((line) => line.orderBy < '2026-12-24').length;
+    expect(late).toBeGreaterThan(0);
+    expect(screen.getAllByText('late')).toHaveLength(late);
+  });
+
+  test('nothing left to buy is said in a line', () => {
+    draw(<StoresRoom plan={{ ...plan, shopping: [] }} locale={locale} sessions={[]} today="2026-12-24" />);
+    expect(screen.getByText(/Nothing is left to buy/)).toBeInTheDocument();
+  });
+
+  test('every booth session has its line; a job by roller says it needs none', () => {
+    const { unmount } = draw(<BoothRoom plan={plan} locale={locale} productName={productName} />);
+    expect(screen.getAllByRole('row')).toHaveLength(
+      1 + plan.stays.filter((stay) => stay.kind === 'session').length,
+    );
+    unmount();
+    draw(
+      <BoothRoom plan={{ stays: [], steps: [], sessions: [] }} locale={locale} productName={productName} />,
+    );
+    expect(screen.getByText(/This job needs no booth/)).toBeInTheDocument();
+  });
+
+  test('the log shows what was begun, newest first, and an empty one says so', () => {
+    const { unmount } = draw(<LogRoom steps={plan.steps} locale={locale} />);
+    const begun = plan.steps.filter((step) => step.state !== 'planned' && step.minutes > 0);
+    expect(screen.getAllByRole('row')).toHaveLength(1 + begun.length);
+    expect(screen.getAllByRole('row')[1]).toHaveTextContent('running');
+    unmount();
+    draw(<LogRoom steps={[]} locale={locale} />);
+    expect(screen.getByText('Nothing is logged yet.')).toBeInTheDocument();
+  });
+
+  test('the handover lists section, colour and layers', () => {
+    draw(<HandoverRoom sections={job.sections} summaries={plan.sections} finished={false} />);
+    const row = screen.getByRole('row', { name: /^Roof/ });
+    expect(row).toHaveTextContent('Pale Barley');
+    expect(row).toHaveTextContent('3 × Basecoat, solid, 1:1');
+  });
+
+  test('a colour is sent in small letters', async () => {
+    draw(<SchemeRoom job="P-014" sections={withSeen.map((section) => ({ ...section, outsideM2: 1 }))} />);
+    const field = screen.getByLabelText('Colour of Roof on the screen');
+    fireEvent.change(field, { target: { value: '#aabbcc' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0).set).toEqual({ colourHex: '#aabbcc' });
+  });
+
+  test('the shelf gives mixed solids and the recoat time of the sheet', () => {
+    draw(<ShelfRoom products={shelf} locale={locale} />);
+    const row = screen.getByRole('row', { name: /^Urethane clear 2:1/ });
+    // (2 × 0.52 + 0.38) / 3 = 0.473
+    expect(row).toHaveTextContent('47 %');
+    expect(row).toHaveTextContent('24 h');
+  });
+});
+
+describe('Walkaround', () => {
+  const versions = Object.fromEntries([
+    ['P-014', 3],
+    ...job.sections.map((section) => [`P-014/${section.key}`, 2]),
+    ...job.measured.map((one) => [`P-014/${one.key}`, 5]),
+  ]);
+  const room = <WalkaroundRoom {...walkaroundProps(job, versions, plan, shop, productName)} />;
+
+  test('draws every panel and names it for those who do not see it', () => {
+    draw(room);
+    expect(screen.getAllByRole('option').filter((one) => one.id.startsWith('part-'))).toHaveLength(
+      plan.parts.length,
+    );
+    expect(screen.getByRole('option', { name: 'B4L left body panel 4' })).toBeInTheDocument();
+  });
+
+  test('a measured area is sent with the version of its row, an emptied one is taken back', async () => {
+    draw(room);
+    fireEvent.click(screen.getByRole('option', { name: 'B4L left body panel 4' }));
+    const field = screen.getByLabelText('Outside area of this panel');
+    fireEvent.change(field, { target: { value: '' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0)).toEqual({ kind: 'measure', job: 'P-014', part: 'B4L', seen: 5, outsideM2: null });
+  });
+
+  test('a section’s level is saved as it is chosen', async () => {
+    draw(room);
+    fireEvent.click(screen.getByRole('option', { name: 'R1 roof 1' }));
+    fireEvent.change(screen.getByLabelText('Level of Roof'), { target: { value: 'Show' } });
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0)).toMatchObject({ kind: 'section', section: 'roof', seen: 2, set: { level: 'Show' } });
+  });
+});
+
+describe('Shop', () => {
+  const versions = { shop: 4 };
+  const { shop: shown, seen } = shopProps(
+    shop,
+    versions,
+    Object.fromEntries(shop.people.map((person) => [person.id, []])),
+    'shop',
+  );
+
+  test('money is typed in whole units and sent in minor ones', async () => {
+    draw(<ShopRoom shop={shown} seen={seen} />);
+    const field = screen.getByLabelText('Labour');
+    fireEvent.change(field, { target: { value: '49.5' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0)).toEqual({ kind: 'shop', seen: 4, set: { labourRateMinorPerHour: 4950 } });
+  });
+
+  test('one day off needs one date, and nothing is sent without any', async () => {
+    draw(<ShopRoom shop={shown} seen={seen} />);
+    const row = screen.getByRole('row', { name: /^Ines/ });
+    const add = within(row).getByRole('button', { name: 'Add' });
+    expect(add).toBeDisabled();
+    fireEvent.change(within(row).getByLabelText('First day off of Ines'), {
+      target: { value: '2027-01-04' },
+    });
+    fireEvent.click(add);
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0)).toEqual({
+      kind: 'add-day-off',
+      person: 'ines',
+      from: '2027-01-04',
+      to: '2027-01-04',
+      reason: '',
+    });
+  });
+});
+
+describe('New job', () => {
+  const room = <NewJobForm choices={formChoices(['P-016'], '2026-12-24', 'GBP')} />;
+
+  test('sends the figures of the chosen body kind only, caps in minor units, and goes to the plan', async () => {
+    draw(room);
+    fireEvent.change(screen.getByLabelText('Name of the object'), { target: { value: 'Dinghy' } });
+    fireEvent.change(screen.getByLabelText('Body kind'), { target: { value: 'open-hull' } });
+    fireEvent.change(await screen.findByLabelText(/^Beam/), { target: { value: '1.8' } });
+    fireEvent.change(screen.getByLabelText(/^Cap of materials/), { target: { value: '1200' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Take in and plan' }));
+    await waitFor(() => expect(push).toHaveBeenCalledWith('/jobs/P-017/steps'));
+    expect(bodyOf(0)).toMatchObject({
+      number: 'P-017',
+      name: 'Dinghy',
+      bodyKind: 'open-hull',
+      dimensions: { length: 7, beam: 1.8, depth: 1.1 },
+      capMaterialsMinor: 120000,
+      capLabourHours: 0,
+    });
+  });
+
+  test('faults stand at their fields, also those of a dimension and of money', async () => {
+    sent.mockResolvedValue(
+      answer(422, {
+        faults: [
+          { place: 'dimensions.length', reason: 'Length must lie between 2.5 and 15 m' },
+          { place: 'capMaterialsMinor', reason: 'must be at least 0' },
+        ],
+      }),
+    );
+    draw(room);
+    fireEvent.click(screen.getByRole('button', { name: 'Take in and plan' }));
+    expect(await screen.findAllByRole('alert')).toHaveLength(2);
+    expect(screen.getByLabelText(/^Length/)).toHaveAttribute('aria-invalid', 'true');
+    expect(push).not.toHaveBeenCalled();
+  });
+});
+
+describe('the frame', () => {
+  test('the strip shows three meters, the promise and the end, and accepts with the hash it shows', async () => {
+    draw(<JobStrip job={view} />);
+    expect(screen.getAllByRole('img', { name: /used, .* expected in all/ })).toHaveLength(3);
+    fireEvent.click(screen.getByRole('button', { name: 'Accept plan' }));
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(sent.mock.calls[0]![0]).toBe('/api/accept');
+    expect(bodyOf(0)).toEqual({ job: 'P-014', inputHash: 'a'.repeat(64) });
+  });
+
+  test('the rail marks where one is and what needs attention; outside a job stations are not links', () => {
+    const { unmount } = draw(<Rail job={view} />);
+    expect(screen.getByRole('link', { name: /Steps/ })).toHaveAttribute('aria-current', 'page');
+    expect(
+      within(screen.getByRole('link', { name: /Film/ })).getByRole('img', { name: 'needs attention' }),
+    ).toBeInTheDocument();
+    unmount();
+    path = '/';
+    draw(<Rail job={null} />);
+    expect(screen.queryByRole('link', { name: /Steps/ })).toBeNull();
+    expect(screen.getByRole('link', { name: /Yard/ })).toHaveAttribute('aria-current', 'page');
+    path = '/jobs/P-014/steps';
+  });
+
+  test('the scrubber goes by days and weeks and back to now', () => {
+    draw(<DayScrubber job={view} />);
+    const slider = screen.getByRole('slider');
+    const text = () => slider.getAttribute('aria-valuetext');
+    expect(text()).toBe('Thu 24 Dec, day 32');
+    fireEvent.keyDown(slider, { key: 'ArrowLeft' });
+    expect(text()).toBe('Wed 23 Dec, day 31');
+    fireEvent.keyDown(slider, { key: 'PageDown' });
+    expect(text()).toBe('Wed 30 Dec, day 38');
+    fireEvent.keyDown(slider, { key: 'Home' });
+    expect(text()).toBe('Thu 24 Dec, day 32');
+  });
+
+  test('single keys act only while no field has focus', () => {
+    draw(
+      <>
+        <input aria-label="a field" />
+        <Keys job="P-014" findables={[]} />
+      </>,
+    );
+    fireEvent.keyDown(screen.getByLabelText('a field'), { key: 'g' });
+    fireEvent.keyDown(screen.getByLabelText('a field'), { key: '5' });
+    expect(push).not.toHaveBeenCalled();
+    fireEvent.keyDown(document.body, { key: 'g' });
+    fireEvent.keyDown(document.body, { key: '5' });
+    expect(push).toHaveBeenCalledWith('/jobs/P-014/bays');
+    fireEvent.keyDown(document.body, { key: 'g' });
+    fireEvent.keyDown(document.body, { key: 'y' });
+    expect(push).toHaveBeenLastCalledWith('/');
+  });
+
+  test('u and Ctrl+Z undo in the job one is in', async () => {
+    draw(<Keys job="P-014" findables={[]} />);
+    fireEvent.keyDown(document.body, { key: 'u' });
+    fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true });
+    await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
+    expect(sent.mock.calls.map((call) => call[0])).toEqual(['/api/undo', '/api/undo']);
+    expect(bodyOf(1)).toEqual({ room: 'P-014' });
+  });
+
+  test('the yard names each job, its next step and its gravest risk', () => {
+    draw(
+      <YardTable
+        rows={jobs.map((one) =>
+          yardRow(one.job, one.job.number === 'P-014' ? plan : (one.agreed ?? plan), shop, productName),
+        )}
+      />,
+    );
+    const row = screen.getByRole('row', { name: /P-014 Ullabrook 24/ });
+    expect(row).toHaveTextContent('Block, round 1 of 2');
+    expect(row).toHaveTextContent('Stop: Front wings');
+    expect(screen.getByRole('row', { name: /P-011/ })).toHaveTextContent('finished');
+  });
+});

@@ -1,0 +1,182 @@
+import { closeDatabase, database } from '../database/client';
+import { migrate } from '../database/migrate';
+import * as schema from '../database/schema';
+import { standardShelf, shelfOf } from '../../core/film';
+import { standardShop } from '../../core/shop';
+import { proposeJob } from '../../core/survey';
+import { saveChanges, undoLast } from '../services/edits';
+import { jobChanges, jobNumbers, loadJob } from './job-repository';
+import type { RowChange } from './row-change';
+import { applyChanges, RowMovedOn } from './row-store';
+import { loadShop, shelfChanges, shopChanges } from './shop-repository';
+
+const apply = (changes: RowChange[]) =>
+  database().transaction((connection) => applyChanges(connection, changes));
+const remove = async (number: string) => {
+  const stored = await loadJob(database(), number);
+  if (stored) await apply([{ kind: 'delete', table: 'job', id: number, seen: stored.versions[number]! }]);
+};
+const job = proposeJob({
+  number: 'R-1',
+  name: 'Row trial',
+  owner: 'o',
+  bodyKind: 'open-hull',
+  dimensions: { length: 6 },
+  level: 'Road',
+  arrival: '2026-11-23',
+  promised: '2027-01-22',
+  capLabourHours: 1.5,
+  capMaterialsMinor: 100,
+  capBoothHours: 0.25,
+});
+const full = {
+  ...job,
+  measured: [{ key: 'TR', outsideM2: 1.234 }],
+  signOffs: [{ step: 'hold/weight', name: 'A. Engineer', licence: 'L-1', date: '2027-01-10' }],
+  facts: [
+    {
+      step: 'hull/wash',
+      status: 'done' as const,
+      start: 29_900_000,
+      end: 29_900_050,
+      remainingMin: null,
+      personMinutes: 50,
+      materialsMinor: 7,
+      uses: ['jun'],
+    },
+    {
+      step: 'topsides/strip',
+      status: 'running' as const,
+      start: 29_900_060,
+      end: null,
+      remainingMin: 20,
+      personMinutes: 15,
+      materialsMinor: 0,
+      uses: ['sal'],
+    },
+  ],
+};
+
+beforeAll(async () => void (await migrate()), 60_000);
+afterEach(() => remove('R-1'));
+afterAll(closeDatabase);
+
+describe('a job in rows', () => {
+  test('is read back as it was written, with a version for every row one can edit', async () => {
+    await apply(jobChanges(full));
+    const stored = (await loadJob(database(), 'R-1'))!;
+    expect(stored.job).toEqual(full);
+    expect(Object.keys(stored.versions).sort()).toEqual([
+      'R-1',
+      'R-1/TR',
+      'R-1/boot-top',
+      'R-1/bottom',
+      'R-1/topsides',
+    ]);
+    expect(await jobNumbers(database())).toContain('R-1');
+    expect(await loadJob(database(), 'R-2')).toBeNull();
+  });
+
+  test('goes with everything that belongs to it, and comes back whole by the inverse', async () => {
+    await apply(jobChanges(full));
+    await remove('R-1');
+    expect(await loadJob(database(), 'R-1')).toBeNull();
+    await apply(jobChanges(full));
+    expect((await loadJob(database(), 'R-1'))!.job).toEqual(full);
+  });
+
+  test('names like those of prototypes and quotes are ordinary text', async () => {
+    const name = `__proto__'; drop table job; --`;
+    await apply(jobChanges({ ...full, name }));
+    expect((await loadJob(database(), 'R-1'))!.job.name).toBe(name);
+  });
+});
+
+describe('changes in one transaction', () => {
+  test('when the last does not fit, none of the earlier ones remains', async () => {
+    await apply(jobChanges(full));
+    const changes: RowChange[] = [
+      { kind: 'update', table: 'job', id: 'R-1', seen: 1, set: { owner: 'half' } },
+      { kind: 'update', table: 'section', id: 'R-1/bottom', seen: 9, set: { level: 'Show' } },
+    ];
+    await expect(apply(changes)).rejects.toThrow(RowMovedOn);
+    const stored = (await loadJob(database(), 'R-1'))!;
+    expect(stored.job.owner).toBe('o');
+    expect(stored.versions['R-1']).toBe(1);
+  });
+
+  test.each([
+    ['a row that is gone', { kind: 'update', table: 'job', id: 'R-9', seen: 1, set: { owner: 'x' } }, 'gone'],
+    ['a row that is there already', { kind: 'insert', table: 'job', row: { id: 'R-1' } }, 'exists'],
+    ['a row that was changed since', { kind: 'delete', table: 'job', id: 'R-1', seen: 5 }, 'changed'],
+  ])('%s is told apart', async (_name, change, why) => {
+    await apply(jobChanges(full));
+    await expect(apply([change as RowChange])).rejects.toMatchObject({ why });
+  });
+
+  test('the inverse of an update sets the old values and fits the version it left', async () => {
+    await apply(jobChanges(full));
+    const inverse = await apply([
+      { kind: 'update', table: 'job', id: 'R-1', seen: 1, set: { owner: 'new', level: 'Show' } },
+    ]);
+    expect(inverse).toEqual([
+      { kind: 'update', table: 'job', id: 'R-1', seen: 2, set: { owner: 'o', level: 'Road' }, was: 1 },
+    ]);
+    await apply(inverse);
+    expect((await loadJob(database(), 'R-1'))!.job).toEqual(full);
+  });
+
+  test('what the tables refuse is refused whole: a level that is none', async () => {
+    await apply(jobChanges(full));
+    const outcome = saveChanges('R-1', 'kim', 'bad', [
+      { kind: 'update', table: 'job', id: 'R-1', seen: 1, set: { level: 'Best' } },
+    ]);
+    await expect(outcome).rejects.toThrow();
+    expect((await loadJob(database(), 'R-1'))!.versions['R-1']).toBe(1);
+  });
+});
+
+describe('undo, many deep', () => {
+  test('a hundred and one edits: a hundred are taken back, the first stays', async () => {
+    await apply(jobChanges(full));
+    for (let i = 1; i <= 101; i += 1)
+      await saveChanges('R-1', 'lee', `edit ${i}`, [
+        { kind: 'update', table: 'job', id: 'R-1', seen: i, set: { owner: `owner ${i}` } },
+      ]);
+    let undone = 0;
+    while ((await undoLast('R-1', 'lee')).status === 'saved') undone += 1;
+    expect(undone).toBe(100);
+    expect((await loadJob(database(), 'R-1'))!.job.owner).toBe('owner 1');
+  }, 60_000);
+
+  test('one person’s undo leaves another’s edit of another row alone', async () => {
+    await apply(jobChanges(full));
+    await saveChanges('R-1', 'mia', 'owner', [
+      { kind: 'update', table: 'job', id: 'R-1', seen: 1, set: { owner: 'mia' } },
+    ]);
+    await saveChanges('R-1', 'ned', 'level', [
+      { kind: 'update', table: 'section', id: 'R-1/bottom', seen: 1, set: { level: 'Show' } },
+    ]);
+    expect((await undoLast('R-1', 'mia')).status).toBe('saved');
+    const stored = (await loadJob(database(), 'R-1'))!.job;
+    expect(stored.owner).toBe('o');
+    expect(stored.sections.find((section) => section.key === 'bottom')!.level).toBe('Show');
+  });
+});
+
+describe('a shop in rows', () => {
+  test('is read back as it was written, shelf and all', async () => {
+    const rolledBack = new Error('rolled back');
+    const trial = database().transaction(async (connection) => {
+      // Other test files may have filled the shop; what is emptied here comes back with the transaction.
+      await connection.delete(schema.shop);
+      await connection.delete(schema.product);
+      await applyChanges(connection, [...shopChanges(standardShop), ...shelfChanges(standardShelf)]);
+      const stored = (await loadShop(connection))!;
+      expect(stored.shop).toEqual(standardShop);
+      expect(stored.shelf).toEqual(shelfOf(standardShelf));
+      throw rolledBack;
+    });
+    await expect(trial).rejects.toBe(rolledBack);
+  });
+});
