@@ -6,6 +6,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   timeout: 45_000,
   workers: 1,
+  retries: 1,
   reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env.COATREL_ADDRESS ?? 'http://127.0.0.1:4380',

@@ -2,6 +2,7 @@
 
 import { useId, useState, type KeyboardEvent } from 'react';
 import type { Edit } from '@/core/record';
+import { useLive } from '@/ui/use-live';
 import { useSaving } from './saving';
 
 interface Common {
@@ -16,6 +17,7 @@ interface Common {
 
 function useField({ value, toEdit }: Pick<Common, 'value' | 'toEdit'>) {
   const { save } = useSaving();
+  const live = useLive();
   const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const commit = async (text: string) => {
@@ -34,7 +36,7 @@ function useField({ value, toEdit }: Pick<Common, 'value' | 'toEdit'>) {
     setDraft(null);
     setFault(null);
   };
-  return { shown: draft ?? value, setDraft, fault, commit, forget };
+  return { shown: draft ?? value, setDraft, fault, commit, forget, live };
 }
 
 /** A figure, text or day that is saved when one leaves it or presses Enter; Escape takes back what was typed. */
@@ -55,7 +57,7 @@ export function EditText({
   step?: number | 'any';
 }) {
   const id = useId();
-  const { shown, setDraft, fault, commit, forget } = useField({ value, toEdit });
+  const { shown, setDraft, fault, commit, forget, live } = useField({ value, toEdit });
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') event.currentTarget.blur();
     if (event.key === 'Escape') {
@@ -73,6 +75,7 @@ export function EditText({
           id={id}
           type={type}
           value={shown}
+          disabled={!live}
           {...limits}
           aria-invalid={fault !== null}
           aria-describedby={fault ? `${id}-fault` : undefined}
@@ -102,7 +105,7 @@ export function EditChoice({
   className = 'w-36',
 }: Common & { choices: readonly { value: string; text: string }[] }) {
   const id = useId();
-  const { shown, fault, commit } = useField({ value, toEdit });
+  const { shown, fault, commit, live } = useField({ value, toEdit });
   return (
     <span className="inline-flex flex-col">
       <label htmlFor={id} className={quiet ? 'sr-only' : 'text-quiet'}>
@@ -111,6 +114,7 @@ export function EditChoice({
       <select
         id={id}
         value={shown}
+        disabled={!live}
         aria-invalid={fault !== null}
         onChange={(event) => void commit(event.target.value)}
         className={className}

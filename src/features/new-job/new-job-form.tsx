@@ -1,10 +1,11 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect } from 'react';
 import { useForm, useWatch, type Path } from 'react-hook-form';
 import type { NewJob } from '@/core/record';
 import { Button } from '@/ui/button';
+import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import type { FormChoices } from './form-choices';
 
@@ -48,11 +49,6 @@ function fieldOf(place: string, bodyKind: string): Path<Fields> {
   return place as Path<Fields>;
 }
 
-// What is typed before the page is live would be lost, so the fields open only then.
-const noChanges = () => () => {};
-const isLive = () => true;
-const isNotLive = () => false;
-
 export function NewJobForm({ choices }: { choices: FormChoices }) {
   const router = useRouter();
   const { send } = useSaving();
@@ -77,7 +73,7 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
     },
   });
   const { register, control, handleSubmit, setError, setFocus, formState } = form;
-  const live = useSyncExternalStore(noChanges, isLive, isNotLive);
+  const live = useLive();
   useEffect(() => {
     if (live) setFocus('name');
   }, [live, setFocus]);

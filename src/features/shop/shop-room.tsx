@@ -3,6 +3,7 @@
 import { useId, useState } from 'react';
 import type { Shop, ShopChangeSeen } from './shop-props';
 import { Button } from '@/ui/button';
+import { useLive } from '@/ui/use-live';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Room, Table } from '@/ui/layout';
 import { EditText } from '../frame/edit-field';
@@ -158,6 +159,7 @@ function DaysOff({ person, seen }: { person: Shop['people'][number]; seen: ShopC
 function AddDaysOff({ person, name }: { person: string; name: string }) {
   const id = useId();
   const { save } = useSaving();
+  const live = useLive();
   const [from, setFrom] = useState('');
   const [to, setTo] = useState('');
   const [fault, setFault] = useState<string | null>(null);
@@ -178,6 +180,7 @@ function AddDaysOff({ person, name }: { person: string; name: string }) {
         id={`${id}-from`}
         type="date"
         value={from}
+        disabled={!live}
         onChange={(event) => setFrom(event.target.value)}
         aria-invalid={fault !== null}
       />
@@ -189,6 +192,7 @@ function AddDaysOff({ person, name }: { person: string; name: string }) {
         id={`${id}-to`}
         type="date"
         value={to}
+        disabled={!live}
         onChange={(event) => setTo(event.target.value)}
         aria-invalid={fault !== null}
       />
