@@ -2,12 +2,21 @@
 const only = (from, allowed) => ({
   name: `${from}-points-only-where-it-may`,
   severity: 'error',
-  from: { path: `^src/${from}/`, pathNot: '\\.test\\.tsx?$' },
+  from: { path: `^src/${from}/`, pathNot: '\\.(test|fixture)\\.tsx?$' },
   to: { path: '^src/', pathNot: `^src/(${allowed.join('|')})(/|$)` },
 });
 
 /** Core computes; of the packages it may use only these small pure ones. */
-const corePackages = ['date-fns', '@date-fns/tz', 'joi', 'polygon-clipping', 'culori'];
+const corePackages = [
+  'date-fns',
+  '@date-fns/tz',
+  'joi',
+  'polygon-clipping',
+  'culori',
+  'saxes',
+  'svgpath',
+  'papaparse',
+];
 
 module.exports = {
   forbidden: [
@@ -23,19 +32,19 @@ module.exports = {
     {
       name: 'features-reach-the-server-only-from-actions',
       severity: 'error',
-      from: { path: '^src/features/', pathNot: '(actions\\.ts|\\.test\\.tsx?)$' },
+      from: { path: '^src/features/', pathNot: '(actions\\.ts|\\.(test|fixture)\\.tsx?)$' },
       to: { path: '^src/server/' },
     },
     {
       name: 'core-uses-only-small-pure-packages',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/', pathNot: '\\.(test|fixture)\\.ts$' },
       to: { path: 'node_modules/', pathNot: `node_modules/(${corePackages.join('|')})(/|$)` },
     },
     {
       name: 'core-has-no-input-or-output',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/', pathNot: '\\.(test|fixture)\\.ts$' },
       to: { dependencyTypes: ['core'] },
     },
     {
@@ -47,7 +56,7 @@ module.exports = {
     {
       name: 'rows-stay-in-the-repositories',
       severity: 'error',
-      from: { path: '^src/(app|features|demo|cli)/' },
+      from: { path: '^src/(app|features|demo|cli)/', pathNot: '\\.(test|fixture)\\.tsx?$' },
       to: { path: '^src/server/(database/schema|repositories)/' },
     },
   ],

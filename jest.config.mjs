@@ -18,6 +18,8 @@ const shared = {
 };
 
 const config = {
+  // A whole room in jsdom, found by role, takes seconds on a loaded machine.
+  testTimeout: 20_000,
   projects: [
     {
       ...shared,
@@ -30,13 +32,14 @@ const config = {
       displayName: 'ui',
       testEnvironment: 'jsdom',
       testMatch: ['<rootDir>/src/{ui,features,app}/**/*.test.{ts,tsx}'],
+      testPathIgnorePatterns: ['\\.database\\.test\\.ts$'],
       setupFilesAfterEnv: ['@testing-library/jest-dom'],
     },
     {
       ...shared,
       displayName: 'database',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/server/**/*.test.ts'],
+      testMatch: ['<rootDir>/src/server/**/*.test.ts', '<rootDir>/src/app/**/*.database.test.ts'],
     },
   ],
 };

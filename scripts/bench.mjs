@@ -1,12 +1,10 @@
 // npm run bench: speed of the production build with the demo data; prints, judges nothing.
-import { chromium } from '@playwright/test';
+import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { requireFreePort, runCommand, startServer, stopServer } from './house/application.mjs';
-import { requireBuild } from './house/build.mjs';
-import { chromiumOptions, demoClock } from './house/browser.mjs';
-import { PrivateDatabase } from './house/database.mjs';
-import { dataFolder } from './house/place.mjs';
+import { withDemoServer } from './house/demo-server.mjs';
+import { root } from './house/place.mjs';
 import { runMain, say } from './house/say.mjs';
 
 const pages = [
@@ -45,6 +43,56 @@ async function scriptKb(browser, address) {
   return sizes.reduce((sum, size) => sum + size, 0) / 1024;
 }
 
+/** From a click on a panel to its selection, on a net of 150 panels read from a panel map, and from a zoom to its paint. */
+async function netMs(browser, address) {
+  const post = (path, body) =>
+    fetch(address + path, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', origin: address },
+      body: JSON.stringify(body),
+    });
+  const days = { arrival: '2027-01-11', promised: '2027-12-17' };
+  const caps = { capLabourHours: 0, capMaterialsMinor: 0, capBoothHours: 0 };
+  const own = {
+    number: 'B-150',
+    name: 'Bench',
+    owner: '',
+    bodyKind: 'loose-parts',
+    dimensions: {},
+    level: 'Work',
+  };
+  await post('/api/jobs', { ...own, ...days, ...caps });
+  const panels = Array.from(
+    { length: 150 },
+    (_, i) =>
+      `<rect id="N${i}" x="${(i % 15) * 700}" y="${Math.floor(i / 15) * 700}" width="600" height="600"/>`,
+  );
+  const text = `<svg width="10500mm" viewBox="0 0 10500 7000">${panels.join('')}</svg>`;
+  await post('/api/jobs/B-150/panel-map', { text, instead: false });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${address}/jobs/B-150/walkaround`, { waitUntil: 'networkidle' });
+  // Measured inside the page: the driver's own round trip takes longer than the work.
+  const times = await page.evaluate(async () => {
+    const painted = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+    const timed = async (act) => {
+      const start = performance.now();
+      act();
+      await painted();
+      return performance.now() - start;
+    };
+    const click = (element) => element.dispatchEvent(new MouseEvent('click', { bubbles: true }));
+    const select = [];
+    for (const i of [3, 77, 149, 20, 101])
+      select.push(await timed(() => click(document.getElementById(`part-N${i}`))));
+    const zoom = [];
+    for (let i = 0; i < 3; i += 1)
+      zoom.push(await timed(() => document.querySelector('[aria-label="Larger"]').click()));
+    return { select, zoom };
+  });
+  await page.close();
+  return times;
+}
+
 /** From the key that ends an edit to the changed meter on the screen. */
 async function editMs(browser, address) {
   const page = await browser.newPage();
@@ -67,36 +115,32 @@ async function editMs(browser, address) {
   return times;
 }
 
+/** The arithmetic of film, stores and steps by itself, in programs of their own. */
+function core() {
+  for (const script of ['scripts/bench-stores.ts', 'scripts/bench-steps.ts']) {
+    const run = spawnSync(join(root, 'node_modules/.bin/tsx'), [script], { cwd: root, encoding: 'utf8' });
+    say((run.stdout || run.stderr).trim());
+  }
+}
+
 await runMain(async () => {
-  const data = dataFolder('.data-bench');
-  const database = new PrivateDatabase(data);
-  const env = { COATREL_DATA: data, COATREL_NOW: demoClock };
-  let server = null;
-  let browser = null;
-  try {
-    await database.start();
-    runCommand(['prepare'], env);
-    requireBuild('.next');
-    await requireFreePort('127.0.0.1', 4393);
-    server = await startServer({ host: '127.0.0.1', port: 4393, folder: '.next', env });
-    browser = await chromium.launch(chromiumOptions);
+  core();
+  await withDemoServer({ folder: '.data-bench', port: 4393 }, async ({ browser, address, pid }) => {
     for (const path of pages) {
-      const load = async () => (await fetch(server.address + path)).text();
+      const load = async () => (await fetch(address + path)).text();
       await load();
       const times = [];
       for (let i = 0; i < rounds; i += 1) times.push(await timed(load));
-      const kb = await scriptKb(browser, server.address + path);
+      const kb = await scriptKb(browser, address + path);
       say(
         `${path.padEnd(26)} p95 ${p95(times).toFixed(0).padStart(4)} ms of ${rounds}   scripts ${kb.toFixed(0).padStart(4)} kB gzipped`,
       );
     }
-    const edits = await editMs(browser, server.address);
+    const edits = await editMs(browser, address);
     say(`an edit visible after      ${edits.map((ms) => ms.toFixed(0)).join(', ')} ms`);
-    say(`server memory              ${memoryMb(server.child.pid).toFixed(0)} MB`);
-  } finally {
-    await browser?.close();
-    await stopServer(server?.child);
-    await database.stop();
-    database.remove();
-  }
+    const net = await netMs(browser, address);
+    const list = (times) => times.map((ms) => ms.toFixed(0)).join(', ');
+    say(`150 panels: select         ${list(net.select)} ms; zoom ${list(net.zoom)} ms`);
+    say(`server memory              ${memoryMb(pid).toFixed(0)} MB`);
+  });
 });

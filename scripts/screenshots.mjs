@@ -1,12 +1,8 @@
 // npm run shots: one picture of each main view from the demo data at a fixed clock, into docs/screenshots.
-import { chromium } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { requireFreePort, runCommand, startServer, stopServer } from './house/application.mjs';
-import { requireBuild } from './house/build.mjs';
-import { chromiumOptions, demoClock } from './house/browser.mjs';
-import { PrivateDatabase } from './house/database.mjs';
-import { dataFolder, root } from './house/place.mjs';
+import { withDemoServer } from './house/demo-server.mjs';
+import { root } from './house/place.mjs';
 import { runMain, say } from './house/say.mjs';
 
 const views = [
@@ -26,38 +22,27 @@ const views = [
   ['walkaround-hull', '/jobs/P-015/walkaround'],
   ['walkaround-aircraft', '/jobs/P-016/walkaround'],
   ['bays-dark', '/jobs/P-014/bays', 'dark'],
+  ['walkaround-advice', '/jobs/P-014/walkaround#B4L', 'light', ['tab', 'How far']],
+  ['three-ways', '/jobs/P-015/walkaround', 'light', ['button', 'Three ways']],
+  ['schools', '/jobs/P-014/steps', 'light', ['button', 'Schools']],
 ];
 
 await runMain(async () => {
   const wanted = process.argv.slice(2);
   const folder = join(root, process.env.COATREL_SHOTS ?? 'docs/screenshots');
   mkdirSync(folder, { recursive: true });
-  const data = dataFolder('.data-shots');
-  const database = new PrivateDatabase(data);
-  const env = { COATREL_DATA: data, COATREL_NOW: demoClock };
-  let server = null;
-  let browser = null;
-  try {
-    await database.start();
-    runCommand(['prepare'], env);
-    requireBuild('.next');
-    await requireFreePort('127.0.0.1', 4392);
-    server = await startServer({ host: '127.0.0.1', port: 4392, folder: '.next', env });
-    browser = await chromium.launch(chromiumOptions);
-    for (const [name, path, theme = 'light'] of views) {
+  await withDemoServer({ folder: '.data-shots', port: 4392 }, async ({ browser, address }) => {
+    for (const [name, path, theme = 'light', press = null] of views) {
       if (wanted.length > 0 && !wanted.includes(name)) continue;
       const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-      await context.addCookies([{ name: 'coatrel-theme', value: theme, url: server.address }]);
+      await context.addCookies([{ name: 'coatrel-theme', value: theme, url: address }]);
       const page = await context.newPage();
-      await page.goto(server.address + path, { waitUntil: 'networkidle' });
+      await page.goto(address + path, { waitUntil: 'networkidle' });
+      if (press) await page.getByRole(press[0], { name: press[1] }).click();
+      await page.getByText(/^(Planning three times|Reckoning) …$/).waitFor({ state: 'hidden' });
       await page.screenshot({ path: join(folder, `${name}.png`) });
       await context.close();
       say(`${name}.png`);
     }
-  } finally {
-    await browser?.close();
-    await stopServer(server?.child);
-    await database.stop();
-    database.remove();
-  }
+  });
 });

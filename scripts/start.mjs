@@ -53,10 +53,19 @@ const isAlive = (pid) => {
   }
 };
 
+/** A run file cut short by a full disk or a crash says nothing. */
+function readRunFile(file) {
+  try {
+    return JSON.parse(readFileSync(file, 'utf8'));
+  } catch {
+    return {};
+  }
+}
+
 function takeRunFile(data) {
   const file = join(data, 'run.json');
   if (existsSync(file)) {
-    const { pid, address } = JSON.parse(readFileSync(file, 'utf8'));
+    const { pid, address } = readRunFile(file);
     if (isAlive(pid))
       throw new Stop(`Coatrel already runs from this folder at ${address}; stop it first (process ${pid}).`);
   }

@@ -17,6 +17,8 @@ import { isRoot, requireFreeSpace, socketFolder } from './place.mjs';
 import { Stop, say } from './say.mjs';
 
 const schema = 'coatrel';
+/** Between tries to start a database that stopped, so that it runs again once its disk has room. */
+const retryMs = 10_000;
 
 function mysqlUser() {
   const line = readFileSync('/etc/passwd', 'utf8')
@@ -136,10 +138,15 @@ export class PrivateDatabase {
   async #restart() {
     if (this.#stopping) return;
     say('The database stopped by itself; starting it again.');
-    try {
-      await this.#spawn();
-    } catch (fault) {
-      process.stderr.write(`coatrel: ${fault.message}\n`);
+    for (let said = ''; !this.#stopping; await wait(retryMs)) {
+      try {
+        await this.#spawn();
+        if (said) say('The database runs again.');
+        return;
+      } catch (fault) {
+        if (fault.message !== said) process.stderr.write(`coatrel: ${fault.message}\n`);
+        said = fault.message;
+      }
     }
   }
 
@@ -172,11 +179,18 @@ export class PrivateDatabase {
     writeFileSync(this.accessFile, JSON.stringify(access, null, 2), { mode: 0o600 });
   }
 
+  #isRunning() {
+    return this.#process !== null && this.#process.exitCode === null && this.#process.signalCode === null;
+  }
+
   async stop() {
     this.#stopping = true;
     if (this.#answers()) this.#admin('shutdown');
     for (let tries = 0; tries < 100 && existsSync(this.socket); tries += 1) await wait(100);
-    if (this.#process && this.#process.exitCode === null) this.#process.kill('SIGTERM');
+    if (this.#isRunning()) this.#process.kill('SIGTERM');
+    for (let tries = 0; tries < 50 && this.#isRunning(); tries += 1) await wait(100);
+    // On a full disk it waits for room before it ends; what was acknowledged is safe in its log.
+    if (this.#isRunning()) this.#process.kill('SIGKILL');
   }
 
   /** Deletes everything this copy keeps. */

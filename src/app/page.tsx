@@ -4,13 +4,15 @@ import { Rail } from '@/features/frame/rail';
 import { ShopStrip } from '@/features/frame/strip';
 import { yardRow } from '@/features/yard/yard-row';
 import { YardTable } from '@/features/yard/yard-table';
+import { currentMinute } from '@/server/services/clock';
 import { currentPlans, requireShop } from '@/server/services/plans';
 import { Empty, Room, Window } from '@/ui/layout';
 
 export default async function YardPage() {
   const { shop, shelf } = await requireShop();
+  const now = currentMinute();
   const rows = (await currentPlans()).map(({ stored, plan }) =>
-    yardRow(stored.job, plan, shop, (code) => shelf.get(code)?.name ?? code),
+    yardRow(stored.job, plan, shop, (code) => shelf.get(code)?.name ?? code, now),
   );
   const newJob = (
     <Link

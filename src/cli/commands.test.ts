@@ -20,7 +20,12 @@ const file = (name: string, text: string): string => {
   return path;
 };
 const hull = demoJobs.find((one) => one.given.number === 'P-015')!;
-const bundle = writeJobBundle({ job: dated(hull, '2026-12-21'), shop: demoShop, shelf: [...standardShelf] });
+const bundle = writeJobBundle({
+  job: dated(hull, '2026-12-21'),
+  shop: demoShop,
+  shelf: [...standardShelf],
+  operations: [],
+});
 
 test('plan prints the plan of a bundle as JSON, check finds nothing wrong with it', () => {
   const path = file('hull.json', bundle);

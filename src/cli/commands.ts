@@ -47,8 +47,16 @@ function readBundle(path: string | undefined): JobBundle {
 type Command = (words: string[]) => Promise<number>;
 
 const plan: Command = async ([path]) => {
-  const { job, shop, shelf } = readBundle(path);
-  const made = planJob({ job, shop, shelf: shelfOf(shelf), now: currentMinute(), commitments: [] });
+  const { job, shop, shelf, operations } = readBundle(path);
+  const made = planJob({
+    job,
+    shop,
+    shelf: shelfOf(shelf),
+    operations,
+    now: currentMinute(),
+    commitments: [],
+    agreedStarts: new Map(),
+  });
   console.log(JSON.stringify(made, null, 2));
   return 0;
 };
@@ -90,7 +98,14 @@ const prepare: Command = async (words) => {
     console.log(`The database was changed to a newer form; its state before is in ${report.dump}.`);
   if (!(await isEmpty())) return 0;
   if (words.includes('--empty')) {
-    await storeScenario({ shop: standardShop, shelf: [...standardShelf], jobs: [], acceptedAt: 0 });
+    await storeScenario({
+      shop: standardShop,
+      shelf: [...standardShelf],
+      jobs: [],
+      acceptedAt: 0,
+      moves: [],
+      trials: [],
+    });
     console.log('An empty shop with the standard shelf is ready.');
   } else {
     await loadDemo(currentMinute());

@@ -3,13 +3,14 @@ import type { PlanBecause, PlanInput, PlannedStay, PlannedStep } from './plan-mo
 import type { Job, StepFact } from './record';
 import {
   minutesWithin,
-  scheduleSerially,
+  scheduleKeeping,
   type Because,
   type Fact,
+  type ScheduleProblem,
   type Stretch,
   type TimedStep,
 } from './schedule';
-import { openStretches, personStretches, type Person, type Shop } from './shop';
+import { openStretches, personStretches, skills, type Person, type Shop } from './shop';
 import type { Step, StepNetwork } from './steps';
 import { addDays, daysBetween, localDateOf, minuteAt, type Minute } from './units';
 
@@ -22,11 +23,12 @@ export interface Placed {
 }
 
 const horizonDays = 500;
-export const linkId = (index: number): string => `link ${index}`;
+const linkPrefix = 'link ';
+export const linkId = (index: number): string => `${linkPrefix}${index}`;
 
 /** Puts the network on the shop's calendar: people by skill, places by kind, facts fixed, other jobs' promises kept. */
 export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
-  const { job, shop, commitments } = input;
+  const { job, shop, commitments, agreedStarts } = input;
   const release = minuteAt(job.arrival, 0, shop.timeZone);
   const now = Math.max(input.now, release);
   const firstDay = addDays(
@@ -35,7 +37,8 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   );
   const days = horizonDays + daysBetween(firstDay, localDateOf(now, shop.timeZone));
   const open = openStretches(shop, firstDay, days);
-  const schedule = scheduleSerially({
+  const able = new Map(skills.map((skill) => [skill as string, ableOf(shop.people, skill)]));
+  const problem: ScheduleProblem = {
     now,
     resources: [
       ...shop.people.map((person) => ({
@@ -44,7 +47,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
       })),
       ...shop.places.map((place) => ({ id: place.id, open: null })),
     ],
-    steps: network.steps.map((step) => timed(step, shop)),
+    steps: network.steps.map((step) => timed(step, shop, able)),
     links: network.links.map((link, i) => ({ ...link, id: linkId(i) })),
     holds: network.stays.map((stay) => ({
       id: stay.key,
@@ -54,10 +57,12 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
     })),
     facts: job.facts.map(factOf),
     commitments: [...commitments],
-  });
+  };
+  const schedule = scheduleKeeping(problem, { starts: agreedStarts, open });
   const spots = new Map(schedule.placements.map((one) => [one.step, one]));
   const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
   const name = namer(input, network);
+  const followers = followersOf(network);
   return {
     steps: network.steps.flatMap((step) => {
       const spot = spots.get(step.key);
@@ -72,6 +77,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
           usedMin: fact?.personMinutes ?? 0,
           materialsMinor: 0,
           uses: spot.uses,
+          leadsTo: followers.get(step.key) ?? [],
           whyNotEarlier: spot.because.map((one) => inWords(one, network, name)),
         },
       ];
@@ -98,8 +104,10 @@ const ableOf = (people: readonly Person[], skill: string): string[] =>
     .sort((a, b) => a.skills.length - b.skills.length || a.id.localeCompare(b.id))
     .map((person) => person.id);
 
-function timed(step: Step, shop: Shop): TimedStep {
-  const people = step.people.map((skill) => ableOf(shop.people, skill)).filter((list) => list.length > 0);
+function timed(step: Step, shop: Shop, bySkill: ReadonlyMap<string, string[]>): TimedStep {
+  const able = step.people.map((skill) => bySkill.get(skill) ?? []).filter((list) => list.length > 0);
+  // Who was named does the step; the others of the crew are whoever is free.
+  const people = step.person === null ? able : [[step.person], ...able.slice(1)];
   const places = step.place === null || step.place === 'yard' ? [] : placesOf(shop, step.place);
   const uses = places.length > 0 ? [...people, places] : people;
   const held = step.hold !== null;
@@ -111,6 +119,23 @@ function timed(step: Step, shop: Shop): TimedStep {
     hold: held ? step.hold : null,
     notBefore: step.notBefore,
   };
+}
+
+/** A reader is shown so many of the steps that wait. */
+const mostShown = 6;
+
+/** What waits for each step, apart from moves and the rooms that become free. */
+function followersOf({ steps, links }: StepNetwork): Map<string, PlannedStep['leadsTo']> {
+  const worked = new Set(steps.flatMap((step) => (step.operation === 'move' ? [] : [step.key])));
+  const followers = new Map<string, PlannedStep['leadsTo']>();
+  for (const { from, to, why } of links) {
+    if (!worked.has(to)) continue;
+    const own = followers.get(from);
+    if (own && own.length < mostShown) own.push({ step: to, why });
+    else if (own) continue;
+    else followers.set(from, [{ step: to, why }]);
+  }
+  return followers;
 }
 
 function factOf(fact: StepFact): Fact {
@@ -131,7 +156,7 @@ function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => 
 }
 
 function inWords(because: Because, network: StepNetwork, name: (id: string) => string): PlanBecause {
-  const linkOf = (id: string) => network.links.find((_, i) => linkId(i) === id);
+  const linkOf = (id: string) => network.links[Number(id.slice(linkPrefix.length))];
   switch (because.kind) {
     case 'closed':
     case 'short':
@@ -153,6 +178,7 @@ function inWords(because: Because, network: StepNetwork, name: (id: string) => s
         min: because.min,
         why: linkOf(because.link)?.why ?? { code: 'order' },
       };
+    case 'agreed':
     case 'not-before':
     case 'now':
       return because;
@@ -165,7 +191,6 @@ export function budgetsOf(
   placed: Placed,
   steps: readonly PlannedStep[],
   caps: { labourMin: number; materialsMinor: number; boothMin: number },
-  committedAhead: number,
 ): Budgets {
   const sum = (list: readonly PlannedStep[], value: (step: PlannedStep) => number) =>
     list.reduce((total, one) => total + value(one), 0);
@@ -185,7 +210,6 @@ export function budgetsOf(
       used: usedMaterials,
       planned: sum(steps, (step) => step.materialsMinor),
       cap: caps.materialsMinor,
-      committed: usedMaterials + committedAhead,
     },
     boothMin: {
       used: usedBooth,

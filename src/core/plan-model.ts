@@ -1,10 +1,12 @@
-import type { Shelf } from './film';
+import type { Level, Shelf, StackFault } from './film';
+import type { OldTape } from './plan-tape';
 import type { BudgetBreach, Budgets, Quote } from './money';
 import type { Job } from './record';
 import type { Commitment } from './schedule';
+import type { Allowance, LateCover } from './survey';
 import type { Shop } from './shop';
-import type { LinkReason, SectionStack, Stay, Step, StepLink, StepWarning } from './steps';
-import type { SessionNeed, ShoppingLine } from './stores';
+import type { LinkReason, Operation, SectionStack, Stay, Step, StepLink, StepWarning } from './steps';
+import type { ColourPool, SessionNeed, ShoppingLine, Voc, WasteLine } from './stores';
 import type { LocalDate, Minute } from './units';
 import type { Part } from './vehicle';
 
@@ -12,14 +14,21 @@ export interface PlanInput {
   job: Job;
   shop: Shop;
   shelf: Shelf;
+  /** The shop's own and changed entries of the operation catalogue. */
+  operations?: readonly Operation[];
   now: Minute;
   /** What other jobs have been promised: their agreed calendars. */
   commitments: readonly Commitment[];
+  /** Starts of this job's own agreed plan, by step; empty when none is agreed. */
+  agreedStarts: ReadonlyMap<string, Minute>;
 }
 
 export type PlanWarning =
   | StepWarning
   | ({ code: 'over-cap' } & BudgetBreach)
+  | ({ code: 'covered-unpainted' } & LateCover)
+  | { code: 'stack'; section: string; fault: StackFault }
+  | ({ code: 'old-tape' } & OldTape)
   | { code: 'late'; days: number }
   | { code: 'window-broken'; window: string; step: string }
   | { code: 'remedied'; product: string; step: string; personMinutes: number }
@@ -27,7 +36,10 @@ export type PlanWarning =
 
 export interface SectionSummary extends Omit<SectionStack, 'layers'> {
   section: string;
+  /** The section of the job it belongs to; the same unless it is a lot of panels treated otherwise. */
+  base: string;
   name: string;
+  level: Level;
   outsideM2: number;
   insideM2: number;
   layers: {
@@ -50,9 +62,14 @@ export interface Plan {
   stays: PlannedStay[];
   windows: PlanWindow[];
   sessions: SessionNeed[];
+  pools: ColourPool[];
+  voc: Voc;
+  waste: WasteLine[];
   shopping: ShoppingLine[];
   budgets: Budgets;
   quote: Quote;
+  /** Hours held for damage that is not seen yet; null for a job of unknown year. */
+  allowance: Allowance | null;
   /** End of the last step; null when there is nothing to do. */
   finish: Minute | null;
   finishDate: LocalDate | null;
@@ -66,6 +83,7 @@ export type PlanBecause =
   | { kind: 'resource'; who: string[]; holders: string[]; from: Minute; to: Minute }
   | { kind: 'window'; why: LinkReason | null; from: Minute; to: Minute }
   | { kind: 'link'; from: string; min: number; why: LinkReason }
+  | { kind: 'agreed'; from: Minute }
   | { kind: 'not-before' }
   | { kind: 'now' };
 
@@ -79,6 +97,8 @@ export interface PlannedStep extends Step {
   /** Ids of people and places taken. */
   uses: string[];
   whyNotEarlier: PlanBecause[];
+  /** Steps that wait for it, and for what. */
+  leadsTo: { step: string; why: LinkReason }[];
 }
 
 export interface PlannedStay extends Stay {

@@ -1,29 +1,17 @@
 import { demoShop } from '../demo/shop';
 import { shelfOf, standardShelf } from './film';
+import { jobFixture } from './job.fixture';
 import { commitmentsOf } from './plan-commitments';
 import { planJob, type Plan } from './plan';
-import { proposeJob } from './survey';
 import { minuteAt } from './units';
 
 const shelf = shelfOf(standardShelf);
 const zone = demoShop.timeZone;
 const now = minuteAt('2026-11-23', 420, zone);
 const job = (number: string, bodyKind: string, level: 'Work' | 'Road' | 'Show' = 'Work') =>
-  proposeJob({
-    number,
-    name: number,
-    owner: '',
-    bodyKind,
-    dimensions: {},
-    level,
-    arrival: '2026-11-23',
-    promised: '2027-06-25',
-    capLabourHours: 0,
-    capMaterialsMinor: 0,
-    capBoothHours: 0,
-  });
+  jobFixture({ number, bodyKind, level });
 const plan = (one: ReturnType<typeof job>, over = {}) =>
-  planJob({ job: one, shop: demoShop, shelf, now, commitments: [], ...over });
+  planJob({ job: one, shop: demoShop, shelf, now, commitments: [], agreedStarts: new Map(), ...over });
 
 describe('windows of a plan', () => {
   const given = plan(job('P-1', 'box-body', 'Road'));
@@ -104,8 +92,9 @@ describe('budgets', () => {
     expect(given.budgets.boothMin.planned).toBeLessThanOrEqual(longest);
   });
 
-  test('materials expected are the shopping list at unit price, within a penny a line', () => {
-    const value = given.shopping.reduce((sum, line) => sum + line.valueMinor, 0);
+  test('materials expected are the shopping list at unit price and the disposal, within a penny a line', () => {
+    const waste = given.waste.reduce((sum, line) => sum + line.costMinor, 0);
+    const value = given.shopping.reduce((sum, line) => sum + line.valueMinor, 0) + waste;
     expect(Math.abs(given.budgets.materialsMinor.planned - value)).toBeLessThanOrEqual(given.steps.length);
   });
 

@@ -20,6 +20,10 @@ function jobOf(bodyKind: string, over: Partial<Job> = {}, sectionOver: Partial<J
     colourName: 'Test Grey',
     colourHex: '#808080',
     coats: {},
+    ladder: null,
+    schools: {},
+    rounds: {},
+    stopRule: null,
     ...sectionOver,
   }));
   return {
@@ -33,14 +37,29 @@ function jobOf(bodyKind: string, over: Partial<Job> = {}, sectionOver: Partial<J
     promised: '2027-02-26',
     caps: { labourHours: 0, materialsMinor: 0, boothHours: 0 },
     measured: [],
+    surveyed: [],
+    marks: [],
+    readings: [],
+    ownParts: [],
+    fittings: [],
+    holes: [],
+    gates: [],
+    finds: [],
+    builtYear: null,
+    priorRepair: 'none',
     facts: [],
+    stepEdits: [],
+    addedSteps: [],
+    schools: {},
+    scope: [],
     signOffs: [],
     sections,
     ...over,
     dimensions,
   };
 }
-const plan = (job: Job, over = {}) => planJob({ job, shop: demoShop, shelf, now, commitments: [], ...over });
+const plan = (job: Job, over = {}) =>
+  planJob({ job, shop: demoShop, shelf, now, commitments: [], agreedStarts: new Map(), ...over });
 const step = (given: Plan, key: string) => given.steps.find((one) => one.key === key)!;
 const van = () => jobOf('box-body', { dimensions: { length: 4.2, width: 1.7, height: 1.9, sideGlass: 8 } });
 
@@ -205,10 +224,11 @@ describe('changes of the input show in the plan', () => {
   test('a recoat window that the shop’s closure breaks is remedied with scuffing, and the plan says so', () => {
     const job = jobOf('open-hull', {}, { level: 'Work' });
     const closures = Array.from({ length: 12 }, (_, i) => ({
-      date: `2026-12-${String(i + 2).padStart(2, '0')}`,
+      date: `2026-12-${String(i + 5).padStart(2, '0')}`,
       reason: 'closed',
     }));
-    const given = plan(job, { shop: { ...demoShop, closures } });
+    const places = demoShop.places.map((place) => ({ ...place, profile: null }));
+    const given = plan(job, { shop: { ...demoShop, closures, places } });
     const remedied = given.windows.filter((one) => one.state === 'remedied');
     expect(remedied.length).toBeGreaterThan(0);
     expect(given.warnings.some((one) => one.code === 'remedied')).toBe(true);

@@ -1,12 +1,21 @@
-import type { Shelf } from './film';
+import { checkStack, type Shelf } from './film';
 import { breachesOf, capsInMinutes, quoteOf } from './money';
 import { budgetsOf, placeSteps, type Placed } from './plan-calendar';
-import type { Plan, PlanInput, PlannedStep, SectionSummary } from './plan-model';
+import type { Plan, PlanInput, PlannedStep, PlanWarning, SectionSummary } from './plan-model';
+import { oldTape } from './plan-tape';
 import { remedyClosedWindows, windowsOf } from './plan-windows';
-import type { Job } from './record';
-import { buildSteps, stackOf, type SectionStack } from './steps';
-import { drawnBySteps, sessionNeeds, shoppingList, unitPriceMinor } from './stores';
-import { partsOfJob } from './survey';
+import { withJobSchools, type Job, type JobSection } from './record';
+import { buildSteps, stackOf, type SectionStack, type Step } from './steps';
+import {
+  colourPools,
+  drawnBySteps,
+  sessionNeeds,
+  shoppingList,
+  unitPriceMinor,
+  vocOf,
+  wasteLines,
+} from './stores';
+import { allowanceOf, coversBeforePaint, lotsOf, partsOfJob } from './survey';
 import { daysBetween, localDateOf, toMinor } from './units';
 import type { Part } from './vehicle';
 
@@ -17,23 +26,31 @@ export * from './plan-model';
  * Deterministic: the same input gives the same plan. The input must have been parsed (`exchange`).
  */
 export function planJob(input: PlanInput): Plan {
-  const { job, shop, shelf, now } = input;
-  const parts = partsOfJob(job);
-  const network = buildSteps({ job, parts, shop, shelf });
+  const { shop, shelf, now } = input;
+  const job = withJobSchools(input.job);
+  const { parts, sections } = lotsOf(job, partsOfJob(job));
+  const network = buildSteps({ job: { ...job, sections }, parts, shop, shelf, operations: input.operations });
   const remedied = remedyClosedWindows(input, network, placeSteps(input, network));
   const { placed } = remedied;
 
   const boothC = shop.places.find((place) => place.kind === 'booth')?.airC ?? 20;
   const sessions = sessionNeeds(network.steps, shelf, boothC);
-  const drawn = drawnBySteps(network.steps, sessions);
+  const drawn = drawnBySteps(network.steps, sessions, shelf);
   const steps = priceSteps(placed, drawn, job, shelf);
   const left = steps.filter((step) => step.state === 'planned');
-  const draws = left.flatMap((step) => drawn.get(step.key)!.map((one) => ({ ...one, at: step.start })));
-  const shopping = shoppingList(draws, shelf, shop.timeZone);
+  const draws = left.flatMap((step) =>
+    drawn.get(step.key)!.map((one) => ({ ...one, at: step.start, job: job.number })),
+  );
+  const shopping = shoppingList(draws, shelf, shop);
 
-  const committed = shopping.reduce((sum, line) => sum + (line.buy?.costMinor ?? 0), 0);
-  const budgets = budgetsOf(input, placed, steps, capsInMinutes(job.caps), committed);
-  const finish = steps.length > 0 ? Math.max(...steps.map((step) => step.end)) : null;
+  const waste = wasteLines([...drawn.values()].flat(), sessions, shelf);
+  const budgets = budgetsOf(input, placed, steps, capsInMinutes(job.caps));
+  budgets.materialsMinor.planned += waste.reduce((sum, line) => sum + line.costMinor, 0);
+  const allowance = allowanceOf(job, hiddenWork(steps), Number(localDateOf(now, shop.timeZone).slice(0, 4)));
+  if (allowance) budgets.labourMin.planned += allowance.leftMin + allowance.foundMin;
+  // The second look comes after the handover: it is booked, but nobody waits for it.
+  const promised = steps.filter((step) => step.phase !== 'return');
+  const finish = promised.length > 0 ? Math.max(...promised.map((step) => step.end)) : null;
   const finishDate = finish === null ? null : localDateOf(finish, shop.timeZone);
   const lateDays = finishDate === null ? 0 : Math.max(0, daysBetween(job.promised, finishDate));
   const windows = windowsOf(network, placed);
@@ -41,16 +58,18 @@ export function planJob(input: PlanInput): Plan {
     job: job.number,
     computedAt: now,
     parts,
-    sections: job.sections.map((section) =>
-      summarise(section.key, section.name, stackOf(section, shelf), parts),
-    ),
+    sections: sections.map((section) => summarise(section, stackOf(section, shelf), parts)),
     steps,
     stays: placed.stays,
     windows,
     sessions,
+    pools: colourPools(sessions, coloursOf(network.steps, sections)),
+    voc: vocOf(sessions, shelf, shop.vocLimitGL),
+    waste,
     shopping,
     budgets,
     quote: quoteOf(budgets, shop),
+    allowance,
     finish,
     finishDate,
     lateDays,
@@ -61,11 +80,34 @@ export function planJob(input: PlanInput): Plan {
         one.state === 'broken' ? [{ code: 'window-broken' as const, window: one.key, step: one.to }] : [],
       ),
       ...placed.unplaced.map((step) => ({ code: 'no-room' as const, step })),
+      ...coversBeforePaint(job.surveyed, parts, steps, shop.timeZone).map((late) => ({
+        code: 'covered-unpainted' as const,
+        ...late,
+      })),
+      ...oldTape(steps).map((tape) => ({ code: 'old-tape' as const, ...tape })),
       ...remedied.warnings,
       ...network.warnings,
+      ...sections.flatMap((section) => stackWarnings(section, stackOf(section, shelf))),
     ],
   };
 }
+
+/** The role and colour of each product of a session, for the batches that must match. */
+const coloursOf = (steps: readonly Step[], sections: readonly JobSection[]) =>
+  new Map(
+    steps.flatMap((step) => {
+      if (!step.coat) return [];
+      const section = sections.find((one) => one.key === step.sections[0]);
+      const { session, product, role } = step.coat;
+      return [[`${session}\n${product}`, { role, colour: section?.colourName ?? '' }] as const];
+    }),
+  );
+
+/** Person-minutes of the phases in which hidden damage comes to light. */
+const hiddenWork = (steps: readonly PlannedStep[]): number =>
+  steps
+    .filter((step) => step.phase === 'strip' || step.phase === 'metal' || step.phase === 'filler')
+    .reduce((sum, step) => sum + step.personMinutes, 0);
 
 function priceSteps(
   placed: Placed,
@@ -77,19 +119,32 @@ function priceSteps(
   return placed.steps.map((step) => {
     const planned = drawn
       .get(step.key)!
-      .reduce((sum, one) => sum + one.amount * unitPriceMinor(shelf.get(one.product)?.packs ?? []), 0);
+      .reduce(
+        (sum, one) => sum + one.amount * unitPriceMinor(shelf.get(one.product)?.packs ?? []),
+        step.quotedMinor ?? 0,
+      );
     const fact = facts.get(step.key);
     const isDone = fact?.status === 'done';
     return { ...step, materialsMinor: isDone ? fact.materialsMinor : toMinor(planned) };
   });
 }
 
-function summarise(key: string, name: string, stack: SectionStack, parts: readonly Part[]): SectionSummary {
-  const own = parts.filter((part) => part.section === key);
+/** What the sheets and the trade say against a section's stack; notes stay in the Film room. */
+const stackWarnings = (section: JobSection, { layers }: SectionStack): PlanWarning[] =>
+  checkStack(layers, section.substrate, section.depth === 'bare').flatMap((fault) =>
+    fault.grade === 'note' || section.level === 'Keep'
+      ? []
+      : [{ code: 'stack' as const, section: section.key, fault }],
+  );
+
+function summarise(section: JobSection, stack: SectionStack, parts: readonly Part[]): SectionSummary {
+  const own = parts.filter((part) => part.section === section.key);
   return {
     ...stack,
-    section: key,
-    name,
+    section: section.key,
+    base: section.base ?? section.key,
+    name: section.name,
+    level: section.level,
     outsideM2: own.reduce((sum, part) => sum + part.outsideM2, 0),
     insideM2: own.reduce((sum, part) => sum + part.insideM2, 0),
     layers: stack.layers.map(({ product, ...layer }) => ({

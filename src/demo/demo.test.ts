@@ -45,6 +45,7 @@ test('the coach is two-tone, Show on the sides, Road on the roof, with wings tha
     shelf: shelfOf(scenario.shelf),
     now: thursday,
     commitments: [],
+    agreedStarts: new Map(),
   });
   expect(plan.warnings).toContainEqual(
     expect.objectContaining({ code: 'thin-clear', section: 'wings', typed: 2, needed: 4 }),

@@ -1,6 +1,7 @@
 import type { Job, JobSection, NewJob } from '../core/record';
 import { proposeJob } from '../core/survey';
 import { addDays, type LocalDate } from '../core/units';
+import { surveyed } from './surveys';
 
 /** A demo job before it is dated: days are offsets from the Monday of the week in which the demo is loaded. */
 interface DemoJob {
@@ -43,7 +44,7 @@ const coach: DemoJob = {
     name: 'Ullabrook 24',
     owner: 'Harrow Lane Tours',
     bodyKind: 'box-body',
-    dimensions: { length: 7.6, width: 2.3, height: 2.7, sideGlass: 25, wings: 2 },
+    dimensions: { length: 7.6, width: 2.3, height: 2.7, sideGlass: 29, wings: 2 },
     level: 'Show',
     capLabourHours: 900,
     capMaterialsMinor: 640000,
@@ -53,10 +54,15 @@ const coach: DemoJob = {
   promisedDay: 32,
   state: 'running',
   sections: {
-    sides: { substrate: 'aluminium', oldFinish: 'unknown', colourName: 'Sluice Green', colourHex: '#2f5d43' },
+    sides: {
+      ...{ substrate: 'aluminium', oldFinish: 'unknown', colourName: 'Sluice Green', colourHex: '#2f5d43' },
+      // The sides are crowned: flexible blocks follow them.
+      schools: { blocks: 'flexible' },
+    },
     roof: {
       substrate: 'aluminium',
       level: 'Road',
+      rounds: { build: 1 },
       oldFinish: 'unknown',
       colourName: 'Pale Barley',
       colourHex: '#e6d9b4',
@@ -89,7 +95,7 @@ const cutter: DemoJob = {
     capBoothHours: 0,
   },
   arrivalDay: 0,
-  promisedDay: 67,
+  promisedDay: 74,
   state: 'surveyed',
   sections: {
     topsides: { colourName: 'Deep Estuary', colourHex: '#1d2b3f' },
@@ -135,5 +141,5 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
     promised: addDays(monday, demo.promisedDay),
   });
   const sections = job.sections.map((section) => ({ ...section, ...demo.sections[section.key] }));
-  return { ...job, state: demo.state, sections, measured: demo.measured };
+  return surveyed({ ...job, state: demo.state, sections, measured: demo.measured });
 }

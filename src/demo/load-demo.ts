@@ -5,9 +5,11 @@ import type { Job } from '../core/record';
 import type { Commitment } from '../core/schedule';
 import { addDays, localDateOf, minuteAt, weekdayOf, type Minute } from '../core/units';
 import { storeScenario, type Scenario } from '../server/services/scenario';
+import { openStretches } from '../core/shop';
 import { dated, demoJobs } from './jobs';
 import { playUntil } from './play-job';
 import { demoShop } from './shop';
+import { demoMoves, demoTrials } from './stores';
 
 /** The demo scenario as it stands at a minute: each job planned at its arrival and played up to now. */
 export function demoScenario(now: Minute): Scenario {
@@ -15,17 +17,29 @@ export function demoScenario(now: Minute): Scenario {
   const today = localDateOf(now, demoShop.timeZone);
   const monday = addDays(today, 1 - weekdayOf(today));
   const commitments: Commitment[] = [];
+  const openOf = (plan: Plan) =>
+    openStretches(demoShop, localDateOf(plan.computedAt, demoShop.timeZone), 366);
   const jobs: { job: Job; agreed: Plan | null }[] = [];
   for (const demo of demoJobs) {
     const job = dated(demo, monday);
     const arrived = minuteAt(job.arrival, 0, demoShop.timeZone);
     const agreed = demo.agreed
-      ? planJob({ job, shop: demoShop, shelf, now: arrived, commitments: [...commitments] })
+      ? planJob({
+          job,
+          shop: demoShop,
+          shelf,
+          now: arrived,
+          commitments: [...commitments],
+          agreedStarts: new Map(),
+        })
       : null;
     if (agreed) commitments.push(...commitmentsOf(agreed));
-    jobs.push({ job: { ...job, facts: agreed ? playUntil(agreed, now) : [] }, agreed });
+    jobs.push({ job: { ...job, facts: agreed ? playUntil(agreed, now, openOf(agreed)) : [] }, agreed });
   }
-  return { shop: demoShop, shelf: [...standardShelf], jobs, acceptedAt: now };
+  return {
+    ...{ shop: demoShop, shelf: [...standardShelf], jobs, acceptedAt: now },
+    ...{ moves: demoMoves(addDays(monday, -28)), trials: [...demoTrials] },
+  };
 }
 
 /** Puts the demo scenario into an empty database. */

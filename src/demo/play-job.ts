@@ -1,5 +1,6 @@
 import type { Plan } from '../core/plan';
 import type { StepFact } from '../core/record';
+import { minutesWithin, type Stretch } from '../core/schedule';
 import type { Minute } from '../core/units';
 
 /** How far actual hours differed from the plan, by operation: preparation ran over, spraying did not. */
@@ -14,8 +15,8 @@ const pace: Record<string, number> = {
   polish: 0.95,
 };
 
-/** Plays a plan up to a minute: what ended before it is done, what spans it is running, with what was logged. */
-export function playUntil(plan: Plan, now: Minute): StepFact[] {
+/** Plays a plan up to a minute over the shop's open stretches: what ended before it is done, what spans it is running, with what was logged. */
+export function playUntil(plan: Plan, now: Minute, open: readonly Stretch[]): StepFact[] {
   return plan.steps
     .filter((step) => step.start < now)
     .map((step) => {
@@ -26,7 +27,8 @@ export function playUntil(plan: Plan, now: Minute): StepFact[] {
         status: done ? 'done' : 'running',
         start: step.start,
         end: done ? step.end : null,
-        remainingMin: done ? null : Math.ceil(step.minutes * (1 - share)),
+        // What is left of the planned working time, so that nothing but the pace moves the plan.
+        remainingMin: done ? null : Math.min(step.minutes, minutesWithin(open, now, step.end)),
         personMinutes: Math.round(step.personMinutes * share * (pace[step.operation] ?? 1)),
         materialsMinor: Math.round(step.materialsMinor * share),
         uses: step.uses,

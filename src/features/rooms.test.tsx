@@ -1,28 +1,36 @@
-import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import type { ReactElement } from 'react';
-import { demoScenario } from '@/demo/load-demo';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { shelfOf } from '@/core/film';
-import { planJob } from '@/core/plan';
 import { BoothRoom } from './booth/booth-room';
+import { filmProps } from './film/film-props';
 import { FilmRoom } from './film/film-room';
-import { DayProvider } from './frame/day';
-import { jobView } from './frame/job-view';
 import { Keys } from './frame/keys';
 import { Rail } from './frame/rail';
-import { SavingProvider } from './frame/saving';
 import { DayScrubber } from './frame/scrubber';
 import { JobStrip } from './frame/strip';
 import { HandoverRoom } from './handover/handover-room';
 import { LogRoom } from './log/log-room';
 import { formChoices } from './new-job/form-choices';
 import { NewJobForm } from './new-job/new-job-form';
+import {
+  answer,
+  draw,
+  job,
+  jobs,
+  locale,
+  now,
+  plan,
+  posted,
+  productName,
+  shelf,
+  shop,
+  view,
+} from './room.fixture';
 import { SchemeRoom } from './scheme/scheme-room';
-import { ShelfRoom } from './shelf/shelf-room';
 import { shopProps } from './shop/shop-props';
 import { ShopRoom } from './shop/shop-room';
+import { MethodStatement } from './steps/method-statement';
 import { StepsRoom } from './steps/steps-room';
 import { stepsProps } from './steps/steps-props';
-import { StoresRoom } from './stores/stores-room';
 import { WalkaroundRoom } from './walkaround/walkaround-room';
 import { walkaroundProps } from './walkaround/walkaround-props';
 import { YardTable } from './yard/yard-table';
@@ -36,27 +44,10 @@ jest.mock('next/navigation', () => ({
   usePathname: () => path,
 }));
 
-const now = Date.parse('2026-12-24T09:00:00Z') / 60000;
-const { shop, shelf, jobs } = demoScenario(now);
-const locale = { timeZone: shop.timeZone, currency: shop.currency };
-const productName = (code: string) => shelf.find((product) => product.code === code)?.name ?? code;
-const { job, agreed } = jobs.find((one) => one.job.number === 'P-014')!;
-const plan = planJob({ job, shop, shelf: shelfOf(shelf), now, commitments: [] });
-const view = jobView({ job, plan, agreed, inputHash: 'a'.repeat(64), seen: 1, shop, productName, now });
 const withSeen = job.sections.map((section) => ({ ...section, seen: 7 }));
 
-const draw = (room: ReactElement) =>
-  render(
-    <SavingProvider>
-      <DayProvider now={now} first={view.days.first} last={view.days.last}>
-        {room}
-      </DayProvider>
-    </SavingProvider>,
-  );
 const sent = jest.fn();
-const answer = (status: number, body: unknown) =>
-  ({ ok: status < 400, status, json: async () => body }) as Response;
-const bodyOf = (call: number) => JSON.parse(sent.mock.calls[call]![1].body);
+const bodyOf = (call: number) => posted(sent, call);
 
 beforeEach(() => {
   for (const mock of [push, refresh, sent]) mock.mockReset();
@@ -88,7 +79,7 @@ describe('Steps', () => {
     fireEvent.click(screen.getAllByRole('button', { name: 'Colour sand by hand' }).at(-1)!);
     const inspector = screen.getByRole('complementary', { name: 'Colour sand by hand' });
     expect(inspector).toHaveTextContent('Level Show asks for it.');
-    expect(inspector).toHaveTextContent(/After “Unmask|can be worked/);
+    expect(inspector).toHaveTextContent(/After “Tape edges.*it must be sanded level/);
     expect(inspector).toHaveTextContent('Partly cured film: keep the mask on while sanding.');
     expect(inspector).toHaveTextContent('data sheet, local rules and licensed practice come first');
   });
@@ -104,17 +95,132 @@ describe('Steps', () => {
   });
 });
 
-describe('Film', () => {
-  const room = <FilmRoom job="P-014" sections={withSeen} summaries={plan.sections} />;
+describe('Steps by hand, board, totals and scope', () => {
+  const seen = { 'P-014/edit/roof/mask': 3, 'P-014/scope-1': 2 };
+  const room = <StepsRoom {...stepsProps(job, plan, shop, shelf, seen)} />;
+  const show = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+  const choose = (key: string) => fireEvent.click(document.getElementById(`row-${key}`)!);
 
-  test('says where clears are missing and marks what was typed', () => {
+  test('typed hours go out as person-minutes under the version seen; an emptied figure returns to computed', async () => {
     draw(room);
-    expect(screen.getByText('4 coats are needed for level Show')).toBeInTheDocument();
-    expect(screen.getAllByText('typed')).toHaveLength(1);
+    choose('roof/mask');
+    const field = screen.getByLabelText('Person-hours of this step');
+    fireEvent.change(field, { target: { value: '6.5' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0)).toEqual({
+      ...{ kind: 'step', job: 'P-014', step: 'roof/mask', seen: 3 },
+      set: { personMinutes: 390 },
+    });
+    fireEvent.change(field, { target: { value: '' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
+    expect(bodyOf(1).set).toEqual({ personMinutes: null });
   });
 
-  test('an emptied figure goes back to the computed one, the others stay typed', async () => {
+  test('leaving out says what is lost; a coat cannot be left out here', async () => {
     draw(room);
+    choose('roof/mask');
+    expect(screen.getByText(/If it is left out: what lies beside it is coated too/)).toBeInTheDocument();
+    show('Leave it out');
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0).set).toEqual({ skipped: true });
+    choose(plan.steps.find((step) => step.coat && step.state === 'planned')!.key);
+    expect(screen.getByText(/Cannot be left out: Take the coat off in the Film room/)).toBeInTheDocument();
+  });
+
+  test('the board has a line a panel with its state on the day, and can be narrowed to one state', () => {
+    draw(room);
+    show('State board');
+    const table = screen.getByRole('table', { name: 'State of every panel' });
+    expect(within(table).getAllByRole('row')).toHaveLength(1 + plan.parts.length);
+    fireEvent.change(screen.getByLabelText(/^Only what is/), { target: { value: 'polished' } });
+    const wings = plan.parts.filter((part) => part.section === 'wings');
+    expect(within(table).getAllByRole('row')).toHaveLength(1 + wings.length);
+  });
+
+  test('totals name the range, the share of spraying and the cap', () => {
+    draw(room);
+    show('Totals');
+    expect(screen.getByText(/h likely, .* h in eight cases of ten/).parentElement).toHaveTextContent(
+      'the cap is 900 h',
+    );
+    expect(screen.getByText(/^Spraying and rolling are/)).toBeInTheDocument();
+    const phases = within(screen.getByRole('table', { name: 'By phase' }));
+    expect(phases.getByRole('row', { name: /^build and block/ })).toBeInTheDocument();
+  });
+
+  test('scope: the demo’s change with who agreed; a new one needs a name', async () => {
+    draw(room);
+    show('Scope');
+    expect(screen.getByRole('row', { name: /luggage flaps/ })).toHaveTextContent('the owner, by telephone');
+    const type = (label: string | RegExp, value: string) =>
+      fireEvent.change(screen.getByLabelText(label), { target: { value } });
+    type('What is added or dropped', 'roof rack');
+    type('Hours more', '3,5');
+    type(/^Money more/, '120');
+    type('Who agreed', 'the owner');
+    fireEvent.submit(screen.getByRole('form', { name: 'Change of scope' }));
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0).change).toEqual({
+      ...{ what: 'roof rack', hours: 3.5, moneyMinor: 12000, days: 0, agreedBy: 'the owner' },
+    });
+  });
+
+  test('the method statement lists each section’s work in order with its note and cautions', () => {
+    draw(<MethodStatement title="P-014" props={stepsProps(job, plan, shop, shelf, seen)} />);
+    expect(screen.getByRole('heading', { name: 'Roof' })).toBeInTheDocument();
+    expect(screen.getByText(/Note: back-tape the waist band/)).toBeInTheDocument();
+    expect(screen.getAllByText(/Isocyanate|isocyanate/).length).toBeGreaterThan(0);
+  });
+});
+
+describe('Film', () => {
+  const versions = Object.fromEntries(job.sections.map((section) => [`P-014/${section.key}`, 7]));
+  const props = filmProps(job, versions, plan, { shop, shelf: shelfOf(shelf) });
+  const room = <FilmRoom {...props} />;
+
+  test('draws a column for every section and opens the one whose clear is too thin', () => {
+    draw(room);
+    const columns = screen.getAllByRole('button', { name: /µm on flats/ });
+    expect(columns).toHaveLength(plan.sections.length);
+    expect(screen.getByRole('complementary', { name: 'Front wings' })).toBeInTheDocument();
+    expect(screen.getByText(/4 coats are needed for level Show/)).toBeInTheDocument();
+  });
+
+  test('another column opens its budget: laid, taken, left, with the floors', () => {
+    draw(room);
+    fireEvent.click(screen.getByRole('button', { name: /^Roof:/ }));
+    const inspector = screen.getByRole('complementary', { name: 'Roof' });
+    expect(inspector).toHaveTextContent('Left on flats');
+    expect(inspector).toHaveTextContent('floor 45');
+  });
+
+  test('the ladder page names grits, minutes and the ratio of grains; another school is saved', async () => {
+    draw(room);
+    fireEvent.mouseDown(screen.getByRole('tab', { name: 'Ladder' }), { button: 0 });
+    expect(screen.getByRole('row', { name: /^P1000 8 µm 12/ })).toHaveTextContent('0.84');
+    fireEvent.change(screen.getByLabelText('School of colour sanding for Front wings'), {
+      target: { value: 'discs' },
+    });
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0)).toMatchObject({ kind: 'section', section: 'wings', seen: 7, set: { ladder: 'discs' } });
+  });
+
+  test('at 12 °C waits lengthen and cold steel stops; the simulated probe says what it is', () => {
+    draw(room);
+    fireEvent.mouseDown(screen.getByRole('tab', { name: 'Windows' }), { button: 0 });
+    fireEvent.click(screen.getByRole('button', { name: 'What if 12 °C' }));
+    // Clear: flash 12 min × 2^0.8 = 20.9, so 21 min.
+    expect(screen.getByRole('complementary')).toHaveTextContent('21 min');
+    expect(screen.getByRole('complementary')).toHaveTextContent('surface 11.0 °C, at least 12 °C');
+    fireEvent.click(screen.getByRole('button', { name: 'Read probe' }));
+    expect(screen.getByText(/Simulated probe: it measures nothing/)).toBeInTheDocument();
+  });
+
+  test('an emptied figure of coats goes back to the computed one, the others stay typed', async () => {
+    draw(room);
+    fireEvent.click(screen.getByRole('button', { name: 'Coats' }));
     const field = screen.getByLabelText('clear coats of Front wings');
     fireEvent.change(field, { target: { value: '' } });
     fireEvent.blur(field);
@@ -129,19 +235,7 @@ describe('Film', () => {
   });
 });
 
-describe('Stores, Booth, Log, Handover, Scheme and Shelf', () => {
-  test('a line that should have been ordered is marked late', () => {
-    draw(<StoresRoom plan={plan} locale={locale} sessions={[]} today="2026-12-24" />);
-    const late = plan.shopping.filter((line) => line.orderBy < '2026-12-24').length;
-    expect(late).toBeGreaterThan(0);
-    expect(screen.getAllByText('late')).toHaveLength(late);
-  });
-
-  test('nothing left to buy is said in a line', () => {
-    draw(<StoresRoom plan={{ ...plan, shopping: [] }} locale={locale} sessions={[]} today="2026-12-24" />);
-    expect(screen.getByText(/Nothing is left to buy/)).toBeInTheDocument();
-  });
-
+describe('Booth, Log, Handover and Scheme', () => {
   test('every booth session has its line; a job by roller says it needs none', () => {
     const { unmount } = draw(<BoothRoom plan={plan} locale={locale} productName={productName} />);
     expect(screen.getAllByRole('row')).toHaveLength(
@@ -158,7 +252,8 @@ describe('Stores, Booth, Log, Handover, Scheme and Shelf', () => {
     const { unmount } = draw(<LogRoom steps={plan.steps} locale={locale} />);
     const begun = plan.steps.filter((step) => step.state !== 'planned' && step.minutes > 0);
     expect(screen.getAllByRole('row')).toHaveLength(1 + begun.length);
-    expect(screen.getAllByRole('row')[1]).toHaveTextContent('running');
+    const newest = [...begun].sort((a, b) => b.start - a.start)[0]!;
+    expect(screen.getAllByRole('row')[1]).toHaveTextContent(newest.name);
     unmount();
     draw(<LogRoom steps={[]} locale={locale} />);
     expect(screen.getByText('Nothing is logged yet.')).toBeInTheDocument();
@@ -178,14 +273,6 @@ describe('Stores, Booth, Log, Handover, Scheme and Shelf', () => {
     fireEvent.blur(field);
     await waitFor(() => expect(sent).toHaveBeenCalled());
     expect(bodyOf(0).set).toEqual({ colourHex: '#aabbcc' });
-  });
-
-  test('the shelf gives mixed solids and the recoat time of the sheet', () => {
-    draw(<ShelfRoom products={shelf} locale={locale} />);
-    const row = screen.getByRole('row', { name: /^Urethane clear 2:1/ });
-    // (2 × 0.52 + 0.38) / 3 = 0.473
-    expect(row).toHaveTextContent('47 %');
-    expect(row).toHaveTextContent('24 h');
   });
 });
 
@@ -368,7 +455,7 @@ describe('the frame', () => {
     draw(
       <YardTable
         rows={jobs.map((one) =>
-          yardRow(one.job, one.job.number === 'P-014' ? plan : (one.agreed ?? plan), shop, productName),
+          yardRow(one.job, one.job.number === 'P-014' ? plan : (one.agreed ?? plan), shop, productName, now),
         )}
       />,
     );

@@ -53,6 +53,7 @@ test('typing the two missing clears clears the stop, and the agreed plan waits t
 }) => {
   await page.goto('/jobs/P-014/film');
   await expect(page.getByText('4 coats are needed for level Show')).toBeVisible();
+  await page.getByRole('button', { name: 'Coats' }).click();
   const coats = page.getByLabel('clear coats of Front wings');
   await coats.fill('');
   await coats.press('Enter');

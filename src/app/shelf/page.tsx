@@ -1,18 +1,32 @@
+import { ratioWords } from '@/core/exchange';
 import { Keys } from '@/features/frame/keys';
 import { Rail } from '@/features/frame/rail';
 import { ShopStrip } from '@/features/frame/strip';
 import { ShelfRoom } from '@/features/shelf/shelf-room';
 import { requireShop } from '@/server/services/plans';
+import { currentTrials } from '@/server/services/stores';
 import { Window } from '@/ui/layout';
 
 export const metadata = { title: 'Shelf' };
 
 export default async function ShelfPage() {
-  const { shop, shelf } = await requireShop();
-  const products = [...shelf.values()];
+  const [{ shop, shelf, productVersions }, { trials, versions: seen }] = await Promise.all([
+    requireShop(),
+    currentTrials(),
+  ]);
+  const products = [...shelf.values()].map((product) => ({
+    ...product,
+    seen: productVersions[product.code]!,
+    ratio: ratioWords(product),
+  }));
   return (
     <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
-      <ShelfRoom products={products} locale={{ timeZone: shop.timeZone, currency: shop.currency }} />
+      <ShelfRoom
+        products={products}
+        trials={trials.map((trial) => ({ ...trial, seen: seen[trial.id]! }))}
+        labourRateMinorPerHour={shop.labourRateMinorPerHour}
+        locale={{ timeZone: shop.timeZone, currency: shop.currency }}
+      />
       <Keys
         job={null}
         findables={products.map((product) => ({

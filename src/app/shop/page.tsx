@@ -9,10 +9,11 @@ import { Window } from '@/ui/layout';
 export const metadata = { title: 'Shop' };
 
 export default async function ShopPage() {
-  const { shop, versions, dayOffIds } = await requireShop();
+  const { shop, versions, dayOffIds, operations, operationVersions } = await requireShop();
+  const own = { operations, versions: operationVersions };
   return (
     <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
-      <ShopRoom {...shopProps(shop, versions, dayOffIds, 'shop')} />
+      <ShopRoom {...shopProps(shop, versions, dayOffIds, 'shop', own)} />
       <Keys job={null} findables={[]} />
     </Window>
   );

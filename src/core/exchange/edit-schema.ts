@@ -1,14 +1,41 @@
 import Joi from 'joi';
-import type { Edit, NewJob } from '../record';
+import { priorRepairs, stripDownNames, type Edit, type NewJob, type StripDownName } from '../record';
 import { catalogue } from '../steps';
 import { bodyKindOf } from '../vehicle';
 import { parseWith, type Fault, type Parsed } from './faults';
 import * as field from './fields';
+import { completeProducts, stepEditSchemas, storeEditSchemas } from './store-edit-schema';
+import { stripDownFields } from './strip-down-schema';
+import * as work from './work-schema';
+import { markFields, ownPartFields, partKey, partSurveyFields, readingFields } from './survey-schema';
 
 const seen = () => field.whole(1, 2_000_000_000);
 const seenOrNew = () => seen().allow(null);
 const required = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'required' });
 const some = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'optional' }).min(1);
+
+const partsSeen = () =>
+  Joi.array()
+    .items(required({ part: partKey(), seen: seenOrNew() }))
+    .max(500)
+    .unique('part');
+
+/** An edit of one of the strip-down lists: the list that is named decides the fields. */
+const ofList = (
+  list: StripDownName,
+  keys: (fields: Record<string, Joi.Schema>) => Record<string, Joi.Schema>,
+): Joi.Schema =>
+  required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    list: Joi.valid(list),
+    ...keys(stripDownFields[list]),
+  });
+const listEdits: Record<string, (list: StripDownName) => Joi.Schema> = {
+  'add-item': (list) => ofList(list, (fields) => ({ item: required(fields) })),
+  'set-item': (list) => ofList(list, (fields) => ({ id: field.key(), seen: seen(), set: some(fields) })),
+  'remove-item': (list) => ofList(list, () => ({ id: field.key(), seen: seen() })),
+};
 
 const jobSet = some({
   name: field.line(80).min(1),
@@ -21,6 +48,9 @@ const jobSet = some({
   capLabourHours: field.hours(),
   capMaterialsMinor: field.moneyMinor(),
   capBoothHours: field.hours(),
+  builtYear: field.whole(1850, 2200).allow(null),
+  priorRepair: field.oneOf(priorRepairs),
+  schools: work.schools(),
 });
 
 const sectionSet = some({
@@ -32,15 +62,20 @@ const sectionSet = some({
   colourName: field.line(60).min(1),
   colourHex: field.hexColour(),
   coats: field.coatCounts(),
+  ladder: field.ladder().allow(null),
+  schools: work.schools(),
+  rounds: work.rounds(),
+  stopRule: work.stopRule(),
 });
 
 const shopSet = some({
   labourRateMinorPerHour: field.moneyMinor(),
   boothRateMinorPerHour: field.moneyMinor(),
   taxBp: field.whole(0, 10_000),
+  vocLimitGL: field.figure(1, 2000).allow(null),
 });
 
-const schemas: Record<Edit['kind'], Joi.Schema> = {
+const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-item'>, Joi.Schema> = {
   job: required({ kind: Joi.any(), job: field.jobNumber(), seen: seen(), set: jobSet }),
   section: required({
     kind: Joi.any(),
@@ -56,6 +91,41 @@ const schemas: Record<Edit['kind'], Joi.Schema> = {
     seen: seenOrNew(),
     outsideM2: field.areaM2().allow(null),
   }),
+  survey: required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    parts: partsSeen().min(1),
+    set: some(partSurveyFields),
+  }),
+  'add-marks': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    marks: Joi.array().items(required(markFields)).min(1).max(500),
+  }),
+  'set-mark': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    id: field.key(),
+    seen: seen(),
+    set: some(Object.fromEntries(Object.entries(markFields).filter(([name]) => name !== 'part'))),
+  }),
+  'remove-mark': required({ kind: Joi.any(), job: field.jobNumber(), id: field.key(), seen: seen() }),
+  'add-readings': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    readings: Joi.array().items(required(readingFields)).min(1).max(5000),
+  }),
+  'remove-reading': required({ kind: Joi.any(), job: field.jobNumber(), id: field.key(), seen: seen() }),
+  'remove-photo': required({ kind: Joi.any(), job: field.jobNumber(), id: field.key(), seen: seen() }),
+  'add-parts': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    parts: Joi.array().items(required(ownPartFields)).min(1).max(500),
+    leaveOut: partsSeen(),
+  }),
+  'remove-part': required({ kind: Joi.any(), job: field.jobNumber(), part: partKey(), seen: seen() }),
+  ...storeEditSchemas,
+  ...stepEditSchemas,
   shop: required({ kind: Joi.any(), seen: seen(), set: shopSet }),
   rate: required({
     kind: Joi.any(),
@@ -76,15 +146,32 @@ const schemas: Record<Edit['kind'], Joi.Schema> = {
 /** Reads an edit from a request; an unknown kind and every wrong field are named. */
 export function readEdit(value: unknown): Parsed<Edit> {
   const kind = typeof value === 'object' && value !== null && 'kind' in value ? value.kind : undefined;
+  if (typeof kind === 'string' && Object.hasOwn(listEdits, kind)) return readListEdit(kind, value);
   if (typeof kind !== 'string' || !Object.hasOwn(schemas, kind))
     return {
       status: 'faulty',
-      faults: [{ place: 'kind', reason: `kind must be one of ${Object.keys(schemas).join(', ')}` }],
+      faults: [
+        {
+          place: 'kind',
+          reason: `kind must be one of ${[...Object.keys(schemas), ...Object.keys(listEdits)].join(', ')}`,
+        },
+      ],
     };
-  const parsed = parseWith<Edit>(schemas[kind as Edit['kind']], value);
+  const parsed = completeProducts(parseWith<Edit>(schemas[kind as keyof typeof schemas], value));
   if (parsed.status === 'ok' && parsed.value.kind === 'add-day-off' && parsed.value.to < parsed.value.from)
     return { status: 'faulty', faults: [{ place: 'to', reason: 'the last day off lies before the first' }] };
   return parsed;
+}
+
+function readListEdit(kind: string, value: unknown): Parsed<Edit> {
+  const list = (value as { list?: unknown }).list;
+  const known = stripDownNames.find((one) => one === list);
+  return known
+    ? parseWith<Edit>(listEdits[kind]!(known), value)
+    : {
+        status: 'faulty',
+        faults: [{ place: 'list', reason: `list must be one of ${stripDownNames.join(', ')}` }],
+      };
 }
 
 const newJob = required({

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { layerRoles, levels } from '../film';
+import { ladderKeys, layerRoles, levels } from '../film';
 import { depths, jobStates, oldFinishes } from '../record';
 import { isLocalDate } from '../units';
 import { bodyKinds, substrates } from '../vehicle';
@@ -42,6 +42,19 @@ export const key = () =>
     .pattern(/^[A-Za-z0-9][A-Za-z0-9 _./:-]{0,119}$/)
     .messages({ 'string.pattern.base': '{{#label}} must be a key of letters, digits and _ . / : -' });
 
+/** Code of an operation: small letters and hyphens. */
+export const operationCode = () =>
+  Joi.string()
+    .pattern(/^[a-z][a-z0-9-]{0,29}$/)
+    .messages({ 'string.pattern.base': '{{#label}} must be small letters, digits and hyphens' });
+
+/** Name of a part of a section; empty for none. */
+export const lotName = () =>
+  Joi.string()
+    .pattern(/^[A-Za-z0-9][A-Za-z0-9 ]{0,23}$/)
+    .allow('')
+    .messages({ 'string.pattern.base': '{{#label}} must be up to 24 letters, digits and blanks' });
+
 export const hexColour = () =>
   Joi.string()
     .pattern(/^#[0-9a-f]{6}$/)
@@ -54,6 +67,18 @@ export const substrate = () => oneOf(substrates);
 export const jobState = () => oneOf(jobStates);
 export const bodyKind = () => oneOf(bodyKinds.map((kind) => kind.key));
 export const coatSystem = () => oneOf(coatSystems.map((system) => system.key));
+export const ladder = () => oneOf(ladderKeys);
+/** Twelve months of a place's air: in working hours, at night, and the humidity. */
+export const climateProfile = () =>
+  Joi.array()
+    .items(
+      Joi.object({
+        workC: figure(-20, 50).required(),
+        nightC: figure(-20, 50).required(),
+        humidity: figure(1, 100).required(),
+      }),
+    )
+    .length(12);
 export const coatCounts = () =>
   Joi.object(Object.fromEntries(layerRoles.map((role) => [role, whole(0, 12)])));
 export const dimensionFigures = () =>

@@ -1,11 +1,13 @@
 import { demoShop } from '../../demo/shop';
 import { standardShelf } from '../film';
+import { blankStepEdit } from '../record';
 import { readJobBundle, writeJobBundle, type JobBundle } from './job-bundle';
 import { parseJson } from './faults';
 
 const bundle: JobBundle = {
   shop: demoShop,
   shelf: [...standardShelf],
+  operations: [],
   job: {
     number: 'P-001',
     name: 'Van “Ö”',
@@ -31,8 +33,22 @@ const bundle: JobBundle = {
         colourName: 'Grey',
         colourHex: '#808080',
         coats: { clear: 3 },
+        ladder: null,
+        schools: {},
+        rounds: {},
+        stopRule: null,
       },
     ],
+    surveyed: [],
+    marks: [],
+    readings: [],
+    ownParts: [],
+    fittings: [],
+    holes: [],
+    gates: [],
+    finds: [],
+    builtYear: null,
+    priorRepair: 'none',
     measured: [{ key: 'R1', outsideM2: 2.5 }],
     facts: [
       {
@@ -46,6 +62,15 @@ const bundle: JobBundle = {
         uses: ['jun'],
       },
     ],
+    stepEdits: [{ ...blankStepEdit('sides/mask'), after: 'body/wash', override: true, person: 'ines' }],
+    addedSteps: [
+      {
+        ...{ id: 'a1', operation: 'lay-sound', name: '', section: 'sides', personMinutes: 90 },
+        ...{ after: 'body/wash', before: null, note: 'boot floor' },
+      },
+    ],
+    schools: { openings: 'one-go' },
+    scope: [],
     signOffs: [],
   },
 };
@@ -96,11 +121,33 @@ const cases: [string, (raw: Raw) => void, string][] = [
     (raw) => raw.shop.people[0]!.daysOff.push({ from: '2027-01-02', to: '2027-01-01', reason: '' }),
     'shop.people[0].daysOff[0].to',
   ],
-  ['a newer version', (raw) => (raw.version = 2), 'version'],
+  ['a newer version', (raw) => (raw.version = 3), 'version'],
 ];
 
 test.each(cases)('%s is named by its place', (_name, change, place) => {
   expect(faultsAfter(change as never)).toContain(place);
+});
+
+test('a bundle of version 1, which knew no survey, is read as a job without one', () => {
+  const raw = JSON.parse(writeJobBundle(bundle));
+  raw.version = 1;
+  for (const name of [
+    'surveyed',
+    'marks',
+    'readings',
+    'ownParts',
+    'fittings',
+    'holes',
+    'gates',
+    'finds',
+    'builtYear',
+  ])
+    delete raw.job[name];
+  const read = readJobBundle(JSON.stringify(raw));
+  expect(read).toMatchObject({
+    status: 'ok',
+    value: { job: { surveyed: [], marks: [], readings: [], ownParts: [] } },
+  });
 });
 
 test('a `__proto__` key in a file is an unknown key, not a prototype', () => {

@@ -1,23 +1,34 @@
 import Joi from 'joi';
-import { hazards, methods, productKinds, units, type Product } from '../film';
-import type { Job, StepFact } from '../record';
+import type { Product } from '../film';
+import { priorRepairs, type Job, type StepFact } from '../record';
 import { placeKinds, skills, type Shop } from '../shop';
+import type { Operation } from '../steps';
 import type { Minute } from '../units';
 import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import * as field from './fields';
+import { stripDownFields } from './strip-down-schema';
+import { completeProduct, productFaults, productSchema } from './product-schema';
+import * as work from './work-schema';
+import { markFields, ownPartFields, partKey, partSurveyFields, readingFields } from './survey-schema';
 
 /** A job with all it needs to be planned anywhere: `docs/formats/job-bundle.md`. */
 export interface JobBundle {
   job: Job;
   shop: Shop;
   shelf: Product[];
+  /** The shop's own and changed entries of the operation catalogue. */
+  operations: Operation[];
 }
 
 export const bundleFormat = 'coatrel.job-bundle';
-export const bundleVersion = 1;
+export const bundleVersion = 2;
+/** Version 1 knew no survey; it is read as a job without one. */
+const readableVersions = [1, bundleVersion];
 
 const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).required();
+/** A list that came with version 2. */
+const later = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).default([]).optional();
 const object = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'required' });
 const instant = () =>
   Joi.string()
@@ -38,6 +49,10 @@ const section = object({
   colourName: field.requiredLine(60),
   colourHex: field.hexColour(),
   coats: field.coatCounts().options({ presence: 'optional' }),
+  ladder: field.ladder().allow(null).default(null).optional(),
+  schools: work.schools().default({}).optional(),
+  rounds: work.rounds().default({}).optional(),
+  stopRule: work.stopRule().default(null).optional(),
 });
 
 const fact = object({
@@ -64,16 +79,42 @@ const job = object({
   caps: object({ labourHours: field.hours(), materialsMinor: field.moneyMinor(), boothHours: field.hours() }),
   sections: list(section, 40),
   measured: list(object({ key: field.key(), outsideM2: field.areaM2() }), 500),
+  surveyed: later(object({ key: partKey(), ...partSurveyFields }), 500),
+  marks: later(object({ id: field.key(), ...markFields }), 5000),
+  readings: later(object({ id: field.key(), ...readingFields, onDate: field.localDate() }), 5000),
+  ownParts: later(object(ownPartFields), 500),
+  fittings: later(object({ id: field.key(), ...stripDownFields.fittings }), 500),
+  holes: later(object({ id: field.key(), ...stripDownFields.holes }), 500),
+  gates: later(object({ id: field.key(), ...stripDownFields.gates }), 200),
+  finds: later(object({ id: field.key(), ...stripDownFields.finds }), 500),
+  builtYear: field.whole(1850, 2200).allow(null).default(null).optional(),
+  priorRepair: field.oneOf(priorRepairs).default('none').optional(),
   facts: list(fact, 5000),
-  signOffs: list(
+  stepEdits: later(
     object({
       step: field.key(),
-      name: field.requiredLine(80),
-      licence: field.requiredLine(60),
-      date: field.localDate(),
+      ...work.stepEditFields,
+      after: field.key().allow(null).default(null).optional(),
+      override: field.flag().default(false).optional(),
+      person: field.key().allow(null).default(null).optional(),
     }),
-    100,
+    5000,
   ),
+  addedSteps: later(object({ id: field.key(), ...work.addedStepFields }), 1000),
+  scope: later(
+    object({
+      id: field.key(),
+      what: field.requiredLine(200),
+      hours: field.figure(-10_000, 10_000),
+      moneyMinor: field.whole(-100_000_000, 100_000_000),
+      days: field.whole(-365, 365),
+      agreedBy: field.requiredLine(80),
+      onDate: field.localDate(),
+    }),
+    500,
+  ),
+  signOffs: list(object(work.signOffFields), 100),
+  schools: work.schools().default({}).optional(),
 });
 
 const shop = object({
@@ -90,6 +131,7 @@ const shop = object({
   labourRateMinorPerHour: field.moneyMinor(),
   boothRateMinorPerHour: field.moneyMinor(),
   taxBp: field.whole(0, 10_000),
+  vocLimitGL: field.figure(1, 2000).allow(null).default(null).optional(),
   shifts: list(
     object({ weekday: field.whole(1, 7), startMin: field.whole(0, 1439), endMin: field.whole(1, 1440) }),
     21,
@@ -116,6 +158,7 @@ const shop = object({
       widthM: field.figure(0.5, 100),
       heightM: field.figure(0.5, 30),
       airC: field.figure(-20, 50),
+      profile: field.climateProfile().allow(null).default(null).optional(),
     }),
     40,
   ),
@@ -124,46 +167,13 @@ const shop = object({
     .max(100),
 });
 
-const minutes = () => field.whole(0, 1_000_000);
-const product = object({
-  code: field.key(),
-  name: field.requiredLine(80),
-  kind: field.oneOf(productKinds),
-  unit: field.oneOf(units),
-  packs: list(object({ size: field.figure(0.001, 100_000), priceMinor: field.moneyMinor() }), 12),
-  leadDays: field.whole(0, 365),
-  hazards: Joi.array().items(field.oneOf(hazards)),
-  coating: object({
-    mix: Joi.array()
-      .items(
-        object({
-          label: field.requiredLine(40),
-          parts: field.figure(0, 1000),
-          volumeSolids: field.figure(0, 1),
-        }),
-      )
-      .min(1)
-      .max(8),
-    method: field.oneOf(methods),
-    dryUm: field.figure(0.1, 5000),
-    potLifeMin: minutes().allow(null),
-    flashMin: minutes(),
-    dustFreeMin: minutes(),
-    recoatMaxMin: minutes().allow(null),
-    sandAfterMin: minutes(),
-    sheetC: field.figure(-10, 80),
-    minAirC: field.figure(-20, 60),
-    maxAirC: field.figure(-20, 80),
-    coatsPerSession: field.whole(1, 20).allow(null),
-  }).allow(null),
-});
-
 const bundle = object({
   format: Joi.valid(bundleFormat),
-  version: Joi.valid(bundleVersion),
+  version: Joi.valid(...readableVersions),
   job,
   shop,
-  shelf: list(product, 1000),
+  shelf: list(productSchema, 1000),
+  operations: later(work.operationWithCode(), 500),
 });
 
 type FactRow = Omit<StepFact, 'start' | 'end'> & { start: string; end: string | null };
@@ -174,18 +184,21 @@ const toInstant = (minute: Minute): string => new Date(minute * 60000).toISOStri
 export function readJobBundle(text: string): Parsed<JobBundle> {
   const json = parseJson(text);
   if (json.status === 'faulty') return json;
-  const parsed = parseWith<{ job: Omit<Job, 'facts'> & { facts: FactRow[] }; shop: Shop; shelf: Product[] }>(
-    bundle,
-    json.value,
-  );
+  const parsed = parseWith<{
+    job: Omit<Job, 'facts'> & { facts: FactRow[] };
+    shop: Shop;
+    shelf: Parameters<typeof completeProduct>[0][];
+    operations: Operation[];
+  }>(bundle, json.value);
   if (parsed.status === 'faulty') return parsed;
-  const { job: row, shop: shopRow, shelf } = parsed.value;
+  const { job: row, shop: shopRow } = parsed.value;
+  const shelf = parsed.value.shelf.map(completeProduct);
   const facts = row.facts.map((one) => ({
     ...one,
     start: toMinute(one.start),
     end: one.end === null ? null : toMinute(one.end),
   }));
-  const value = { job: { ...row, facts }, shop: shopRow, shelf };
+  const value = { job: { ...row, facts }, shop: shopRow, shelf, operations: parsed.value.operations };
   const faults = meaningFaults(value);
   return faults.length > 0 ? { status: 'faulty', faults } : { status: 'ok', value };
 }
@@ -204,6 +217,16 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
     'job.measured',
     one.measured.map((each) => each.key),
   );
+  for (const name of ['surveyed', 'ownParts'] as const)
+    unique(
+      `job.${name}`,
+      one[name].map((each) => each.key),
+    );
+  for (const name of ['marks', 'readings', 'fittings', 'holes', 'gates', 'finds'] as const)
+    unique(
+      `job.${name}`,
+      one[name].map((each) => each.id),
+    );
   unique(
     'job.facts',
     one.facts.map((each) => each.step),
@@ -220,6 +243,7 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
     'shelf',
     shelf.map((each) => each.code),
   );
+  shelf.forEach((product, i) => faults.push(...productFaults(product, `shelf[${i}]`)));
   faults.push(...dimensionFaults(one.bodyKind, one.dimensions, 'job.dimensions'));
   one.facts.forEach((each, i) => {
     if (each.status === 'done' && each.end === null)

@@ -7,7 +7,8 @@ import {
   spreadingRateM2PerL,
   transferEfficiency,
 } from './spreading';
-import { closingMin, dewPointC, dryingFactor, waitingMin } from './time-at-temperature';
+import { dewPointC } from './climate';
+import { closingAt, waitAcross, waitingAt } from './time-at-temperature';
 
 describe('litres, by hand', () => {
   test('4:1 with 10 % reducer: (4×0.55 + 1×0.45) / 5.5 = 0.4818 volume solids', () => {
@@ -35,15 +36,47 @@ describe('times at temperature', () => {
   const sheet = { sheetC: 20, minAirC: 12, maxAirC: 32 };
 
   test('a wait doubles at 10 °C less, and there is no time outside the limits', () => {
-    expect(waitingMin(60, dryingFactor({ ...sheet, minAirC: 5 }, 10)!)).toBe(120);
-    expect(dryingFactor(sheet, 11)).toBeNull();
-    expect(dryingFactor(sheet, 33)).toBeNull();
+    expect(waitingAt({ ...sheet, minAirC: 5, sandAfterMin: 60 }, 'sandAfterMin', 10)).toBe(120);
+    expect(waitingAt({ ...sheet, sandAfterMin: 60 }, 'sandAfterMin', 11)).toBeNull();
+    expect(waitingAt({ ...sheet, sandAfterMin: 60 }, 'sandAfterMin', 33)).toBeNull();
+    expect(waitingAt(sheet, 'sandAfterMin', 20)).toBeNull();
   });
 
   test('24 h of recoat window at 20 °C: still 24 h at 12 °C, 13.8 h at 28 °C', () => {
-    expect(closingMin(1440, dryingFactor(sheet, 12)!)).toBe(1440);
+    expect(closingAt({ ...sheet, recoatMaxMin: 1440 }, 'recoatMaxMin', 12)).toBe(1440);
     // 1440 / 2^0.8 = 827.06 minutes
-    expect(closingMin(1440, dryingFactor(sheet, 28)!)).toBe(827);
+    expect(closingAt({ ...sheet, recoatMaxMin: 1440 }, 'recoatMaxMin', 28)).toBe(827);
+    expect(closingAt({ ...sheet, recoatMaxMin: null }, 'recoatMaxMin', 20)).toBeNull();
+  });
+
+  test('two points, 16 h at 20 °C and 36 h at 15 °C: the middle is their geometric mean, 24 h at 17.5 °C', () => {
+    const cold = { airC: 15, sandAfterMin: 36 * 60, recoatMaxMin: 2000 };
+    const two = {
+      ...sheet,
+      sandAfterMin: 16 * 60,
+      recoatMaxMin: 1440,
+      morePoints: [cold as never],
+    };
+    expect(waitingAt(two, 'sandAfterMin', 17.5)).toBe(24 * 60);
+    expect(waitingAt(two, 'sandAfterMin', 15)).toBe(36 * 60);
+    // A point of the sheet may lengthen a window, going beyond it may not.
+    expect(closingAt(two, 'recoatMaxMin', 15)).toBe(2000);
+    expect(closingAt(two, 'recoatMaxMin', 12)).toBe(2000);
+  });
+
+  test('12 h begun at 16:00, 20 °C by day, 12 °C from 16:30 to 07:30: done at 10:23 the next day', () => {
+    const paint = { ...sheet, sandAfterMin: 720 };
+    const air = [
+      { untilMin: 16 * 60 + 30, airC: 20 },
+      { untilMin: 31 * 60 + 30, airC: 12 },
+      { untilMin: 40 * 60 + 30, airC: 20 },
+    ];
+    // 0.5/12 = 0.0417; at 12 °C 12 h × 2^0.8 = 20.89 h, 15/20.89 = 0.7180; left 0.2403 × 12 h = 2.884 h from 07:30.
+    expect(waitAcross(paint, 'sandAfterMin', 16 * 60, air)).toBe(30 + 900 + 174);
+    // A night below the limits passes nothing: 11.5 h are left at 07:30, nine of them that day, the rest goes on.
+    const frost = air.map((one, i) => (i === 1 ? { ...one, airC: 8 } : one));
+    expect(waitAcross(paint, 'sandAfterMin', 16 * 60, frost)).toBe(30 + 900 + 690);
+    expect(waitAcross(paint, 'sandAfterMin', 16 * 60, [{ untilMin: 0, airC: 8 }])).toBeNull();
   });
 
   test('dew point: 20 °C at 50 % is 9.3 °C (published tables), at 100 % the air itself', () => {

@@ -19,36 +19,174 @@ const middleUm: ReadonlyMap<LadderStep['grit'], number> = new Map<LadderStep['gr
   ['polish', 0.5],
 ]);
 
+export type LadderUse = 'colour' | 'block' | 'filler' | 'between' | 'strip';
+
 export interface Ladder {
   key: string;
   name: string;
+  /** One line why one would take this school. */
+  why: string;
+  use: LadderUse;
+  /** By hand with blocks, or by machine on discs. */
   hand: boolean;
   steps: LadderStep[];
 }
 
-const ladder = (key: string, name: string, hand: boolean, grits: LadderStep['grit'][]): Ladder => ({
-  key,
-  name,
-  hand,
+const colour = (
+  key: string,
+  name: string,
+  why: string,
+  hand: boolean,
+  grits: LadderStep['grit'][],
+): Ladder => ({
+  ...{ key, name, why, use: 'colour', hand },
   steps: grits.map((grit) => ({ grit, removalUm: middleUm.get(grit)! })),
 });
+const polishes: LadderStep['grit'][] = ['cut', 'polish', 'polish'];
 
-/** Ladders by name; structured discs for Road, hand blocks for Show and Mirror. */
+/** Ladders of colour sanding and polishing; structured discs for Road, hand blocks for Show and Mirror. */
 export const ladders = {
-  none: ladder('none', 'from the gun, nibs only', true, []),
-  light: ladder('light', 'light cut', true, ['polish']),
-  discs: ladder('discs', 'damp discs 1500, 3000, cut and polish', false, [1500, 3000, 'cut', 'polish']),
-  hand: ladder('hand', 'blocks 800 to 5000, cut and two polishes', true, [
-    800,
-    1000,
-    1500,
+  none: colour('none', 'from the gun, nibs only', 'no film is lost; the gun’s texture stays', true, []),
+  light: colour('light', 'light cut', 'an old finish that only went dull', true, ['polish']),
+  old: colour('old', '2000, 3000, cut and polish', 'corrects an old finish without its age', false, [
     2000,
     3000,
-    5000,
     'cut',
     'polish',
-    'polish',
   ]),
+  discs: colour(
+    'discs',
+    'damp discs 1500, 3000, cut and polish',
+    'a third of the hours; texture is eased, not levelled',
+    false,
+    [1500, 3000, 'cut', 'polish'],
+  ),
+  'discs-fine': colour(
+    'discs-fine',
+    'damp discs 1500, 3000, 5000, cut and polish',
+    'less to polish, no haze left on dark colours',
+    false,
+    [1500, 3000, 5000, 'cut', 'polish'],
+  ),
+  hand: colour(
+    'hand',
+    'blocks 800 to 5000, cut and two polishes',
+    'levels the texture; straight in a raking light',
+    true,
+    [800, 1000, 1500, 2000, 3000, 5000, ...polishes],
+  ),
+  'hand-coarse': colour(
+    'hand-coarse',
+    'blocks 600 to 5000, cut and two polishes',
+    'for thick clears only: takes 17 µm at once',
+    true,
+    [600, 800, 1000, 1500, 2000, 3000, 5000, ...polishes],
+  ),
 } as const;
 
 export type LadderKey = keyof typeof ladders;
+export const ladderKeys = Object.keys(ladders) as LadderKey[];
+
+const work = (
+  key: string,
+  name: string,
+  why: string,
+  use: LadderUse,
+  hand: boolean,
+  grits: number[],
+  removalUm: number,
+): Ladder => ({
+  ...{ key, name, why, use, hand },
+  steps: grits.map((grit) => ({ grit, removalUm })),
+});
+
+/** Ladders of the work beneath the colour: what each is for, and the grits it goes through. Removal per step, µm. */
+export const workLadders: readonly Ladder[] = [
+  work(
+    'strip-steel',
+    'strip steel and laminate',
+    'coarse first, scratches go under epoxy',
+    'strip',
+    false,
+    [40, 80, 120, 180],
+    0,
+  ),
+  work(
+    'strip-aluminium',
+    'strip aluminium',
+    'nothing coarser than 80 on soft skins',
+    'strip',
+    false,
+    [80, 120, 180],
+    0,
+  ),
+  work(
+    'filler',
+    'filler',
+    'cut the bulk with 40, finish what primer can hide',
+    'filler',
+    true,
+    [40, 80, 150],
+    0,
+  ),
+  work(
+    'block-on',
+    'block on to 500',
+    'block on to 400 and 500: no machine touches the shape',
+    'block',
+    true,
+    [180, 240, 320, 400, 500],
+    4,
+  ),
+  work(
+    'stop-220',
+    'stop at 220, refine by machine',
+    'half the block hours; soft interface, flats only',
+    'block',
+    false,
+    [180, 220, 320, 400, 500],
+    4,
+  ),
+  work(
+    'between-sessions',
+    'between clear sessions',
+    'opens the film for the next session',
+    'between',
+    true,
+    [600, 800],
+    2,
+  ),
+  work(
+    'between-roller',
+    'between roller coats',
+    'takes the nibs and keys the coat',
+    'between',
+    true,
+    [220],
+    6,
+  ),
+];
+
+/** Person-minutes per m² of one step: by hand 25 first and 12 each next, by disc 8 and 4; cut 12, then 8, then 6. */
+export function ladderMinutes({ steps, hand }: Pick<Ladder, 'steps' | 'hand'>): number[] {
+  let sanded = 0;
+  let polished = 0;
+  const polishing = steps.filter((step) => typeof step.grit !== 'number').length;
+  return steps.map((step) => {
+    if (typeof step.grit === 'number') {
+      sanded += 1;
+      return hand ? (sanded === 1 ? 25 : 12) : sanded === 1 ? 8 : 4;
+    }
+    polished += 1;
+    return polishing === 1 ? 6 : ([12, 8, 6][polished - 1] ?? 6);
+  });
+}
+
+/** Discs or quarter sheets per m² of one step; structured discs 0.25–0.4 at 1500 and 0.1–0.15 at 3000. */
+export function ladderSheets({ steps, hand }: Pick<Ladder, 'steps' | 'hand'>): number[] {
+  return steps.map(({ grit }) => {
+    if (typeof grit !== 'number') return 0;
+    if (hand) return grit >= 1500 ? 0.15 : 0.25;
+    return grit >= 3000 ? 0.125 : grit >= 1500 ? 0.325 : 0.5;
+  });
+}

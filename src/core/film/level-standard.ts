@@ -3,6 +3,8 @@ import type { Level } from './coat-system';
 
 export interface LevelStandard {
   meaning: string;
+  /** Years it should last kept under cover and washed by hand; ours, the trade gives no table. */
+  lastsYears: [least: number, most: number] | null;
   fillerRounds: number;
   /** Share of the area that takes filler in each round, 0..1. */
   filledShare: number;
@@ -17,6 +19,7 @@ export interface LevelStandard {
 export const levelStandards: Record<Level, LevelStandard> = {
   Keep: {
     meaning: 'preserve age, correct only',
+    lastsYears: null,
     fillerRounds: 0,
     filledShare: 0,
     blockRounds: 0,
@@ -26,6 +29,7 @@ export const levelStandards: Record<Level, LevelStandard> = {
   },
   Work: {
     meaning: 'sound, straight enough, durable',
+    lastsYears: [5, 8],
     fillerRounds: 1,
     filledShare: 0.05,
     blockRounds: 1,
@@ -35,6 +39,7 @@ export const levelStandards: Record<Level, LevelStandard> = {
   },
   Road: {
     meaning: "straight at arm's length",
+    lastsYears: [8, 12],
     fillerRounds: 1,
     filledShare: 0.15,
     blockRounds: 2,
@@ -44,6 +49,7 @@ export const levelStandards: Record<Level, LevelStandard> = {
   },
   Show: {
     meaning: 'straight in a raking light',
+    lastsYears: [10, 15],
     fillerRounds: 2,
     filledShare: 0.4,
     blockRounds: 2,
@@ -53,6 +59,7 @@ export const levelStandards: Record<Level, LevelStandard> = {
   },
   Mirror: {
     meaning: 'no texture, gaps and edges perfect',
+    lastsYears: [10, 15],
     fillerRounds: 3,
     filledShare: 1,
     blockRounds: 4,

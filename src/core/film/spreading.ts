@@ -1,14 +1,25 @@
 import type { Shape } from '../vehicle';
-import type { Method, MixPart } from './product';
+import type { CoatingSheet, Method, MixPart } from './product';
 
 /**
  * Volume solids of a ready mix: `VS = Σ v_i·vs_i / Σ v_i` (ISO 3233).
  * @param mix components with parts by volume ≥ 0 and volume solids 0..1   @returns 0..1; 0 for an empty mix
  */
-export function mixedVolumeSolids(mix: readonly MixPart[]): number {
+export function mixedVolumeSolids(mix: readonly Pick<MixPart, 'parts' | 'volumeSolids'>[]): number {
   const parts = mix.reduce((sum, one) => sum + one.parts, 0);
   return parts > 0 ? mix.reduce((sum, one) => sum + one.parts * one.volumeSolids, 0) / parts : 0;
 }
+
+/**
+ * Components with their parts by volume, whatever the sheet mixes by; parts by weight are divided by density.
+ * A density the sheet does not give is taken as 1 kg/L here; weighing refuses such a mix.
+ */
+export const volumeParts = ({ mix, mixBy }: Pick<CoatingSheet, 'mix' | 'mixBy'>): MixPart[] =>
+  mixBy === 'volume' ? mix : mix.map((part) => ({ ...part, parts: part.parts / (part.densityKgL ?? 1) }));
+
+/** Volume solids of the ready mix of a sheet, 0..1. */
+export const readySolids = (sheet: Pick<CoatingSheet, 'mix' | 'mixBy'>): number =>
+  mixedVolumeSolids(volumeParts(sheet));
 
 /** Dry film from a wet film, µm: `DFT = WFT × VS`. */
 export const dryFilmUm = (wetFilmUm: number, volumeSolids: number): number => wetFilmUm * volumeSolids;

@@ -1,33 +1,97 @@
-import type { CoatingSheet } from './product';
+import type { CoatingSheet, SheetPoint, SheetTimes } from './product';
 
-/**
- * Stretch of a drying time away from the sheet's temperature: a factor 2 per 10 °C.
- * Only inside the product's application limits; outside them there is no time but a stop.
- * @returns factor > 0, or null outside the limits
- */
-export function dryingFactor(
-  sheet: Pick<CoatingSheet, 'sheetC' | 'minAirC' | 'maxAirC'>,
-  airC: number,
-): number | null {
-  if (airC < sheet.minAirC || airC > sheet.maxAirC) return null;
-  return 2 ** ((sheet.sheetC - airC) / 10);
+export type WaitKey =
+  | 'flashMin'
+  | 'dustFreeMin'
+  | 'recoatMinMin'
+  | 'sandAfterMin'
+  | 'handleAfterMin'
+  | 'fullCureMin'
+  | 'tapeAfterMin';
+export type ClosingKey = 'potLifeMin' | 'recoatMaxMin';
+
+type Times = Pick<CoatingSheet, 'sheetC' | 'minAirC' | 'maxAirC'> &
+  Partial<SheetTimes> &
+  Partial<Pick<CoatingSheet, 'morePoints'>>;
+
+/** Points of a sheet that state a time, coldest first. */
+function pointsOf(sheet: Times, key: keyof SheetTimes): { airC: number; minutes: number }[] {
+  const all = [{ ...sheet, airC: sheet.sheetC }, ...(sheet.morePoints ?? [])] as SheetPoint[];
+  return all
+    .flatMap((point) => (typeof point[key] === 'number' ? [{ airC: point.airC, minutes: point[key] }] : []))
+    .sort((a, b) => a.airC - b.airC);
 }
 
-/** A waiting time (flash, sand-after) at another temperature, rounded up to whole minutes. */
-export const waitingMin = (sheetMin: number, factor: number): number => Math.ceil(sheetMin * factor);
+export const withinLimits = (sheet: Pick<CoatingSheet, 'minAirC' | 'maxAirC'>, airC: number): boolean =>
+  airC >= sheet.minAirC && airC <= sheet.maxAirC;
 
 /**
- * A closing window (recoat max, pot life) at another temperature. Warmth shortens it; cold never lengthens it,
- * because no sheet promised that: 24 h at 20 °C stays 24 h at 12 °C and is 13.8 h at 28 °C.
+ * A time of a sheet at an air temperature, exact minutes: log(time) is linear in °C between the sheet's points; outside
+ * them it doubles for every 10 °C colder than the nearest point and halves for every 10 °C warmer.
+ * @returns null where the sheet gives no such time, or the air lies outside the limits: there is no time but a stop
  */
-export const closingMin = (sheetMin: number, factor: number): number =>
-  Math.floor(sheetMin * Math.min(1, factor));
+function timeAt(sheet: Times, key: keyof SheetTimes, airC: number, stretchesInCold: boolean): number | null {
+  const points = pointsOf(sheet, key);
+  const [coldest, warmest] = [points[0], points.at(-1)];
+  if (!coldest || !warmest || !withinLimits(sheet, airC)) return null;
+  if (airC <= coldest.airC)
+    return stretchesInCold ? coldest.minutes * 2 ** ((coldest.airC - airC) / 10) : coldest.minutes;
+  if (airC >= warmest.airC) return warmest.minutes * 2 ** ((warmest.airC - airC) / 10);
+  const above = points.findIndex((point) => point.airC > airC);
+  const [a, b] = [points[above - 1]!, points[above]!];
+  const share = (airC - a.airC) / (b.airC - a.airC);
+  const [low, high] = [Math.max(a.minutes, 1e-9), Math.max(b.minutes, 1e-9)];
+  return Math.exp(Math.log(low) + share * (Math.log(high) - Math.log(low)));
+}
+
+const dust = 1e-9;
+
+/** A waiting time (flash, sand-after, cure) at an air temperature, rounded up to whole minutes; null as `timeAt`. */
+export function waitingAt(sheet: Times, key: WaitKey, airC: number): number | null {
+  const minutes = timeAt(sheet, key, airC, true);
+  return minutes === null ? null : Math.ceil(minutes - dust);
+}
 
 /**
- * Dew point in °C by the Magnus formula (17.62, 243.12).
- * @param airC air temperature   @param humidity relative humidity, 0 < % ≤ 100
+ * A closing window (recoat max, pot life) at an air temperature, rounded down. Warmth shortens it; cold never lengthens
+ * it beyond what a point of the sheet promises: 24 h stated at 20 °C only is 24 h at 12 °C and 13.8 h at 28 °C.
+ * @returns null where the sheet has no such window, or the air lies outside the limits
  */
-export function dewPointC(airC: number, humidity: number): number {
-  const term = Math.log(humidity / 100) + (17.62 * airC) / (243.12 + airC);
-  return (243.12 * term) / (17.62 - term);
+export function closingAt(sheet: Times, key: ClosingKey, airC: number): number | null {
+  const minutes = timeAt(sheet, key, airC, false);
+  return minutes === null ? null : Math.floor(minutes + dust);
+}
+
+/** A stretch of constant air; the last one given goes on for ever. */
+export interface AirStretch {
+  untilMin: number;
+  airC: number;
+}
+
+/**
+ * A wait that runs through air of several temperatures: it has passed when ∫ dt / τ(T) = 1; nothing accumulates outside
+ * the product's limits.
+ * @param startMin minute at which it begins   @param air stretches in order, the first begins by `startMin`
+ * @returns whole minutes from the start, or null when it never passes (the last air lies outside the limits)
+ */
+export function waitAcross(
+  sheet: Times,
+  key: WaitKey,
+  startMin: number,
+  air: readonly AirStretch[],
+): number | null {
+  let passed = 0;
+  let at = startMin;
+  for (const [i, stretch] of air.entries()) {
+    const isLast = i === air.length - 1;
+    if (!isLast && stretch.untilMin <= at) continue;
+    const whole = timeAt(sheet, key, stretch.airC, true);
+    if (whole !== null) {
+      const ends = at + (1 - passed) * whole;
+      if (isLast || ends <= stretch.untilMin) return Math.ceil(ends - startMin - 1e-6);
+      passed += (stretch.untilMin - at) / whole;
+    }
+    at = Math.max(at, stretch.untilMin);
+  }
+  return null;
 }

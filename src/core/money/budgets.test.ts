@@ -2,7 +2,7 @@ import { breachesOf, quoteOf, type Budgets } from './budgets';
 
 const budgets: Budgets = {
   labourMin: { used: 0, planned: 90, cap: 60 },
-  materialsMinor: { used: 0, planned: 12345, cap: 0, committed: 20000 },
+  materialsMinor: { used: 0, planned: 12345, cap: 0 },
   boothMin: { used: 0, planned: 30, cap: 30, nightsHeld: 0 },
 };
 

@@ -11,7 +11,7 @@ export interface Budget {
 
 export interface Budgets {
   labourMin: Budget;
-  materialsMinor: Budget & { committed: number };
+  materialsMinor: Budget;
   boothMin: Budget & { nightsHeld: number };
 }
 

@@ -1,19 +1,39 @@
-import type { Job, JobSection, JobState } from './job';
+import type { Product } from '../film';
+import type { MonthAir } from '../shop';
+import type { ConsumableTrial, StockMove } from './stock-move';
+import type { LocalDate } from '../units';
+import type { Job, JobSection, JobState, SignOff } from './job';
+import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
+import type { PriorRepair, StripDownLists, StripDownName } from './strip-down';
+import type { FilmReading, Mark, OwnPart, PartSurvey } from './survey';
 
 /** What a form of the job can change; only the named ones are touched. */
 export type JobChange = Partial<
-  Pick<Job, 'name' | 'owner' | 'arrival' | 'promised' | 'level' | 'dimensions'>
+  Pick<Job, 'name' | 'owner' | 'arrival' | 'promised' | 'level' | 'dimensions' | 'schools'>
 > & {
   state?: JobState;
   capLabourHours?: number;
   capMaterialsMinor?: number;
   capBoothHours?: number;
+  builtYear?: number | null;
+  priorRepair?: PriorRepair;
 };
 
 export type SectionChange = Partial<
   Pick<
     JobSection,
-    'substrate' | 'oldFinish' | 'depth' | 'level' | 'system' | 'colourName' | 'colourHex' | 'coats'
+    | 'substrate'
+    | 'oldFinish'
+    | 'depth'
+    | 'level'
+    | 'system'
+    | 'colourName'
+    | 'colourHex'
+    | 'coats'
+    | 'ladder'
+    | 'schools'
+    | 'rounds'
+    | 'stopRule'
   >
 >;
 
@@ -21,6 +41,16 @@ export interface ShopChange {
   labourRateMinorPerHour?: number;
   boothRateMinorPerHour?: number;
   taxBp?: number;
+  vocLimitGL?: number | null;
+}
+
+/** What a survey changes of panels; only the named ones are touched. */
+export type SurveyChange = Partial<Omit<PartSurvey, 'key'>>;
+
+/** A panel with the version of its survey row that was seen; null where it has none yet. */
+export interface PartSeen {
+  part: string;
+  seen: number | null;
 }
 
 /** One edit as a screen sends it. `seen` is the row version the person looked at; null where no row exists yet. */
@@ -28,7 +58,49 @@ export type Edit =
   | { kind: 'job'; job: string; seen: number; set: JobChange }
   | { kind: 'section'; job: string; section: string; seen: number; set: SectionChange }
   | { kind: 'measure'; job: string; part: string; seen: number | null; outsideM2: number | null }
+  | { kind: 'survey'; job: string; parts: PartSeen[]; set: SurveyChange }
+  | { kind: 'add-marks'; job: string; marks: Omit<Mark, 'id'>[] }
+  | { kind: 'set-mark'; job: string; id: string; seen: number; set: Partial<Omit<Mark, 'id' | 'part'>> }
+  | { kind: 'remove-mark'; job: string; id: string; seen: number }
+  | { kind: 'add-readings'; job: string; readings: Omit<FilmReading, 'id' | 'onDate'>[] }
+  | { kind: 'remove-reading'; job: string; id: string; seen: number }
+  | { kind: 'remove-photo'; job: string; id: string; seen: number }
+  | { kind: 'add-parts'; job: string; parts: OwnPart[]; leaveOut: PartSeen[] }
+  | { kind: 'remove-part'; job: string; part: string; seen: number }
+  | {
+      [N in StripDownName]: {
+        kind: 'add-item';
+        job: string;
+        list: N;
+        item: Omit<StripDownLists[N][number], 'id'>;
+      };
+    }[StripDownName]
+  | {
+      kind: 'set-item';
+      job: string;
+      list: StripDownName;
+      id: string;
+      seen: number;
+      set: Record<string, unknown>;
+    }
+  | { kind: 'remove-item'; job: string; list: StripDownName; id: string; seen: number }
+  | { kind: 'product'; code: string; seen: number; product: Omit<Product, 'code'> }
+  | { kind: 'add-products'; products: Product[] }
+  | { kind: 'remove-product'; code: string; seen: number }
+  | { kind: 'stock'; move: Omit<StockMove, 'id' | 'corrects' | 'onDate'> & { onDate: LocalDate | null } }
+  | { kind: 'correct-stock'; id: string; note: string }
+  | { kind: 'add-trial'; trial: Omit<ConsumableTrial, 'id'> }
+  | { kind: 'remove-trial'; id: string; seen: number }
+  | { kind: 'place-air'; place: string; seen: number; airC: number; profile: MonthAir[] | null }
+  | { kind: 'step'; job: string; step: string; seen: number | null; set: Partial<Omit<StepEdit, 'step'>> }
+  | { kind: 'add-step'; job: string; step: Omit<AddedStep, 'id'> }
+  | { kind: 'remove-added-step'; job: string; id: string; seen: number }
+  | { kind: 'sign-off'; job: string; signOff: SignOff }
+  | { kind: 'remove-sign-off'; job: string; step: string; seen: number }
+  | { kind: 'add-scope'; job: string; change: Omit<ScopeChange, 'id' | 'onDate'> }
+  | { kind: 'remove-scope'; job: string; id: string; seen: number }
   | { kind: 'shop'; seen: number; set: ShopChange }
+  | { kind: 'operation'; code: string; seen: number | null; entry: object | null }
   | { kind: 'rate'; operation: string; seen: number | null; rate: number | null }
   | { kind: 'add-day-off'; person: string; from: string; to: string; reason: string }
   | { kind: 'remove-day-off'; id: string; seen: number };

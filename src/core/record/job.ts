@@ -1,21 +1,11 @@
-import type { LayerRole, Level } from '../film';
+import type { LadderKey, LayerRole, Level } from '../film';
 import type { LocalDate, Minor, Minute } from '../units';
 import type { Dimensions, SectionProposal } from '../vehicle';
-
-export const depths = ['scuff', 'stable', 'bare'] as const;
-/** How far down a section goes: scuff and refinish, to sound primer, to bare. */
-export type Depth = (typeof depths)[number];
-
-export const oldFinishes = [
-  'enamel',
-  'peeling-clear',
-  'lacquer',
-  'one-part',
-  'gelcoat',
-  'unknown',
-  'none',
-] as const;
-export type OldFinish = (typeof oldFinishes)[number];
+import type { Depth, OldFinish } from './depth';
+import type { SchoolChoice } from './school';
+import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
+import type { Find, Fitting, Gate, Hole, PriorRepair } from './strip-down';
+import type { FilmReading, Mark, OwnPart, PartSurvey, StripMethodKey } from './survey';
 
 export interface JobSection extends Omit<SectionProposal, 'oldFinish' | 'depth'> {
   oldFinish: OldFinish;
@@ -26,6 +16,27 @@ export interface JobSection extends Omit<SectionProposal, 'oldFinish' | 'depth'>
   colourHex: string;
   /** Coats the manager typed in place of the computed ones. */
   coats: Partial<Record<LayerRole, number>>;
+  /** School of colour sanding in place of the level's; null for the level's own. */
+  ladder: LadderKey | null;
+  /** Schools chosen for this section; the others follow the job's choice, else the situation. */
+  schools: SchoolChoice;
+  /** Rounds of filling and of priming and blocking, typed in place of the level's. */
+  rounds: TypedRounds;
+  /** What ends the chase for straightness; null where only the rounds do. */
+  stopRule: StopRule | null;
+  /** On a lot: the section it was taken from, and how its panels are stripped. Sections of a job carry neither. */
+  base?: string;
+  method?: StripMethodKey;
+}
+
+export type TypedRounds = { filler?: number; build?: number };
+
+/** A measure that is good enough, or a day after which no round is added. */
+export interface StopRule {
+  /** Largest hollow left under a straight edge of half a metre, mm; null where nothing is measured. */
+  hollowMm: number | null;
+  /** No further round after this day. */
+  lastDay: LocalDate | null;
 }
 
 /** A measured area in place of the computed one. */
@@ -78,6 +89,35 @@ export interface Job {
   caps: Caps;
   sections: JobSection[];
   measured: MeasuredPart[];
+  surveyed: PartSurvey[];
+  marks: Mark[];
+  readings: FilmReading[];
+  ownParts: OwnPart[];
+  fittings: Fitting[];
+  holes: Hole[];
+  gates: Gate[];
+  finds: Find[];
+  /** Year it was built; null when nobody knows. */
+  builtYear: number | null;
+  priorRepair: PriorRepair;
   facts: StepFact[];
+  /** Steps changed by hand, and changes of scope that were agreed. */
+  stepEdits: StepEdit[];
+  addedSteps: AddedStep[];
+  scope: ScopeChange[];
   signOffs: SignOff[];
+  /** Schools chosen for the whole job. */
+  schools: SchoolChoice;
 }
+
+/** The job with its own schools handed down to every section that chose none. */
+export const withJobSchools = (job: Job): Job =>
+  Object.keys(job.schools).length === 0
+    ? job
+    : {
+        ...job,
+        sections: job.sections.map((section) => ({
+          ...section,
+          schools: { ...job.schools, ...section.schools },
+        })),
+      };

@@ -1,3 +1,4 @@
+export * from './keep-agreed';
 export * from './problem';
 export * from './serial-schedule';
 export * from './stretches';

@@ -62,6 +62,8 @@ export interface ScheduleProblem {
   holds: Hold[];
   facts: Fact[];
   commitments: Commitment[];
+  /** Starts to wait for where a step could begin earlier; nothing waits that has to move anyway. */
+  keepAt?: ReadonlyMap<string, Minute>;
 }
 
 /** Why a step does not start earlier. The last entry says what fixes the earliest start that links alone allow. */
@@ -71,6 +73,7 @@ export type Because =
   | { kind: 'short'; resources: string[]; from: Minute; to: Minute }
   | { kind: 'window'; link: string; from: Minute; to: Minute }
   | { kind: 'link'; link: string; from: string; min: number }
+  | { kind: 'agreed'; from: Minute }
   | { kind: 'not-before' }
   | { kind: 'now' };
 

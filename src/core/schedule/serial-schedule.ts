@@ -167,18 +167,20 @@ class SerialSchedule {
       const { minute: linked, because } = this.#earliestByLinks(step);
       const place = this.#placeFor(step);
       const from = Math.max(linked, pushed.get(id) ?? 0);
-      const spot = this.#floor.earliest(
-        place.own ? { ...step, uses: [...step.uses, place.own] } : step,
-        from,
-        place.held,
-      );
-      if (!spot) return { status: 'impossible', link: null, step: id };
+      const wanted = place.own ? { ...step, uses: [...step.uses, place.own] } : step;
+      const earliest = this.#floor.earliest(wanted, from, place.held);
+      if (!earliest) return { status: 'impossible', link: null, step: id };
+      const agreed = this.problem.keepAt?.get(id) ?? 0;
+      const kept = agreed > earliest.start ? this.#floor.earliest(wanted, agreed, place.held) : null;
+      const spot = kept ?? earliest;
       const late = this.#closedWindow(step, spot, pushed) ?? this.#holdClash(step, spot, pushed);
       if (late) return { status: 'impossible', link: late, step: id };
       this.#take(step, spot, undo);
       const pushedBy = from > linked ? (this.#pushedBy.get(id) ?? null) : null;
       const placement = { step: id, start: spot.start, end: spot.end, uses: spot.uses };
-      this.#placed.set(id, { ...placement, because: explainStart(spot, linked, from, pushedBy, because) });
+      const reasons = explainStart(earliest, linked, from, pushedBy, because);
+      if (kept) reasons.unshift({ kind: 'agreed', from: earliest.start });
+      this.#placed.set(id, { ...placement, because: reasons });
       undo.push(() => this.#placed.delete(id));
     }
     return { status: 'placed' };

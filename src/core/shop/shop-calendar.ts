@@ -23,6 +23,19 @@ export function openStretches(shop: Shop, from: LocalDate, days: number): Stretc
   return joinStretches(open);
 }
 
+const longestClosureDays = 60;
+
+/** The day itself if the shop opens on it, else the last day before on which it does. */
+export function lastOpenDay(shop: Pick<Shop, 'shifts' | 'closures'>, date: LocalDate): LocalDate {
+  const weekdays = new Set(shop.shifts.map((shift) => shift.weekday));
+  const closed = new Set(shop.closures.map((closure) => closure.date));
+  for (let back = 0; back <= longestClosureDays; back += 1) {
+    const day = addDays(date, -back);
+    if (weekdays.has(weekdayOf(day)) && !closed.has(day)) return day;
+  }
+  return date;
+}
+
 /** A person's hours: the shop's, less the days away. */
 export function personStretches(
   open: readonly Stretch[],

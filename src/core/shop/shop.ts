@@ -21,6 +21,13 @@ export interface Person {
   daysOff: DaysOff[];
 }
 
+/** Air of one month in a place: in working hours, at night, and its relative humidity in %. */
+export interface MonthAir {
+  workC: number;
+  nightC: number;
+  humidity: number;
+}
+
 export interface Place {
   id: string;
   name: string;
@@ -30,6 +37,8 @@ export interface Place {
   heightM: number;
   /** Air temperature during work, °C; windows are reckoned at it. */
   airC: number;
+  /** By month from January, in place of `airC`; null for a place that is kept at one temperature. */
+  profile: MonthAir[] | null;
 }
 
 /** Opening hours of one weekday by the wall clock, minutes of the day. */
@@ -52,6 +61,8 @@ export interface Shop {
   currency: string;
   labourRateMinorPerHour: Minor;
   boothRateMinorPerHour: Minor;
+  /** Most VOC in a ready mix, g/L, by the shop's rules; null for none. */
+  vocLimitGL: number | null;
   /** Sales tax on the quote, basis points (2000 = 20 %). */
   taxBp: number;
   shifts: Shift[];

@@ -1,42 +1,90 @@
 import { bodyKindOf } from '../vehicle';
-import { addAircraftRoute } from './aircraft-route';
+import { addStepsByHand, applyStepEdits } from './hand-edits';
 import { StepDraft, type StepContext } from './draft';
-import { addHullRoute } from './hull-route';
-import { addPanelRoute } from './panel-route';
+import { addFittings } from './fittings';
+import { checkGates, checkHolds, checkLead, checkReferenceSpots } from './gates';
+import { Emission } from './emit';
+import { groupsOf } from './group';
+import { leaveOutOvertaken } from './overtaken';
+import { sectionWorks, type SectionWork } from './section-work';
+import type { Route } from './situation';
+import { MethodRing } from './method-ring';
+import { tasksOf } from './task';
 import type { StepNetwork } from './step';
 
 /** Room to walk and spray around a vehicle in the booth, m at each end. */
 const walkRoomM = 0.75;
 
 /**
- * From parts, survey, system and level to the network of steps, each with its minutes, needs, cautions and reasons.
- * The body kind names the route; keys of steps stay the same for the same work, so facts and pins find them again.
+ * From parts, survey, system and level to the network of steps, each with its minutes, needs, cautions and reasons:
+ * found backwards from the goal over the states that operations need and make. Keys of steps stay the same for the same
+ * work, so facts and pins find them again.
  */
 export function buildSteps(context: StepContext): StepNetwork {
+  try {
+    return buildWith(context);
+  } catch (error) {
+    // The shop's own entries may wait for each other on a job nobody thought of; the trade's never do.
+    if (!(error instanceof MethodRing) || (context.operations ?? []).length === 0) throw error;
+    const network = buildWith({ ...context, operations: [] });
+    network.warnings.push({ code: 'own-operations-ignored', ring: error.message });
+    return network;
+  }
+}
+
+function buildWith(context: StepContext): StepNetwork {
   const draft = new StepDraft(context);
   const kind = bodyKindOf(context.job.bodyKind);
-  switch (kind?.route) {
-    case 'panel':
-      addPanelRoute(draft);
-      break;
-    case 'hull':
-      addHullRoute(draft);
-      break;
-    case 'aircraft':
-      addAircraftRoute(draft);
-      break;
-    case undefined:
-      break;
-  }
+  const works = kind ? addWork(draft, kind.route) : [];
+  addFittings(draft);
+  checkGates(draft);
+  checkReferenceSpots(draft);
+  checkHolds(draft);
+  checkLead(draft, works);
+  addStepsByHand(draft);
+  applyStepEdits(draft);
+  leaveOutOvertaken(draft);
   checkPlaces(draft);
   return draft.network;
 }
+
+/** From the state of every section to its goal: tasks, then steps with their stays, sessions and windows. */
+function addWork(draft: StepDraft, route: Route): SectionWork[] {
+  const groups = groupsOf(draft);
+  const main = groups.find((group) => !group.loose) ?? groups[0];
+  if (!main) return [];
+  const works = sectionWorks(draft.context.job, route, groups);
+  const tasks = tasksOf(works, main, draft.entries);
+  const bySection = new Map(works.map((work) => [work.section.key, work]));
+  new Emission(draft, bySection, tasks, route === 'hull').all();
+  for (const { section, situation } of works)
+    if (situation.route === 'panel' && section.depth === 'scuff' && gloss.has(section.level))
+      draft.warn({ code: 'gloss-over-straightness', section: section.key });
+  warnOfEffectsApart(draft, works);
+  return works;
+}
+
+/** Effect colours belong into one session: sections of one of them that are painted apart are named. */
+function warnOfEffectsApart(draft: StepDraft, works: readonly SectionWork[]): void {
+  const lots = new Map<string, SectionWork[]>();
+  for (const work of works.filter((one) => one.situation.flags.has('effect-colour'))) {
+    const colour = `${work.section.colourName} ${work.section.system}`;
+    lots.set(colour, [...(lots.get(colour) ?? []), work]);
+  }
+  for (const same of lots.values())
+    if (new Set(same.map((work) => work.lot)).size > 1)
+      draft.warn({ code: 'effect-apart', sections: same.map((work) => work.section.key) });
+}
+
+/** Levels whose gloss shows what was not straightened. */
+const gloss: ReadonlySet<string> = new Set(['Show', 'Mirror']);
 
 function checkPlaces(draft: StepDraft): void {
   const { shop, job } = draft.context;
   const kinds = new Set([
     ...draft.network.stays.map((stay) => stay.placeKind),
-    ...draft.network.steps.flatMap((step) => step.place ?? []),
+    // The yard is any place outside: a shop need not list it.
+    ...draft.network.steps.flatMap((step) => (step.place === 'yard' ? [] : (step.place ?? []))),
   ]);
   for (const placeKind of kinds)
     if (!shop.places.some((place) => place.kind === placeKind)) draft.warn({ code: 'no-place', placeKind });

@@ -1,10 +1,20 @@
-import { dryingFactor, type Product, type Shelf } from '../film';
+import {
+  closingAt,
+  waitingAt,
+  withinLimits,
+  type ClosingKey,
+  type Product,
+  type Shelf,
+  type WaitKey,
+} from '../film';
 import type { Job } from '../record';
 import type { Caution } from '../safety';
-import type { PlaceKind, Shop } from '../shop';
+import type { MonthAir, PlaceKind, Shop } from '../shop';
 import type { Part } from '../vehicle';
-import { operationOf } from './catalogue';
+import { catalogueWith, operationIn, type Catalogue } from './catalogue';
+import type { Operation } from './operation';
 import { crewMinutes, personMinutes, quantityOf, roomForCrew, type Faces } from './labour';
+import { airsOf, longestWait, monthsOf, shortestWindow } from './place-air';
 import type {
   LinkReason,
   SoftWindow,
@@ -21,6 +31,8 @@ export interface StepContext {
   parts: readonly Part[];
   shop: Shop;
   shelf: Shelf;
+  /** The shop's own and changed entries of the operation catalogue. */
+  operations?: readonly Operation[];
 }
 
 export interface WorkOptions {
@@ -54,13 +66,26 @@ export class StepDraft {
   constructor(
     readonly context: StepContext,
     readonly network: StepNetwork = { steps: [], links: [], stays: [], softWindows: [], warnings: [] },
-  ) {}
+  ) {
+    this.entries = catalogueWith(context.operations ?? []);
+    for (const step of network.steps) this.byKey.set(step.key, step);
+  }
+
+  readonly entries: Catalogue;
+  private readonly byKey = new Map<string, Step>();
+  private readonly known = new Map<string, unknown>();
+  private readonly warned = new Set<string>();
+
+  /** An entry of the catalogue as this shop has it. */
+  operation(code: string): Operation {
+    return operationIn(this.entries, code);
+  }
 
   /** Adds one step of attended work and returns its key. */
   work(options: WorkOptions): string {
-    const operation = operationOf(options.operation);
+    const operation = this.operation(options.operation);
     const { shop } = this.context;
-    const quantity = quantityOf(operation, options.parts, options.faces ?? 'outside');
+    const quantity = quantityOf(operation, options.parts, options.faces ?? operation.faces);
     const share = options.share ?? 1;
     const ownRate = shop.rates[operation.code];
     const rate = options.rate ?? ownRate ?? operation.rate ?? 0;
@@ -69,12 +94,13 @@ export class StepDraft {
     const wanted = options.crew ?? operation.usualCrew;
     const room = operation.basis === 'm²' ? roomForCrew(quantity.amount * share) : wanted;
     const able = shop.people.filter((person) => person.skills.includes(operation.skill)).length;
-    const crew = Math.max(1, Math.min(wanted, room, able));
+    const most = options.crew === undefined ? operation.mostCrew : 4;
+    const crew = Math.max(1, Math.min(Math.max(wanted, operation.leastCrew), room, able, most));
     if (able === 0) this.warn({ code: 'no-skill', skill: operation.skill });
     const flashMin = options.flashMin ?? 0;
     const product = options.coat ? this.context.shelf.get(options.coat.product) : undefined;
     const hold = options.hold ?? null;
-    this.network.steps.push({
+    const step: Step = {
       key: options.key,
       operation: operation.code,
       name: options.name ?? operation.name,
@@ -105,9 +131,21 @@ export class StepDraft {
         amount: one.perUnit * (operation.basis === 'fixed' ? 1 : quantity.amount * share),
       })),
       cautions: [...new Set([...operation.cautions, ...(options.cautions ?? []), ...cautionsOf(product)])],
-      because: options.because,
+      tags: operation.tags,
+      inspection: operation.inspection,
+      checks: operation.checks,
+      lost: operation.lost,
+      because: options.because.length > 0 ? options.because : [{ code: 'operation', why: operation.why }],
       leaves: options.leaves === undefined ? operation.leaves : options.leaves,
-    });
+      computedMinutes: null,
+      skipped: false,
+      person: null,
+      note: '',
+      heldBy: [],
+      quotedMinor: null,
+    };
+    this.network.steps.push(step);
+    this.byKey.set(step.key, step);
     for (const from of options.after) this.link(from, options.key, { code: 'order' });
     return options.key;
   }
@@ -122,8 +160,14 @@ export class StepDraft {
     hold: string | null,
   ): string {
     this.work({ key, operation, subject, sections, parts: [], because: [], after: [], hold, fixedMin: 0 });
-    const step = this.network.steps.at(-1)!;
-    Object.assign(step, { kind: 'passive', minutes, personMinutes: 0, crew: 0, people: [], place: null });
+    Object.assign(this.stepOf(key), {
+      kind: 'passive',
+      minutes,
+      personMinutes: 0,
+      crew: 0,
+      people: [],
+      place: null,
+    });
     return key;
   }
 
@@ -142,35 +186,86 @@ export class StepDraft {
   /** Each warning once, however many steps give rise to it. */
   warn(warning: StepWarning): void {
     const text = JSON.stringify(warning);
-    if (!this.network.warnings.some((one) => JSON.stringify(one) === text))
-      this.network.warnings.push(warning);
+    if (this.warned.has(text)) return;
+    this.warned.add(text);
+    this.network.warnings.push(warning);
   }
 
-  /** Air of the first place of a kind, °C; 18 where the shop has no such place. */
+  /** Airs that the first place of a kind can have while the job runs; 18 °C where the shop has no such place. */
+  private airs(kind: PlaceKind): MonthAir[] {
+    return this.once(`air ${kind}`, () => {
+      const { shop, job } = this.context;
+      const place = shop.places.find((one) => one.kind === kind);
+      return place
+        ? airsOf(place, monthsOf(job.arrival, job.promised))
+        : [{ workC: 18, nightC: 18, humidity: 50 }];
+    });
+  }
+
+  /** A large job asks for the same wait of the same product a thousand times. */
+  private once<T>(name: string, work: () => T): T {
+    if (!this.known.has(name)) this.known.set(name, work());
+    return this.known.get(name) as T;
+  }
+
+  /** Air of a kind of place in working hours of the coldest month, °C. */
   airC(kind: PlaceKind): number {
-    return this.context.shop.places.find((place) => place.kind === kind)?.airC ?? 18;
+    return Math.min(...this.airs(kind).map((air) => air.workC));
   }
 
-  /** Drying factor of a product in a place; outside its limits a warning and the sheet's own times. */
-  factor(product: Product, kind: PlaceKind): number {
-    const sheet = product.coating!;
-    const airC = this.airC(kind);
-    const factor = dryingFactor(sheet, airC);
-    if (factor === null)
+  /** Highest humidity that a kind of place has in working hours while the job runs, %. */
+  humidity(kind: PlaceKind): number {
+    return Math.max(...this.airs(kind).map((air) => air.humidity));
+  }
+
+  /** A waiting time of a product in a kind of place; outside its limits a warning and the sheet's own time. */
+  waits(product: Product, key: WaitKey, kind: PlaceKind): number {
+    return this.once(`${key} ${kind} ${product.code}`, () => {
+      const sheet = product.coating!;
+      this.checkAir(product, kind);
+      const shift = this.context.shop.shifts[0] ?? { startMin: 480, endMin: 1020 };
+      return longestWait(sheet, key, this.airs(kind), shift) ?? waitingAt(sheet, key, sheet.sheetC) ?? 0;
+    });
+  }
+
+  /** A closing window of a product in a kind of place; null where it never closes. */
+  closes(product: Product, key: ClosingKey, kind: PlaceKind): number | null {
+    return this.once(`${key} ${kind} ${product.code}`, () => {
+      const sheet = product.coating!;
+      this.checkAir(product, kind);
+      return shortestWindow(sheet, key, this.airs(kind)) ?? closingAt(sheet, key, sheet.sheetC);
+    });
+  }
+
+  private checkAir(product: Product, kind: PlaceKind): void {
+    const { minAirC, maxAirC } = product.coating!;
+    const outside = this.airs(kind).find((air) => !withinLimits({ minAirC, maxAirC }, air.workC));
+    if (outside)
       this.warn({
-        code: 'air-outside-limits',
-        product: product.code,
-        airC,
-        minAirC: sheet.minAirC,
-        maxAirC: sheet.maxAirC,
+        ...{ code: 'air-outside-limits', product: product.code },
+        ...{ airC: outside.workC, minAirC, maxAirC },
       });
-    return factor ?? 1;
   }
 
+  /** Adds fixed person-minutes to a step that stands already; its crew shares them. */
+  addMinutes(key: string, minutes: number): void {
+    if (minutes <= 0) return;
+    const step = this.stepOf(key);
+    step.personMinutes += Math.round(minutes);
+    step.minutes += crewMinutes(minutes, Math.max(1, step.crew));
+    step.figure.fixedMin += minutes;
+  }
+
+  /** @throws Error for a key of no step: our own bug */
   stepOf(key: string): Step {
-    const step = this.network.steps.find((one) => one.key === key);
+    const step = this.byKey.get(key);
     if (!step) throw new Error(`no such step: ${key}`);
     return step;
+  }
+
+  /** The shop's rate of an operation, else the catalogue's; null where a rule sets it. */
+  rateOf(operation: Operation): number | null {
+    return this.context.shop.rates[operation.code] ?? operation.rate;
   }
 }
 

@@ -68,7 +68,6 @@ export function addStage(
   const key = `${group.key}/${stage.key}`;
   const { subject } = group;
   const sections = keysOf(group.sections);
-  const because = [{ code: 'always' as const }];
   const enter = draft.work({
     key: `${key}/in`,
     operation: 'move',
@@ -76,7 +75,7 @@ export function addStage(
     sections,
     parts: [],
     hold: key,
-    because,
+    because: [],
     after: stage.after,
     leaves: null,
     phase: stage.phase,

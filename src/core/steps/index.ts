@@ -1,7 +1,18 @@
+export * from './booth-passes';
 export * from './builder';
 export * from './catalogue';
+export * from './schools';
+export { schoolsTaken } from './section-situation';
+export { checkOperation } from './check-operation';
+export { situationFlags, type SectionSituation, type Situation } from './situation';
+export { workStates, type WorkState } from './work-state';
 export type { StepContext } from './draft';
+export { refusalToSkip } from './hand-edits';
+export * from './hours-range';
 export * from './operation';
 export * from './stack';
 export * from './step';
+export * from './strip-methods';
+export { fittingAdvice, passesOf, type FittingAdvice } from './fittings';
 export * from './remedy';
+export * from './rounds';

@@ -1,4 +1,5 @@
-import { partFromOutline, rectangle, type Part } from '../vehicle';
+import { rectangle } from '../geometry';
+import { partFromOutline, type Part } from '../vehicle';
 import { levelStandards } from '../film';
 import { operationOf } from './catalogue';
 import { crewMinutes, personMinutes, quantityOf, roomForCrew } from './labour';

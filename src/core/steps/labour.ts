@@ -33,7 +33,7 @@ export function shapeFactor(kind: Operation['shapeFactor'], face: Face): number 
 }
 
 /** Which faces an operation touches: blocking and polishing leave the back faces alone. */
-export type Faces = 'outside' | 'both';
+export type Faces = Operation['faces'];
 
 export interface Quantity {
   amount: number;
@@ -51,15 +51,16 @@ export function quantityOf(operation: Operation, parts: readonly Part[], faces: 
     case 'part':
       return plain(parts.length);
     case 'm':
-      return plain(sum((part) => part.trimM + part.beadM));
+      return plain(sum((part) => part.trimM + part.beadM + part.rivetM));
     case 'm²': {
-      const inside = (part: Part) => (faces === 'both' ? part.insideM2 : 0);
+      const outside = (part: Part) => (faces === 'inside' ? 0 : part.outsideM2);
+      const inside = (part: Part) => (faces === 'outside' ? 0 : part.insideM2);
       const { shapeFactor: kind } = operation;
       return {
-        amount: sum((part) => part.outsideM2 + inside(part)),
+        amount: sum((part) => outside(part) + inside(part)),
         weighted: sum(
           (part) =>
-            part.outsideM2 * shapeFactor(kind, part.shape) + inside(part) * shapeFactor(kind, 'inside'),
+            outside(part) * shapeFactor(kind, part.shape) + inside(part) * shapeFactor(kind, 'inside'),
         ),
       };
     }

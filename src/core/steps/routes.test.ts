@@ -1,7 +1,8 @@
 import { shelfOf, standardShelf } from '../film';
 import { demoShop } from '../../demo/shop';
 import type { Job, JobSection } from '../record';
-import { partsOfJob, proposeJob } from '../survey';
+import { jobFixture } from '../job.fixture';
+import { partsOfJob } from '../survey';
 import { buildSteps } from './builder';
 import { operationOf, catalogue } from './catalogue';
 import type { StepNetwork } from './step';
@@ -15,20 +16,11 @@ function build(
   section: Partial<JobSection> = {},
   shop = demoShop,
 ): StepNetwork {
-  const base = proposeJob({
-    number: 'T-1',
-    name: 'Test',
-    owner: '',
-    bodyKind,
-    dimensions: over.dimensions ?? {},
-    level: over.level ?? 'Road',
-    arrival: '2026-11-23',
-    promised: '2027-01-22',
-    capLabourHours: 0,
-    capMaterialsMinor: 0,
-    capBoothHours: 0,
-  });
-  const job = { ...base, ...over, sections: base.sections.map((one) => ({ ...one, ...section })) };
+  const base = jobFixture(
+    { bodyKind, dimensions: over.dimensions ?? {}, level: over.level ?? 'Road', promised: '2027-01-22' },
+    section,
+  );
+  const job = { ...base, ...over };
   return buildSteps({ job, parts: partsOfJob(job), shop, shelf });
 }
 

@@ -1,16 +1,7 @@
-import {
-  closingMin,
-  coatLitres,
-  mixedVolumeSolids,
-  transferEfficiency,
-  waitingMin,
-  type LayerRole,
-  type Product,
-} from '../film';
+import { coatLitres, readySolids, transferEfficiency, type LayerRole, type Product } from '../film';
 import type { Part } from '../vehicle';
 import type { StepDraft } from './draft';
-import { quantityOf } from './labour';
-import { operationOf } from './catalogue';
+import { quantityOf, type Faces } from './labour';
 import type { LinkReason, Step, StepReason } from './step';
 
 export interface SessionLayer {
@@ -30,6 +21,7 @@ export interface SessionOptions {
   parts: readonly Part[];
   layers: SessionLayer[];
   after: readonly string[];
+  faces: Faces;
 }
 
 export interface Session {
@@ -44,11 +36,21 @@ export interface Session {
 /** Attended flash up to this length stays with the painter; a longer one is plain waiting. */
 const attendedFlashMin = 30;
 const operationByRole: Partial<Record<LayerRole, string>> = {
+  ground: 'spray-colour',
+  candy: 'spray-cross',
+  flake: 'spray-colour',
+  intercoat: 'spray-clear',
   colour: 'spray-colour',
   topcoat: 'spray-colour',
   clear: 'spray-clear',
 };
 const stateByRole: Partial<Record<LayerRole, Step['leaves']>> = {
+  etch: 'epoxy',
+  promoter: 'sealer',
+  ground: 'colour',
+  candy: 'colour',
+  flake: 'colour',
+  intercoat: 'clear',
   epoxy: 'epoxy',
   build: 'high-build',
   sealer: 'sealer',
@@ -57,6 +59,7 @@ const stateByRole: Partial<Record<LayerRole, Step['leaves']>> = {
   clear: 'clear',
 };
 const phaseByRole: Partial<Record<LayerRole, Step['phase']>> = {
+  etch: 'epoxy',
   epoxy: 'epoxy',
   build: 'build',
   clear: 'clear',
@@ -70,15 +73,20 @@ const loadedMax = 60;
 /** Cleaned panels wait no longer than this before the first coat; later they are wiped again. */
 const wipedMax = 120;
 
-/** Net litres of one coat over parts, back faces included. */
-export function litresOf(product: Product, parts: readonly Part[]): number {
+/** Minutes a booth clears after the last coat with isocyanate; a working default, the booth's own figure counts. */
+const clearingMin = 20;
+
+/** Net litres of one coat over the faces of parts. */
+export function litresOf(product: Product, parts: readonly Part[], faces: Faces): number {
   const sheet = product.coating!;
-  const solids = mixedVolumeSolids(sheet.mix);
+  const solids = readySolids(sheet);
   return parts.reduce(
     (sum, part) =>
       sum +
-      coatLitres(part.outsideM2, sheet.dryUm, solids, transferEfficiency(sheet.method, part.shape)) +
-      (part.insideM2 > 0
+      (faces === 'inside'
+        ? 0
+        : coatLitres(part.outsideM2, sheet.dryUm, solids, transferEfficiency(sheet.method, part.shape))) +
+      (part.insideM2 > 0 && faces !== 'outside'
         ? coatLitres(part.insideM2, sheet.dryUm, solids, transferEfficiency(sheet.method, 'inside'))
         : 0),
     0,
@@ -90,25 +98,25 @@ export function litresOf(product: Product, parts: readonly Part[]): number {
  * Coats are linked with max = min(3 × flash, 90 min), so a session never crosses a closing.
  */
 export function addSession(draft: StepDraft, options: SessionOptions): Session {
-  const { key, subject, sections, parts } = options;
+  const { key, subject, sections, parts, faces } = options;
   const hold = key;
   const [opening] = options.layers;
   const phase = opening ? phaseOf(opening.role) : undefined;
-  const common = { subject, sections, parts, hold, faces: 'both' as const, phase };
+  const common = { subject, sections, parts, hold, faces, phase };
   const load = draft.work({
     ...common,
     key: `${key}/load`,
     operation: 'load',
-    because: [{ code: 'always' }],
+    because: [],
     after: options.after,
   });
-  const areaM2 = quantityOf(operationOf('wipe'), parts, 'both').amount;
+  const areaM2 = quantityOf(draft.operation('wipe'), parts, faces).amount;
   const painters = areaM2 > secondPainterM2 ? 2 : 1;
   let last = draft.work({
     ...common,
     key: `${key}/wipe`,
     operation: 'wipe',
-    because: [{ code: 'always' }],
+    because: [],
     after: [],
     crew: painters,
   });
@@ -119,10 +127,11 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     why: { code: 'wiped' },
   };
   let firstCoat: string | null = null;
+  const worked = [last];
   const airC = draft.airC('booth');
   for (const layer of options.layers) {
     const sheet = layer.product.coating!;
-    const flash = waitingMin(sheet.flashMin, draft.factor(layer.product, 'booth'));
+    const flash = draft.waits(layer.product, 'flashMin', 'booth');
     const attended = flash <= attendedFlashMin ? flash : 0;
     for (let i = 0; i < layer.coats; i += 1) {
       const coat = layer.firstCoat + i;
@@ -149,10 +158,11 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
           of: layer.allCoats,
           areaM2,
           dryUm: sheet.dryUm,
-          litres: litresOf(layer.product, parts),
+          litres: litresOf(layer.product, parts, faces),
         },
       });
       draft.link(last, step, window.why, window.min, window.max);
+      worked.push(step);
       last = step;
       firstCoat ??= step;
       const product = layer.product.code;
@@ -164,8 +174,9 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     }
   }
   const lastProduct = options.layers.at(-1)!.product;
-  const sheet = lastProduct.coating!;
-  const dustFree = waitingMin(sheet.dustFreeMin, draft.factor(lastProduct, 'booth'));
+  // Nobody enters unprotected until the booth has cleared after the last coat with isocyanate.
+  const clearing = lastProduct.hazards.includes('isocyanate') ? clearingMin : 0;
+  const dustFree = Math.max(clearing, draft.waits(lastProduct, 'dustFreeMin', 'booth'));
   const stand = draft.wait(`${key}/dust-free`, 'dust-free', subject, sections, dustFree, hold);
   draft.stepOf(stand).phase = phase ?? 'colour';
   draft.link(last, stand, { code: 'dust-free', product: lastProduct.code, airC }, 0, 0);
@@ -173,42 +184,35 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     ...common,
     key: `${key}/unload`,
     operation: 'unload',
-    because: [{ code: 'always' }],
+    because: [],
     after: [stand],
   });
   draft.stay({ key, kind: 'session', placeKind: 'booth', from: load, to: unload, subject });
-  checkShift(draft, key);
+  checkShift(draft, key, worked);
   return { key, firstCoat: firstCoat!, lastCoat: last, lastProduct, unload };
 }
 
 /** Wipe and coats must fit one shift. */
-function checkShift(draft: StepDraft, session: string): void {
+function checkShift(draft: StepDraft, session: string, worked: readonly string[]): void {
   const shiftMin = longestShift(draft);
-  const minutes = sessionMinutes(draft, session);
+  const minutes = worked.reduce((sum, key) => sum + draft.stepOf(key).minutes, 0);
   if (minutes > shiftMin) draft.warn({ code: 'session-over-shift', session, minutes, shiftMin });
 }
 
 export const longestShift = (draft: StepDraft): number =>
   Math.max(0, ...draft.context.shop.shifts.map((shift) => shift.endMin - shift.startMin));
 
-const sessionMinutes = (draft: StepDraft, session: string): number =>
-  draft.network.steps
-    .filter((step) => step.key === `${session}/wipe` || step.coat?.session === session)
-    .reduce((sum, step) => sum + step.minutes, 0);
-
 /** Links the last coat of a session to work on that film: not before it can be sanded. */
 export function afterSanding(draft: StepDraft, session: Session, to: string): void {
-  const sheet = session.lastProduct.coating!;
   const airC = draft.airC('bay');
-  const min = waitingMin(sheet.sandAfterMin, draft.factor(session.lastProduct, 'bay'));
+  const min = draft.waits(session.lastProduct, 'sandAfterMin', 'bay');
   draft.link(session.lastCoat, to, { code: 'sand-after', product: session.lastProduct.code, airC }, min);
 }
 
 /** A hard recoat window between two sessions where no sanding reopens it. */
 export function withinRecoat(draft: StepDraft, session: Session, to: string): void {
-  const { recoatMaxMin } = session.lastProduct.coating!;
-  if (recoatMaxMin === null) return;
-  const max = closingMin(recoatMaxMin, draft.factor(session.lastProduct, 'booth'));
+  const max = draft.closes(session.lastProduct, 'recoatMaxMin', 'booth');
+  if (max === null) return;
   draft.link(
     session.lastCoat,
     to,

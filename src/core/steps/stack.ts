@@ -4,11 +4,17 @@ import {
   ladders,
   levelStandards,
   type ClearBudget,
+  type LadderKey,
   type LayerRole,
   type Product,
   type Shelf,
+  type SystemLayer,
 } from '../film';
-import type { JobSection } from '../record';
+import type { JobSection, SchoolChoice } from '../record';
+
+/** The ladder a section is sanded by: the manager's school, else the level's. */
+export const ladderOf = (section: Pick<JobSection, 'level' | 'ladder'>): LadderKey =>
+  section.ladder ?? levelStandards[section.level].ladder;
 
 /** One layer of a section as it will be laid. */
 export interface StackLayer {
@@ -40,7 +46,7 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
   const missing: string[] = [];
   let clear: ClearBudget | null = null;
   for (const layer of system?.layers ?? []) {
-    const product = shelf.get(layer.product);
+    const product = shelf.get(underColour(layer, section.schools.sealer));
     if (!product?.coating) {
       missing.push(layer.product);
       continue;
@@ -55,18 +61,25 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
         computed = layer.coats.byLevel[section.level];
         break;
       case 'per-round':
-        computed = layer.coats.count * Math.max(section.depth === 'bare' ? 1 : 0, standard.blockRounds);
+        computed =
+          layer.coats.count *
+          Math.max(section.depth === 'bare' ? 1 : 0, section.rounds.build ?? standard.blockRounds);
         break;
       case 'budget':
         clear = clearBudget({
-          ladder: ladders[standard.ladder],
+          ladder: ladders[ladderOf(section)],
           coatUm: dryUm,
           levelMinimum: Math.max(1, standard.clearCoats),
-          productMinimum: 2,
+          productMinimum: product.coating.coatsLeast,
         });
         computed = clear.coats;
     }
-    if (section.level === 'Keep' || (layer.role === 'epoxy' && section.depth !== 'bare')) computed = 0;
+    if (layer.role === 'sealer' && section.schools.sealer === 'none') computed = 0;
+    if (
+      section.level === 'Keep' ||
+      ((layer.role === 'epoxy' || layer.role === 'etch') && section.depth !== 'bare')
+    )
+      computed = 0;
     const typedCoats = section.coats[layer.role];
     const coats = typedCoats ?? computed;
     const typed = typedCoats !== undefined;
@@ -75,3 +88,7 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
   }
   return { layers, clear, missing, totalUm: layers.reduce((sum, one) => sum + one.coats * one.dryUm, 0) };
 }
+
+/** What is laid under the colour: the system's sealer, or epoxy wet on wet in its place. */
+const underColour = (layer: SystemLayer, school: SchoolChoice['sealer']): string =>
+  layer.role === 'sealer' && school === 'epoxy-wet' ? 'epoxy-sealer' : layer.product;

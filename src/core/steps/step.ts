@@ -1,13 +1,16 @@
-import type { Depth } from '../record';
+import type { Depth, StripMethodKey } from '../record';
 import type { LayerRole, Level } from '../film';
 import type { Caution } from '../safety';
-import type { Minute } from '../units';
+import type { Minor, Minute } from '../units';
 import type { Substrate } from '../vehicle';
-import type { Phase, SurfaceState } from './operation';
+import type { Inspection, Phase, SurfaceState, WorkTag } from './operation';
+import type { WorkState } from './work-state';
 
 /** Why a step exists and stands where it does: a code and its facts; the sentence is the reader's. */
 export type StepReason =
   | { code: 'always' }
+  | { code: 'operation'; why: string }
+  | { code: 'by-hand' }
   | { code: 'depth'; depth: Depth }
   | { code: 'substrate'; substrate: Substrate; method: string }
   | { code: 'level-round'; level: Level; round: number; of: number }
@@ -24,7 +27,9 @@ export type StepReason =
   | { code: 'colour-next'; colour: string }
   | { code: 'remedy'; product: string }
   | { code: 'licensed-hold' }
-  | { code: 'typed-coats' };
+  | { code: 'typed-coats' }
+  | { code: 'chosen-method'; method: StripMethodKey }
+  | { code: 'fittings'; count: number };
 
 /** Where the minutes came from: fixed + rate × quantity × share, over the crew. */
 export interface Figure {
@@ -73,12 +78,31 @@ export interface Step {
   coat: CoatOfStep | null;
   needs: { product: string; amount: number }[];
   cautions: Caution[];
+  /** What it does to the room around it. */
+  tags: readonly WorkTag[];
+  /** How the surface is to be looked at; null where nothing is inspected. */
+  inspection: Inspection | null;
+  /** What to see to while doing it, in working order. */
+  checks: readonly string[];
+  /** What is lost when it is left out. */
+  lost: string;
   because: StepReason[];
   leaves: SurfaceState | null;
+  /** Changed by hand: what was computed before, person-minutes; null where nothing was. */
+  computedMinutes: number | null;
+  skipped: boolean;
+  /** Who is to do it, where the manager named somebody. */
+  person: string | null;
+  note: string;
+  /** Open gates that keep it from being booked; empty for nearly every step. */
+  heldBy: string[];
+  /** Price of work sent out, as quoted, in minor units; null where the Shelf's price stands. */
+  quotedMinor: Minor | null;
 }
 
 export type LinkReason =
   | { code: 'order' }
+  | { code: 'state'; state: WorkState }
   | { code: 'flash'; product: string; airC: number }
   | { code: 'flash-window'; product: string; airC: number }
   | { code: 'sand-after'; product: string; airC: number }
@@ -86,7 +110,8 @@ export type LinkReason =
   | { code: 'bare-metal'; substrate: Substrate }
   | { code: 'recoat-max'; product: string; airC: number }
   | { code: 'wiped' }
-  | { code: 'settle' };
+  | { code: 'settle' }
+  | { code: 'by-hand' };
 
 export interface StepLink {
   from: string;
@@ -132,8 +157,29 @@ export type StepWarning =
     }
   | { code: 'film-limit'; section: string; totalUm: number; limitUm: number }
   | { code: 'gloss-over-straightness'; section: string }
+  | { code: 'effect-apart'; sections: string[] }
   | { code: 'session-over-shift'; session: string; minutes: number; shiftMin: number }
-  | { code: 'unsigned-hold'; step: string };
+  | { code: 'unsigned-hold'; step: string }
+  | { code: 'own-operations-ignored'; ring: string }
+  | { code: 'edit-without-step'; step: string }
+  | {
+      code: 'order-refused';
+      step: string;
+      after: string;
+      /** Steps between them, in the order that forbids it. */
+      chain: string[];
+      why: LinkReason | null;
+      mayInsist: boolean;
+    }
+  | { code: 'order-overridden'; step: string; after: string; why: LinkReason }
+  | { code: 'person-refused'; step: string; person: string }
+  | { code: 'skip-refused'; step: string; why: 'hold' | 'film' | 'coat' }
+  | { code: 'skipped'; step: string }
+  | { code: 'overtaken'; step: string }
+  | { code: 'gate-open'; section: string; open: number }
+  | { code: 'lead-untested'; section: string; isHeld: boolean }
+  | { code: 'lead-dry'; section: string; step: string }
+  | { code: 'reference-spot'; part: string; what: string };
 
 export interface StepNetwork {
   steps: Step[];

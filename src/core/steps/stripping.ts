@@ -1,8 +1,9 @@
 import type { JobSection } from '../record';
-import type { Substrate } from '../vehicle';
+import { toMinor } from '../units';
+import type { Part, Substrate } from '../vehicle';
 import type { StepDraft } from './draft';
-import { addStage, keysOf, type Group } from './group';
 import type { StepReason } from './step';
+import { clogging, stripMethodData } from './strip-methods';
 
 interface StripMethod {
   operation: string;
@@ -11,137 +12,57 @@ interface StripMethod {
   reason: StepReason;
 }
 
-/** How a section is taken down: gel on bare-metal aluminium, disc elsewhere; peeling clear ×1.5, gummy films ×5. */
+/**
+ * How a section or lot is taken down: by the manager's method where one is chosen, else gel on bare-metal aluminium and
+ * disc elsewhere.
+ */
 export function stripMethod(section: JobSection): StripMethod {
-  const { substrate, depth, oldFinish } = section;
+  const { substrate, depth, oldFinish, method } = section;
   if (depth === 'scuff') return { operation: 'scuff', slower: 1, reason: { code: 'depth', depth } };
   if (depth === 'stable') return { operation: 'sand-stable', slower: 1, reason: { code: 'depth', depth } };
+  if (method) {
+    const slower = method === 'disc' ? clogging(oldFinish) : 1;
+    return {
+      operation: stripMethodData[method].operation,
+      slower,
+      reason: { code: 'chosen-method', method },
+    };
+  }
   if (substrate === 'aluminium')
     return {
       operation: 'strip-chemical',
       slower: 1,
       reason: { code: 'substrate', substrate, method: 'gel' },
     };
-  const slower =
-    oldFinish === 'peeling-clear' ? 1.5 : oldFinish === 'lacquer' || oldFinish === 'one-part' ? 5 : 1;
-  return { operation: 'strip-disc', slower, reason: { code: 'substrate', substrate, method: 'disc' } };
+  const reason = { code: 'substrate', substrate, method: 'disc' } as const;
+  return { operation: 'strip-disc', slower: clogging(oldFinish), reason };
 }
 
-/** Wash, strip down, protect, take each section down, clean its seams. */
-export function addStripping(draft: StepDraft, group: Group, after: readonly string[]): string[] {
-  return addStage(draft, group, { key: 'strip', placeKind: 'wash', phase: 'strip', after }, (room) => {
-    const common = { hold: room.hold, place: room.place, because: [{ code: 'always' as const }] };
-    const whole = { ...common, subject: group.subject, sections: keysOf(group.sections), parts: group.parts };
-    const wash = draft.work({ ...whole, key: `${group.key}/wash`, operation: 'wash', after: room.after });
-    const down = draft.work({
-      ...whole,
-      key: `${group.key}/strip-down`,
-      operation: 'strip-down',
-      after: [wash],
-      ...(group.loose ? { fixedMin: 0 } : {}),
-    });
-    const protect = draft.work({
-      ...whole,
-      key: `${group.key}/protect`,
-      operation: 'protect',
-      after: [down],
-    });
-    return group.sections.map((section) => addSectionStrip(draft, group, section, room, protect));
-  });
+/** Where every panel of a lot has an outside quote, these are its price in place of the Shelf's. */
+export function quoteOutside(draft: StepDraft, key: string, parts: readonly Part[]): void {
+  const quotes = parts.map(
+    (part) => draft.context.job.surveyed.find((one) => one.key === part.key)?.outsideQuoteMinor ?? null,
+  );
+  if (quotes.length === 0 || quotes.includes(null)) return;
+  const step = draft.stepOf(key);
+  step.quotedMinor = toMinor(quotes.reduce((sum: number, one) => sum + one!, 0));
+  step.needs = step.needs.filter((need) => draft.context.shelf.get(need.product)?.kind !== 'service');
 }
 
-function addSectionStrip(
-  draft: StepDraft,
-  group: Group,
-  section: JobSection,
-  room: { hold: string | null; place: 'wash' | 'bay' | 'bench' | 'booth' | 'yard' | undefined },
-  after: string,
-): string {
-  const method = stripMethod(section);
-  const parts = group.partsOf(section);
-  const common = {
-    subject: section.name,
-    sections: [section.key],
-    parts,
-    hold: room.hold,
-    place: room.place,
-  };
-  const strip = draft.work({
-    ...common,
-    key: `${section.key}/strip`,
-    operation: method.operation,
-    faces: 'both',
-    share: method.slower,
-    because: [method.reason],
-    after: [after],
-  });
-  const beads = parts.some((part) => part.beadM > 0);
-  if (section.depth !== 'bare' || !beads) return strip;
-  return draft.work({
-    ...common,
-    key: `${section.key}/seams`,
-    operation: 'clean-seams',
-    because: [{ code: 'depth', depth: section.depth }],
-    after: [strip],
-  });
-}
-
-/** Bare metal waits no longer than this for its first coat, elapsed minutes. */
-export const bareMetalMax: Partial<Record<Substrate, number>> = {
+/** Bare metal in dry air waits no longer than this for its first coat, elapsed minutes. */
+const bareMetalMax: Partial<Record<Substrate, number>> = {
   steel: 480,
   galvanised: 480,
   aluminium: 1440,
 };
 
-interface Treated {
-  after: string[];
-  /** One closing window for each treated substrate, to be tied to the first coat. */
-  windows: ((firstCoat: string) => void)[];
-}
-
-/** Metalwork and dry-fit, then the treatment of bare metal whose window the first coat must meet. */
-export function addTreatment(draft: StepDraft, group: Group, bare: JobSection[], after: string[]): Treated {
-  const worked = group.sections.filter((section) => section.depth !== 'scuff');
-  if (worked.length === 0) return { after, windows: [] };
-  const windows: Treated['windows'] = [];
-  const ends = addStage(draft, group, { key: 'metal', placeKind: 'bay', phase: 'metal', after }, (room) => {
-    const common = { hold: room.hold, place: room.place };
-    const metal = worked.map((section) =>
-      draft.work({
-        ...common,
-        key: `${section.key}/metalwork`,
-        operation: 'metalwork',
-        subject: section.name,
-        sections: [section.key],
-        parts: group.partsOf(section),
-        because: [{ code: 'depth', depth: section.depth }],
-        after: room.after,
-        ...(group.loose ? { fixedMin: 0 } : {}),
-      }),
-    );
-    const substrates = [...new Set(bare.map((section) => section.substrate))].filter(
-      (one) => bareMetalMax[one],
-    );
-    const treated = substrates.map((substrate) => {
-      const sections = bare.filter((section) => section.substrate === substrate);
-      const key = draft.work({
-        ...common,
-        key: `${group.key}/treat-${substrate}`,
-        operation: substrate === 'aluminium' ? 'treat-aluminium' : 'treat-steel',
-        subject: sections.map((section) => section.name).join(', '),
-        sections: keysOf(sections),
-        parts: sections.flatMap(group.partsOf),
-        faces: 'both',
-        because: [{ code: 'substrate', substrate, method: 'treat' }],
-        after: metal,
-        crew: 3,
-      });
-      windows.push((firstCoat) =>
-        draft.link(key, firstCoat, { code: 'bare-metal', substrate }, 0, bareMetalMax[substrate]!),
-      );
-      return key;
-    });
-    return treated.length > 0 ? treated : metal;
-  });
-  return { after: ends, windows };
+/**
+ * How long treated bare metal may wait for its first coat: the shift on steel, a day on conversion-coated aluminium;
+ * half of it above 60 % humidity, a quarter above 75 %. Our own steps, the treatment's sheet comes first.
+ * @returns elapsed minutes, or null for a substrate that does not flash over
+ */
+export function bareMetalLimit(substrate: Substrate, humidity: number): number | null {
+  const dry = bareMetalMax[substrate];
+  if (dry === undefined) return null;
+  return humidity > 75 ? dry / 4 : humidity > 60 ? dry / 2 : dry;
 }

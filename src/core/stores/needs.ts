@@ -1,19 +1,14 @@
-import { closingMin, dryingFactor, type LayerRole, type Product, type Shelf } from '../film';
+import { closingAt, type Product, type Shelf } from '../film';
 import type { Step } from '../steps';
+import { kitOfStep } from './protective-kit';
 
 /** Mixed above the net need, so that the last panel never runs dry. */
 export const reserveShare = 0.1;
 const batchLossL = 0.05;
 const sessionLossL = 0.15;
-const largestPotL = 5;
-/** Litres a minute through the gun or off the roller, by what is laid. */
-const flowLPerMin: Partial<Record<LayerRole, number>> = {
-  epoxy: 0.18,
-  build: 0.22,
-  colour: 0.15,
-  topcoat: 0.18,
-  clear: 0.18,
-};
+/** Cup of the gun, or the roller's tray kept small: litres, and how often it is filled of one batch. */
+const cupL = 1;
+const refills = 5;
 
 export interface SessionNeed {
   session: string;
@@ -28,15 +23,19 @@ export interface SessionNeed {
 }
 
 /**
- * Largest batch: the pot, or what the gun lays in 0.8 of the pot life at the air of the day.
+ * Largest batch: the cup and its refills, or what the gun lays in 0.8 of the pot life at the air of the day.
  * @param airC air where it is used, °C
  */
-export function batchLimitL(product: Product, role: LayerRole, airC: number): number {
+export function batchLimitL(product: Product, airC: number): number {
   const sheet = product.coating!;
-  if (sheet.potLifeMin === null) return largestPotL;
-  const potLife = closingMin(sheet.potLifeMin, dryingFactor(sheet, airC) ?? 1);
-  return Math.min(largestPotL, (flowLPerMin[role] ?? 0.18) * 0.8 * potLife);
+  const potLife = closingAt(sheet, 'potLifeMin', airC) ?? sheet.potLifeMin;
+  if (potLife === null) return cupL * refills;
+  return Math.min(cupL * refills, sheet.flowLPerMin * 0.8 * potLife);
 }
+
+/** Batches of a mix under a limit, at least one. */
+export const batchCount = (mixL: number, limitL: number): number =>
+  Math.max(1, Math.ceil(mixL / limitL - 1e-9));
 
 /** Liquids by session and product: `mix = need × 1.1`, `batches = ceil(mix / limit)`, losses on top. */
 export function sessionNeeds(steps: readonly Step[], shelf: Shelf, airC: number): SessionNeed[] {
@@ -47,13 +46,13 @@ export function sessionNeeds(steps: readonly Step[], shelf: Shelf, airC: number)
       groups.set(key, [...(groups.get(key) ?? []), step]);
     }
   return [...groups.values()].flatMap((coats) => {
-    const { session, product: code, role } = coats[0]!.coat!;
+    const { session, product: code } = coats[0]!.coat!;
     const product = shelf.get(code);
     if (!product?.coating) return [];
     const netL = coats.reduce((sum, step) => sum + step.coat!.litres, 0);
     const mixL = netL * (1 + reserveShare);
-    const limit = batchLimitL(product, role, airC);
-    const batches = Math.max(1, Math.ceil(mixL / limit - 1e-9));
+    const limit = batchLimitL(product, airC);
+    const batches = batchCount(mixL, limit);
     return [
       {
         session,
@@ -68,17 +67,29 @@ export function sessionNeeds(steps: readonly Step[], shelf: Shelf, airC: number)
   });
 }
 
-/** What each step draws from the shelf: its consumables, and for a coat its share of the session's ready mix. */
+/**
+ * What each step draws from the shelf: its consumables, for a coat its share of the session's ready mix, for the first
+ * coat of a mix its cups and strainers, and the protective kit of everybody who does it.
+ */
 export function drawnBySteps(
   steps: readonly Step[],
   sessions: readonly SessionNeed[],
+  shelf: Shelf,
 ): Map<string, { product: string; amount: number }[]> {
-  const drawn = new Map(steps.map((step) => [step.key, [...step.needs]]));
-  for (const session of sessions)
+  const drawn = new Map(steps.map((step) => [step.key, [...step.needs, ...kitOfStep(step, shelf)]]));
+  for (const session of sessions) {
     for (const coat of session.steps)
       drawn.get(coat.step)!.push({
         product: session.product,
         amount: session.netL > 0 ? (session.readyL * coat.litres) / session.netL : session.readyL,
       });
+    const first = session.steps[0];
+    if (first)
+      drawn.get(first.step)!.push(
+        // A cup to mix in and one to pour from; one strainer a batch.
+        { product: 'cup', amount: 2 * session.batches },
+        { product: 'strainer', amount: session.batches },
+      );
+  }
   return drawn;
 }

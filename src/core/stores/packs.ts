@@ -1,36 +1,43 @@
-import type { Pack } from '../film';
+import { volumeParts, type CoatingSheet, type Pack } from '../film';
 import type { Minor } from '../units';
 
 export interface PackChoice {
-  packs: { size: number; count: number }[];
+  packs: { size: number; count: number; part: string | null }[];
+  /** Covered in the product's unit; for a mix, litres of ready mix that can be made of it. */
   amount: number;
   costMinor: Minor;
+  /** Cost less half the price of tins that stay sealed and keep. */
+  netMinor: number;
 }
 
 const dust = 1e-9;
 
+type Priced = Pick<Pack, 'size' | 'priceMinor'>;
+
 /**
  * Cheapest set of whole packs that covers a need; on equal cost the one that leaves less over.
- * Exact search over the counts of each size, largest first, cut off where the cost passes the best so far.
+ * Exact search over the counts of each size, largest first, cut off where the cost so far and the rest at the best price
+ * per unit that is left pass the best found.
  * @param need in the product's unit, ≥ 0   @returns null when there are no packs and something is needed
  */
-export function cheapestPacks(need: number, packs: readonly Pack[]): PackChoice | null {
-  if (need <= dust) return { packs: [], amount: 0, costMinor: 0 };
+export function cheapestPacks(need: number, packs: readonly Priced[]): PackChoice | null {
+  if (need <= dust) return { packs: [], amount: 0, costMinor: 0, netMinor: 0 };
   const sizes = [...packs].sort((a, b) => b.size - a.size);
   let best: PackChoice | null = null;
   const counts = sizes.map(() => 0);
+  const bestPriceFrom = lowestPrices(sizes);
   const consider = (amount: number, costMinor: Minor) => {
     if (best && (costMinor > best.costMinor || (costMinor === best.costMinor && amount >= best.amount)))
       return;
-    best = {
-      packs: sizes.flatMap((pack, i) => (counts[i]! > 0 ? [{ size: pack.size, count: counts[i]! }] : [])),
-      amount,
-      costMinor,
-    };
+    const chosen = sizes.flatMap((pack, i) =>
+      counts[i]! > 0 ? [{ size: pack.size, count: counts[i]!, part: null }] : [],
+    );
+    best = { packs: chosen, amount, costMinor, netMinor: costMinor };
   };
   const search = (i: number, amount: number, costMinor: Minor): void => {
     if (amount >= need - dust) return consider(amount, costMinor);
-    if (i === sizes.length || (best && costMinor > best.costMinor)) return;
+    if (i === sizes.length) return;
+    if (best && costMinor + (need - amount) * bestPriceFrom[i]! > best.costMinor + dust) return;
     const pack = sizes[i]!;
     for (let count = Math.ceil((need - amount) / pack.size - dust); count >= 0; count -= 1) {
       counts[i] = count;
@@ -42,6 +49,103 @@ export function cheapestPacks(need: number, packs: readonly Pack[]): PackChoice 
   return best;
 }
 
-/** Lowest price per unit over the packs, minor units per unit; 0 without packs. */
-export const unitPriceMinor = (packs: readonly Pack[]): number =>
-  packs.length === 0 ? 0 : Math.min(...packs.map((pack) => pack.priceMinor / pack.size));
+/** From each size on, the lowest price per unit of those that are left to choose. */
+const lowestPrices = (sizes: readonly Priced[]): number[] =>
+  sizes.map((_, i) => Math.min(...sizes.slice(i).map((pack) => pack.priceMinor / pack.size)));
+
+/** Sealed tins count half their price when they keep longer than this. */
+const keepsDays = 90;
+
+/**
+ * Cheapest cover of a ready mix by kits and by single components: every number of kits of every size is tried, what
+ * the kits leave short of a component is bought as singles. Of equal net cost the smaller outlay.
+ * @param needL litres of ready mix   @param shelfLifeDays of an unopened tin; null = no limit
+ */
+export function cheapestMix(
+  needL: number,
+  sheet: Pick<CoatingSheet, 'mix' | 'mixBy'>,
+  packs: readonly Pack[],
+  shelfLifeDays: number | null,
+): PackChoice | null {
+  // The largest kits first: the first answer is then good and cuts the rest short.
+  const kits = packs.filter((pack) => pack.part === null).sort((a, b) => b.size - a.size);
+  const singles = packs.filter((pack) => pack.part !== null);
+  if (singles.length === 0 || needL <= dust) return cheapestPacks(needL, kits);
+  const parts = volumeParts(sheet);
+  const whole = parts.reduce((sum, part) => sum + part.parts, 0);
+  const keeps = shelfLifeDays === null || shelfLifeDays > keepsDays;
+  let best: PackChoice | null = null;
+  const weigh = (counts: readonly number[]) => {
+    const kitLitres = kits.reduce((sum, kit, i) => sum + kit.size * counts[i]!, 0);
+    const short = Math.max(0, needL - kitLitres);
+    const chosen = kits.flatMap((kit, i) =>
+      counts[i]! > 0 ? [{ size: kit.size, count: counts[i]!, part: null }] : [],
+    ) as PackChoice['packs'];
+    let costMinor = kits.reduce((sum, kit, i) => sum + kit.priceMinor * counts[i]!, 0);
+    let sealedMinor = 0;
+    let amount = Infinity;
+    for (const part of parts) {
+      const share = part.parts / whole;
+      const own = singles.filter((pack) => pack.part === part.label);
+      const bought = cheapestPacks(short * share, own);
+      // Reducer is bought apart by every shop and has no pack of its own here.
+      if (!bought) {
+        if (part.volumeSolids > 0) return;
+        continue;
+      }
+      chosen.push(...bought.packs.map((pack) => ({ ...pack, part: part.label })));
+      costMinor += bought.costMinor;
+      const supply = kitLitres * share + bought.amount;
+      amount = Math.min(amount, supply / share);
+      for (const pack of bought.packs) {
+        const spare = Math.min(pack.count, Math.floor((supply - needL * share) / pack.size + dust));
+        const price = own.find((one) => one.size === pack.size)!.priceMinor;
+        if (keeps) sealedMinor += 0.5 * spare * price;
+      }
+    }
+    const netMinor = costMinor - sealedMinor;
+    const better =
+      !best ||
+      netMinor < best.netMinor - dust ||
+      (Math.abs(netMinor - best.netMinor) <= dust && costMinor < best.costMinor);
+    if (better) best = { packs: chosen, amount, costMinor, netMinor };
+  };
+  // Nothing left to buy costs less than the best price per litre, less what sealed tins could ever be worth.
+  const litrePrice = Math.min(unitPriceMinor(packs), singlesPrice(parts, whole, singles));
+  const mostSealed = singles.reduce((sum, pack) => sum + pack.priceMinor, 0) * 2;
+  const counts = kits.map(() => 0);
+  const search = (i: number, litres: number): void => {
+    if (best !== null) {
+      const spent = kits.reduce((sum, kit, k) => sum + (k < i ? kit.priceMinor * counts[k]! : 0), 0);
+      if (spent + Math.max(0, needL - litres) * litrePrice - mostSealed > (best as PackChoice).netMinor)
+        return;
+    }
+    if (i === kits.length) return weigh(counts);
+    const most = Math.max(0, Math.ceil((needL - litres) / kits[i]!.size - dust));
+    for (let count = most; count >= 0; count -= 1) {
+      counts[i] = count;
+      search(i + 1, litres + count * kits[i]!.size);
+    }
+  };
+  search(0, 0);
+  return best;
+}
+
+/** What a litre of ready mix costs from single tins at their best prices; without a tin of some part there is no such price. */
+function singlesPrice(
+  parts: readonly { label: string; parts: number; volumeSolids: number }[],
+  whole: number,
+  singles: readonly Pack[],
+): number {
+  return parts.reduce((sum, part) => {
+    const own = singles.filter((pack) => pack.part === part.label).map((pack) => pack.priceMinor / pack.size);
+    if (own.length === 0) return part.volumeSolids > 0 ? Infinity : sum;
+    return sum + (Math.min(...own) * part.parts) / whole;
+  }, 0);
+}
+
+/** Lowest price per unit over the packs, minor units per unit; 0 without packs. Single components do not count. */
+export function unitPriceMinor(packs: readonly Pack[]): number {
+  const kits = packs.filter((pack) => pack.part === null);
+  return kits.length === 0 ? 0 : Math.min(...kits.map((pack) => pack.priceMinor / pack.size));
+}

@@ -1,6 +1,8 @@
-import type { Shelf } from '../film';
+import type { Product, Shelf } from '../film';
+import { lastOpenDay, type Shop } from '../shop';
 import { addDays, localDateOf, toMinor, type LocalDate, type Minor, type Minute } from '../units';
-import { cheapestPacks, unitPriceMinor, type PackChoice } from './packs';
+import { cheapestMix, cheapestPacks, unitPriceMinor, type PackChoice } from './packs';
+import type { StockLevel } from './stock';
 
 export interface ShoppingLine {
   product: string;
@@ -9,43 +11,91 @@ export interface ShoppingLine {
   unit: string;
   /** Still to be used, in the product's unit. */
   need: number;
+  /** Usable on the shelf and on order, and what is missing beyond both. */
+  have: number;
+  onOrder: number;
+  short: number;
   buy: PackChoice | null;
   /** The need at unit price. */
   valueMinor: Minor;
-  /** Start of the first step that uses it. */
+  /** Start of the first step that uses it, and of the first that finds the shelf empty; the same when nothing is there. */
   neededBy: Minute;
+  runsOut: Minute;
   orderBy: LocalDate;
+  /** What is left over in the packs to buy keeps less than a season. */
+  shortLived: boolean;
+  jobs: string[];
 }
 
 export interface Draw {
   product: string;
   amount: number;
   at: Minute;
+  job: string;
 }
 
-/** Sums what steps still draw and finds the cheapest whole packs; ordered by the day on which to order. */
-export function shoppingList(draws: readonly Draw[], shelf: Shelf, timeZone: string): ShoppingLine[] {
-  const sums = new Map<string, { amount: number; at: Minute }>();
-  for (const { product, amount, at } of draws) {
-    const sum = sums.get(product) ?? { amount: 0, at };
-    sums.set(product, { amount: sum.amount + amount, at: Math.min(sum.at, at) });
+type ShopHours = Pick<Shop, 'timeZone' | 'shifts' | 'closures'>;
+
+/** Shorter than this, leftovers will not see the next job, days. */
+const seasonDays = 90;
+
+const packsFor = (product: Product, amount: number): PackChoice | null =>
+  product.coating
+    ? cheapestMix(amount, product.coating, product.packs, product.shelfLifeDays)
+    : cheapestPacks(amount, product.packs);
+
+/**
+ * Sums what steps still draw, over one job or all of them, takes off what stands on the shelf and is on order, and finds
+ * the cheapest whole packs for the rest; ordered by the day on which to order.
+ */
+export function shoppingList(
+  draws: readonly Draw[],
+  shelf: Shelf,
+  shop: ShopHours,
+  levels: ReadonlyMap<string, StockLevel> = new Map(),
+): ShoppingLine[] {
+  const byProduct = new Map<string, Draw[]>();
+  for (const draw of draws) {
+    const own = byProduct.get(draw.product);
+    if (own) own.push(draw);
+    else byProduct.set(draw.product, [draw]);
   }
-  const lines = [...sums].flatMap(([code, { amount, at }]) => {
+  const lines = [...byProduct].flatMap(([code, own]): ShoppingLine[] => {
     const product = shelf.get(code);
-    if (!product || amount <= 0) return [];
+    const need = own.reduce((sum, draw) => sum + draw.amount, 0);
+    if (!product || need <= 0) return [];
+    const level = levels.get(code);
+    const have = Math.max(0, (level?.onHand ?? 0) - (level?.expired ?? 0));
+    const onOrder = level?.onOrder ?? 0;
+    const short = Math.max(0, need - have - onOrder);
+    const { first, runsOut } = firstAndLast(own, have + onOrder);
+    const leadDate = addDays(localDateOf(runsOut, shop.timeZone), -product.leadDays);
+    const buy = packsFor(product, short);
     return [
       {
-        product: code,
-        name: product.name,
-        kind: product.kind,
-        unit: product.unit,
-        need: amount,
-        buy: cheapestPacks(amount, product.packs),
-        valueMinor: toMinor(amount * unitPriceMinor(product.packs)),
-        neededBy: at,
-        orderBy: addDays(localDateOf(at, timeZone), -product.leadDays),
+        ...{ product: code, name: product.name, kind: product.kind, unit: product.unit },
+        ...{ need, have, onOrder, short, buy, neededBy: first, runsOut },
+        valueMinor: toMinor(need * unitPriceMinor(product.packs)),
+        orderBy: lastOpenDay(shop, leadDate),
+        shortLived:
+          product.shelfLifeDays !== null &&
+          product.shelfLifeDays <= seasonDays &&
+          buy !== null &&
+          buy.amount > short * 1.05,
+        jobs: [...new Set(own.map((draw) => draw.job))].sort(),
       },
     ];
   });
   return lines.sort((a, b) => a.orderBy.localeCompare(b.orderBy) || a.name.localeCompare(b.name));
+}
+
+/** The first use, and the use at which what is there has gone; the last use where it never goes. */
+function firstAndLast(draws: readonly Draw[], supply: number): { first: Minute; runsOut: Minute } {
+  const inOrder = [...draws].sort((a, b) => a.at - b.at);
+  let left = supply;
+  for (const draw of inOrder) {
+    left -= draw.amount;
+    if (left < -1e-9) return { first: inOrder[0]!.at, runsOut: draw.at };
+  }
+  return { first: inOrder[0]!.at, runsOut: inOrder.at(-1)!.at };
 }

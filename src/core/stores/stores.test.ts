@@ -1,9 +1,18 @@
 import fc from 'fast-check';
 import { shelfOf, standardShelf, type Pack } from '../film';
+import { standardShop } from '../shop';
 import type { Step } from '../steps';
-import { batchLimitL, cheapestPacks, sessionNeeds, shoppingList, unitPriceMinor } from './index';
+import {
+  batchLimitL,
+  cheapestPacks,
+  drawnBySteps,
+  sessionNeeds,
+  shoppingList,
+  unitPriceMinor,
+} from './index';
 
 const shelf = shelfOf(standardShelf);
+const shop = { ...standardShop, closures: [{ date: '2026-12-07', reason: 'stocktaking' }] };
 
 describe('packs', () => {
   test('5.4 L from tins of 1.5 L at 43.00 and 7.5 L at 187.00: four small ones, 172.00', () => {
@@ -11,17 +20,21 @@ describe('packs', () => {
       { size: 1.5, priceMinor: 4300 },
       { size: 7.5, priceMinor: 18700 },
     ]);
-    expect(choice).toEqual({ packs: [{ size: 1.5, count: 4 }], amount: 6, costMinor: 17200 });
+    expect(choice).toMatchObject({ packs: [{ size: 1.5, count: 4 }], amount: 6, costMinor: 17200 });
   });
 
   test('nothing needed costs nothing; no packs and a need is no answer', () => {
-    expect(cheapestPacks(0, [])).toEqual({ packs: [], amount: 0, costMinor: 0 });
+    expect(cheapestPacks(0, [])).toMatchObject({ packs: [], amount: 0, costMinor: 0 });
     expect(cheapestPacks(1, [])).toBeNull();
   });
 
   test('never dearer than any set of packs found by trying them all', () => {
     const packs = fc.array(
-      fc.record({ size: fc.integer({ min: 1, max: 9 }), priceMinor: fc.integer({ min: 1, max: 999 }) }),
+      fc.record({
+        size: fc.integer({ min: 1, max: 9 }),
+        priceMinor: fc.integer({ min: 1, max: 999 }),
+        part: fc.constant(null),
+      }),
       {
         minLength: 1,
         maxLength: 3,
@@ -48,8 +61,8 @@ function cheapestByTable(need: number, packs: Pack[]): number {
 test('unit price is the best of the packs: 27.60 for 8 beats 3.90 for 1', () => {
   expect(
     unitPriceMinor([
-      { size: 1, priceMinor: 390 },
-      { size: 8, priceMinor: 2760 },
+      { size: 1, priceMinor: 390, part: null },
+      { size: 8, priceMinor: 2760, part: null },
     ]),
   ).toBe(345);
 });
@@ -59,15 +72,18 @@ describe('batches and ready mix, by hand', () => {
     ({
       key: `k${n}`,
       needs: [],
+      cautions: [],
+      crew: 1,
+      kind: 'contiguous',
       coat: { session: 's', product: 'high-build-41', role: 'build', litres },
     }) as unknown as Step;
 
   test('high-build at 20 °C: 0.22 L/min × 0.8 × 50 min = 8.8 L, so the 5 L pot is the limit; at 30 °C 25 min make 4.4 L', () => {
     const product = shelf.get('high-build-41')!;
-    expect(batchLimitL(product, 'build', 20)).toBe(5);
-    expect(batchLimitL(product, 'build', 30)).toBeCloseTo(4.4, 9);
+    expect(batchLimitL(product, 20)).toBe(5);
+    expect(batchLimitL(product, 30)).toBeCloseTo(4.4, 9);
     // Cold does not lengthen pot life.
-    expect(batchLimitL(shelf.get('polyester-primer')!, 'build', 15)).toBeCloseTo(0.22 * 0.8 * 25, 9);
+    expect(batchLimitL(shelf.get('polyester-primer')!, 15)).toBeCloseTo(0.25 * 0.8 * 25, 9);
   });
 
   test('two coats of 3 L: mix 6.6 L, two batches, ready 6.6 + 0.10 + 0.15 = 6.85 L', () => {
@@ -77,17 +93,88 @@ describe('batches and ready mix, by hand', () => {
   });
 });
 
-test('the shopping list sums draws, dates them by the first use and orders ahead by the lead time', () => {
+test('the shopping list sums draws, dates them by the first use and orders ahead by the lead time, on a day that is open', () => {
   const at = Date.UTC(2026, 11, 10, 8) / 60000;
   const [line] = shoppingList(
     [
-      { product: 'clear-21', amount: 2, at: at + 5000 },
-      { product: 'clear-21', amount: 3.4, at },
+      { product: 'clear-21', amount: 2, at: at + 5000, job: 'P-1' },
+      { product: 'clear-21', amount: 3.4, at, job: 'P-2' },
     ],
     shelf,
-    'Europe/London',
+    shop,
   );
-  expect(line).toMatchObject({ product: 'clear-21', orderBy: '2026-12-07', neededBy: at });
+  // Three days before Thursday 10 December is Monday the 7th, which is closed: the Friday before.
+  expect(line).toMatchObject({ product: 'clear-21', orderBy: '2026-12-04', neededBy: at });
   expect(line!.need).toBeCloseTo(5.4, 9);
   expect(line!.buy!.costMinor).toBe(17200);
+});
+
+describe('whatever is needed', () => {
+  const litres = fc.double({ min: 0.01, max: 40, noNaN: true });
+  const coatOf = (net: number, n: number) =>
+    ({
+      key: `k${n}`,
+      needs: [{ product: 'wipes', amount: 1 }],
+      cautions: [],
+      crew: 1,
+      kind: 'contiguous',
+      coat: { session: 's', product: 'clear-21', role: 'clear', litres: net },
+    }) as unknown as Step;
+
+  test('batches hold the mix, none of them is idle, and more paint never makes fewer', () => {
+    fc.assert(
+      fc.property(litres, litres, (net, more) => {
+        const [need] = sessionNeeds([coatOf(net, 1)], shelf, 20);
+        const { batches, batchLimitL: limit } = need!;
+        expect(batches * limit).toBeGreaterThanOrEqual(net * 1.1 - 1e-6);
+        if (batches > 1) expect((batches - 1) * limit).toBeLessThan(net * 1.1 + 1e-6);
+        const [bigger] = sessionNeeds([coatOf(net + more, 1)], shelf, 20);
+        expect(bigger!.batches).toBeGreaterThanOrEqual(batches);
+        expect(bigger!.readyL).toBeGreaterThan(need!.readyL);
+      }),
+    );
+  });
+
+  test('what the coats of a session draw is its ready mix, shared as their litres, and other goods stay', () => {
+    fc.assert(
+      fc.property(fc.array(litres, { minLength: 1, maxLength: 5 }), (list) => {
+        const steps = list.map(coatOf);
+        const sessions = sessionNeeds(steps, shelf, 20);
+        const drawn = drawnBySteps(steps, sessions, shelf);
+        const clear = steps.map(
+          (step) => drawn.get(step.key)!.find((one) => one.product === 'clear-21')!.amount,
+        );
+        expect(clear.reduce((sum, one) => sum + one, 0)).toBeCloseTo(sessions[0]!.readyL, 6);
+        clear.forEach((amount, i) => expect(amount / clear[0]!).toBeCloseTo(list[i]! / list[0]!, 6));
+        for (const step of steps) expect(drawn.get(step.key)).toContainEqual({ product: 'wipes', amount: 1 });
+      }),
+    );
+  });
+
+  test('a colder booth never shrinks a batch limit below a warmer one', () => {
+    const product = shelf.get('clear-21')!;
+    const limits = [14, 20, 26, 32].map((airC) => batchLimitL(product, airC));
+    expect(limits).toEqual([...limits].sort((a, b) => b - a));
+  });
+
+  test('6.2 L among 1 L at 28.00 and 5 L at 110.00: one large and two small, 166.00', () => {
+    const choice = cheapestPacks(6.2, [
+      { size: 1, priceMinor: 2800 },
+      { size: 5, priceMinor: 11000 },
+    ]);
+    expect(choice).toMatchObject({ costMinor: 16600, amount: 7 });
+    expect(choice!.packs).toEqual([
+      { size: 5, count: 1, part: null },
+      { size: 1, count: 2, part: null },
+    ]);
+  });
+
+  test('goods that are not on the shelf and needs of nothing make no line', () => {
+    const at = Date.UTC(2026, 11, 10, 8) / 60000;
+    const draws = [
+      { product: 'no-such-thing', amount: 2, at, job: 'P-1' },
+      { product: 'clear-21', amount: 0, at, job: 'P-1' },
+    ];
+    expect(shoppingList(draws, shelf, shop)).toEqual([]);
+  });
 });

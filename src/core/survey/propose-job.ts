@@ -18,6 +18,10 @@ export function proposeSections(
     colourName: 'Colour to choose',
     colourHex: placeholder[i % placeholder.length]!,
     coats: {},
+    ladder: null,
+    schools: {},
+    rounds: {},
+    stopRule: null,
   }));
 }
 
@@ -30,7 +34,21 @@ export function proposeJob(given: NewJob): Job {
     caps: { labourHours: capLabourHours, materialsMinor: capMaterialsMinor, boothHours: capBoothHours },
     sections: proposeSections(given.bodyKind, given.dimensions, given.level),
     measured: [],
+    surveyed: [],
+    marks: [],
+    readings: [],
+    ownParts: [],
+    fittings: [],
+    holes: [],
+    gates: [],
+    finds: [],
+    builtYear: null,
+    priorRepair: 'none',
     facts: [],
+    stepEdits: [],
+    addedSteps: [],
+    scope: [],
     signOffs: [],
+    schools: {},
   };
 }

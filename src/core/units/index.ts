@@ -1,2 +1,3 @@
 export * from './minute';
 export * from './money';
+export * from './quantity';

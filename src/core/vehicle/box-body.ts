@@ -1,5 +1,6 @@
 import type { BodyKind, Dimensions } from './body-kind';
-import { partFromOutline, rectangle, type Part, type PartDraft, type Point, type Side } from './part';
+import { rectangle, type Point } from '../geometry';
+import { partFromOutline, type Part, type PartDraft, type Side } from './part';
 
 const gap = 0.2;
 const groundClearanceM = 0.35;

@@ -1,12 +1,11 @@
+import { boundsOf, perimeterM, polygonAreaM2, type Point } from '../geometry';
+
 export const shapes = ['flat', 'curved', 'beaded', 'riveted', 'tube'] as const;
 /** How a surface is formed; it bends the minutes of sanding and spraying and the share of spray that stays. */
 export type Shape = (typeof shapes)[number];
 
 export const sides = ['left', 'right', 'top', 'bottom', 'front', 'rear', 'loose'] as const;
 export type Side = (typeof sides)[number];
-
-/** Metres on the net, x along the vehicle, y across the developed surface. */
-export type Point = readonly [x: number, y: number];
 
 export interface Part {
   key: string;
@@ -27,34 +26,25 @@ export interface Part {
   insideM2: number;
   /** Length to tape along trim, glass and joints, m. */
   trimM: number;
-  /** Beads and rivet lines that slow sanding and taping, m. */
+  /** Beads and creases that slow sanding and taping, m. */
   beadM: number;
+  /** Rivet lines, m. */
+  rivetM: number;
+  /** Folded, lapped or sealed seams, m. */
+  seamM: number;
   /** A measured figure of the shop stands in place of the computed outside area. */
   measured: boolean;
 }
 
-/** Area of a closed polygon in m² (shoelace formula), never negative. */
-export function polygonAreaM2(points: readonly Point[]): number {
-  let twice = 0;
-  points.forEach(([x, y], i) => {
-    const [nextX, nextY] = points[(i + 1) % points.length]!;
-    twice += x * nextY - nextX * y;
-  });
-  return Math.abs(twice) / 2;
-}
-
-/** Length round a closed polygon, m. */
-export function perimeterM(points: readonly Point[]): number {
-  return points.reduce((sum, [x, y], i) => {
-    const [nextX, nextY] = points[(i + 1) % points.length]!;
-    return sum + Math.hypot(nextX - x, nextY - y);
-  }, 0);
-}
-
 export type PartDraft = Pick<Part, 'key' | 'name' | 'section' | 'side' | 'outline' | 'shape'> &
-  Partial<Pick<Part, 'holes' | 'curveFactor' | 'curveReason' | 'insideM2' | 'beadM'>>;
+  Partial<
+    Pick<Part, 'holes' | 'curveFactor' | 'curveReason' | 'insideM2' | 'trimM' | 'beadM' | 'rivetM' | 'seamM'>
+  >;
 
-/** Completes a part from its outline: area = (outline − openings) × curve factor; trim = edges of the openings. */
+/**
+ * Completes a part from its outline: area = (outline − openings) × curve factor; trim to tape, unless given, = edges of
+ * the openings and a quarter of the outline.
+ */
 export function partFromOutline(draft: PartDraft): Part {
   const holes = draft.holes ?? [];
   const curveFactor = draft.curveFactor ?? 1;
@@ -66,16 +56,19 @@ export function partFromOutline(draft: PartDraft): Part {
     curveReason: draft.curveReason ?? 'flat, unrolls as it is',
     outsideM2: netM2 * curveFactor,
     insideM2: draft.insideM2 ?? 0,
-    trimM: holes.reduce((sum, hole) => sum + perimeterM(hole), 0) + 0.25 * perimeterM(draft.outline),
+    trimM:
+      draft.trimM ??
+      holes.reduce((sum, hole) => sum + perimeterM(hole), 0) + 0.25 * perimeterM(draft.outline),
     beadM: draft.beadM ?? 0,
+    rivetM: draft.rivetM ?? 0,
+    seamM: draft.seamM ?? 0,
     measured: false,
   };
 }
 
-/** A rectangle as an outline. */
-export const rectangle = (x: number, y: number, width: number, height: number): Point[] => [
-  [x, y],
-  [x + width, y],
-  [x + width, y + height],
-  [x, y + height],
-];
+/** Length and width of a part lying flat off the vehicle, m, the longer first. */
+export function sizeOf(part: Pick<Part, 'outline'>): { lengthM: number; widthM: number } {
+  const { left, right, top, bottom } = boundsOf(part.outline);
+  const [a, b] = [right - left, bottom - top];
+  return { lengthM: Math.max(a, b), widthM: Math.min(a, b) };
+}

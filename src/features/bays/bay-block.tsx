@@ -34,7 +34,8 @@ export function Block({
         opacity={block.own ? 1 : 0.4}
       />
     );
-  const text = block.own ? block.name : `${block.job} ${block.name}`;
+  const said = block.own ? block.name : `${block.job} ${block.name}`;
+  const text = block.unbooked ? `not booked: ${said}` : said;
   const room = Math.floor((wide - 10) / 6.6);
   const label = text.length <= room ? text : room >= 6 ? `${text.slice(0, room - 1)}…` : '';
   const sheen = textureSheen(block.texture);
@@ -65,7 +66,8 @@ export function Block({
         height={rowHeight}
         fill="none"
         stroke="var(--ink)"
-        strokeWidth={selected ? 3 : inChain ? 2 : 0.8}
+        strokeWidth={selected ? 3 : inChain ? 2 : block.unbooked ? 1.5 : 0.8}
+        strokeDasharray={block.unbooked ? '5 3' : undefined}
       />
       {label && (
         <>

@@ -20,6 +20,8 @@ export interface BayBlock {
   texture: string;
   colour: string;
   passive: boolean;
+  /** Behind an open gate: planned, not booked. */
+  unbooked: boolean;
   own: boolean;
 }
 
@@ -145,6 +147,7 @@ function blocksOf({ job, plan, own }: Shown, placeIds: ReadonlySet<string>): Bay
           texture: step.leaves ?? textureByPhase[step.phase] ?? 'old',
           colour: colours.get(step.sections[0] ?? '') ?? '#888888',
           passive: step.kind === 'passive',
+          unbooked: step.heldBy.length > 0,
           own,
         },
       ];

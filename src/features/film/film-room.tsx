@@ -1,109 +1,78 @@
-import type { Plan } from '@/core/plan';
-import type { JobSection } from '@/core/record';
-import { clearLeft } from '@/core/film';
-import { Fact, InspectorPanel, Part } from '@/ui/facts';
-import { Notice } from '@/ui/notice';
-import { Empty, Room, Table } from '@/ui/layout';
-import { micrometres } from '../words/format';
-import { CoatsField } from './coats-field';
+'use client';
 
-export interface FilmRoomProps {
-  job: string;
-  sections: (JobSection & { seen: number })[];
-  summaries: Plan['sections'];
-}
+import { useState } from 'react';
+import { Empty, Room } from '@/ui/layout';
+import { ViewSwitch } from '@/ui/view-switch';
+import { useDay } from '../frame/day';
+import { useSelection } from '../frame/use-selection';
+import { day } from '../words/format';
+import { EdgeTable } from './edge-table';
+import { FilmInspector } from './film-inspector';
+import { FilmPicture, isThin } from './film-picture';
+import type { FilmProps } from './film-props';
+import { LayersTable } from './layers-table';
+import { SystemCompare } from './system-compare';
+import { WhatIfAir } from './what-if-air';
 
-const roleNames: Record<string, string> = {
-  epoxy: 'epoxy',
-  build: 'build',
-  primer: 'primer',
-  sealer: 'sealer',
-  colour: 'colour',
-  clear: 'clear',
-  topcoat: 'topcoat',
-  barrier: 'barrier',
-  antifouling: 'antifouling',
+const views = {
+  picture: 'To scale',
+  layers: 'Coats',
+  edges: 'Edges',
+  systems: 'Compare systems',
+  air: 'What if',
 };
+type View = keyof typeof views;
 
-/** Layers and coats section by section, and what is left of the clear after sanding. */
-export function FilmRoom({ job, sections, summaries }: FilmRoomProps) {
+/** Which layers go on which section, how thick, how much may be sanded away, and whether the windows fit. */
+export function FilmRoom({ job, sections, boothC, locale }: FilmProps) {
+  const [view, setView] = useState<View>('picture');
+  const { at } = useDay();
+  const [picked, pick] = useSelection(
+    (name) => sections.find((one) => one.key === name || one.section.key === name)?.key ?? null,
+  );
+  const thin = sections.find((one) => Object.values(isThin(one)).includes(true));
+  const chosen = sections.find((one) => one.key === picked) ?? thin ?? sections[0];
   return (
     <>
-      <Room title="Film">
-        {summaries.length === 0 && <Empty>This job has no sections yet.</Empty>}
-        <Table
-          caption="Layers by section, from the substrate up"
-          head={[
-            'Section',
-            'Layer',
-            'Product',
-            { text: 'Coats', right: true },
-            { text: 'Computed', right: true },
-            { text: 'Dry film a coat', right: true },
-            { text: 'Together', right: true },
-          ]}
-        >
-          {summaries.flatMap((summary) => {
-            const section = sections.find((one) => one.key === summary.section)!;
-            return summary.layers.map((layer, i) => (
-              <tr
-                key={`${summary.section}${layer.role}`}
-                className={i === 0 ? 'border-t-2 border-strong' : 'border-t border-line'}
+      <Room
+        title="Film"
+        aside={
+          <div className="flex items-center gap-3">
+            {view === 'picture' || view === 'layers' || view === 'air' ? (
+              <span className="text-quiet">as it stands {day(at, locale)}</span>
+            ) : (
+              <select
+                aria-label="Section shown"
+                className="w-44"
+                value={chosen?.key ?? ''}
+                onChange={(event) => pick(event.target.value)}
               >
-                <td className="py-[3px] pr-3 font-semibold">
-                  {i === 0 ? `${summary.name} · ${section.level}` : ''}
-                </td>
-                <td className="pr-3">{roleNames[layer.role] ?? layer.role}</td>
-                <td className="pr-3">{layer.name}</td>
-                <td className="pr-3 text-right">
-                  <CoatsField
-                    job={job}
-                    section={section}
-                    role={layer.role}
-                    coats={layer.coats}
-                    typed={layer.typed}
-                  />
-                </td>
-                <td className={`pr-3 text-right ${layer.typed ? '' : 'text-quiet'}`}>
-                  {layer.computedCoats}
-                </td>
-                <td className="pr-3 text-right">{micrometres(layer.dryUm)}</td>
-                <td className="text-right">{micrometres(layer.dryUm * layer.coats)}</td>
-              </tr>
-            ));
-          })}
-        </Table>
+                {sections.map((one) => (
+                  <option key={one.key} value={one.key}>
+                    {one.name}
+                  </option>
+                ))}
+              </select>
+            )}
+            <ViewSwitch views={views} shown={view} onShow={setView} />
+          </div>
+        }
+      >
+        {sections.length === 0 || !chosen ? (
+          <Empty>This job has no sections yet.</Empty>
+        ) : view === 'picture' ? (
+          <FilmPicture sections={sections} at={at} selected={chosen.key} onSelect={pick} />
+        ) : view === 'layers' ? (
+          <LayersTable job={job} sections={sections} />
+        ) : view === 'edges' ? (
+          <EdgeTable section={chosen} />
+        ) : view === 'systems' ? (
+          <SystemCompare key={chosen.key} job={job} section={chosen.section} locale={locale} />
+        ) : (
+          <WhatIfAir job={job} locale={locale} />
+        )}
       </Room>
-      <InspectorPanel title="Clear budget" subtitle="flats and edges after sanding and polishing">
-        {summaries.map((summary) => {
-          const clear = summary.layers.find((layer) => layer.role === 'clear');
-          if (!summary.clear || !clear) return null;
-          const fewer = summary.clear.coats - clear.coats;
-          const { flatUm, edgeUm } = clearLeft(summary.clear, clear.coats, clear.dryUm);
-          return (
-            <Part key={summary.section} title={summary.name}>
-              <Fact label="Laid">
-                {clear.coats} × {micrometres(clear.dryUm)}
-              </Fact>
-              <Fact label="Sanding and polish take">{micrometres(summary.clear.removedFlatUm)}</Fact>
-              <Fact label="Left on flats, floor 45">{micrometres(flatUm)}</Fact>
-              <Fact label="Left on edges, floor 30">{micrometres(edgeUm)}</Fact>
-              <Fact label="Edges taped">
-                {summary.clear.tapeThrough === null ? 'not' : `through ${summary.clear.tapeThrough}`}
-              </Fact>
-              {fewer > 0 && (
-                <Notice grade="stop">
-                  {summary.clear.coats} coats are needed for level{' '}
-                  {sections.find((one) => one.key === summary.section)!.level}
-                </Notice>
-              )}
-            </Part>
-          );
-        })}
-        <p className="pt-2 text-small text-quiet">
-          Figures are working defaults; the maker’s data sheet comes first.
-        </p>
-      </InspectorPanel>
+      {chosen && <FilmInspector key={chosen.key} job={job} section={chosen} boothC={boothC} />}
     </>
   );
 }

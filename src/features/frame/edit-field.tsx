@@ -12,10 +12,12 @@ interface Common {
   value: string;
   /** Turns what was typed into the edit to send. */
   toEdit(text: string): Edit;
+  /** Says what is wrong with a text before it is sent; null where nothing is. */
+  check?(text: string): string | null;
   className?: string;
 }
 
-function useField({ value, toEdit }: Pick<Common, 'value' | 'toEdit'>) {
+function useField({ value, toEdit, check }: Pick<Common, 'value' | 'toEdit' | 'check'>) {
   const { save } = useSaving();
   const live = useLive();
   const [draft, setDraft] = useState<string | null>(null);
@@ -27,6 +29,11 @@ function useField({ value, toEdit }: Pick<Common, 'value' | 'toEdit'>) {
       return;
     }
     setDraft(text);
+    const wrong = check?.(text) ?? null;
+    if (wrong) {
+      setFault(wrong);
+      return;
+    }
     const outcome = await save(toEdit(text));
     setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
     // On success the fresh value comes with the page; a refused one stays to be mended, unless somebody else changed it.
@@ -45,6 +52,7 @@ export function EditText({
   quiet,
   value,
   toEdit,
+  check,
   type = 'text',
   unit,
   className = 'w-20',
@@ -57,7 +65,7 @@ export function EditText({
   step?: number | 'any';
 }) {
   const id = useId();
-  const { shown, setDraft, fault, commit, forget, live } = useField({ value, toEdit });
+  const { shown, setDraft, fault, commit, forget, live } = useField({ value, toEdit, check });
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') event.currentTarget.blur();
     if (event.key === 'Escape') {

@@ -46,6 +46,8 @@ describe('walking the net', () => {
     key,
     name: key,
     section: 's',
+    lot: 's',
+    absent: false,
     loose: false,
     holes: [],
     outline: [

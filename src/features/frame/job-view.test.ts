@@ -13,7 +13,14 @@ const { shop, shelf, jobs } = demoScenario(now);
 const coach = jobs.find((one) => one.job.number === 'P-014')!;
 const trainer = jobs.find((one) => one.job.number === 'P-016')!;
 const productName = (code: string) => shelf.find((product) => product.code === code)?.name ?? code;
-const plan = planJob({ job: coach.job, shop, shelf: shelfOf(shelf), now, commitments: [] });
+const plan = planJob({
+  job: coach.job,
+  shop,
+  shelf: shelfOf(shelf),
+  now,
+  commitments: [],
+  agreedStarts: new Map(),
+});
 const view = jobView({
   job: coach.job,
   plan,
@@ -34,7 +41,8 @@ describe('what the frame shows of a job', () => {
 
   test('the stretches of the bar follow one another without overlap, strip first, refit last', () => {
     view.phases.slice(1).forEach((one, i) => expect(one.from).toBeGreaterThanOrEqual(view.phases[i]!.to));
-    expect(view.phases[0]!.phase).toBe('strip');
+    expect(view.phases[0]!.phase).toBe('walkaround');
+    expect(view.phases[1]!.phase).toBe('strip');
     expect(view.phases.at(-1)!.phase).toBe('refit');
   });
 
@@ -72,7 +80,7 @@ describe('what the frame shows of a job', () => {
 
 describe('a line of the yard', () => {
   test('shows the running step as next, and the graver warning first', () => {
-    const row = yardRow(coach.job, plan, shop, productName);
+    const row = yardRow(coach.job, plan, shop, productName, now);
     expect(row.next).toMatchObject({ running: true });
     expect(row.risk!.grade).toBe('stop');
     expect(row.doneShare).toMatch(/^\d+ of \d+ steps$/);
@@ -84,6 +92,7 @@ describe('a line of the yard', () => {
       { ...plan, lateDays: 59 },
       shop,
       productName,
+      now,
     );
     expect(row).toMatchObject({ risk: null, lateDays: 0 });
   });
@@ -116,8 +125,12 @@ describe('the walkaround', () => {
     const props = walkaroundProps(coach.job, versions, plan, shop, productName);
     expect(props.job.seen).toBe(3);
     expect(props.sections.map((section) => section.seen)).toEqual([2, 2, 2]);
-    expect(props.measuredSeen).toEqual({ B4L: 5, B4R: 5 });
-    expect(props.parts.find((part) => part.key === 'B4L')).toMatchObject({ outsideM2: 0.97, measured: true });
+    const measured = props.panels.filter((panel) => panel.measuredSeen !== null);
+    expect(measured.map((panel) => [panel.part.key, panel.measuredSeen])).toEqual([
+      ['B4L', 5],
+      ['B4R', 5],
+    ]);
+    expect(measured[0]!.part).toMatchObject({ outsideM2: 0.97, measured: true });
   });
 
   test('the areas of the sections add up to those of the panels', () => {

@@ -104,7 +104,9 @@ function phaseSpans(plan: Plan, sections: Job['sections']): JobView['phases'] {
   const largest = [...plan.sections].sort((a, b) => b.outsideM2 - a.outsideM2)[0]?.section;
   const group = sections.find((section) => section.key === largest)?.group;
   const body = new Set(sections.filter((section) => section.group === group).map((section) => section.key));
-  const steps = plan.steps.filter((step) => step.minutes > 0 && step.sections.some((key) => body.has(key)));
+  const steps = plan.steps.filter(
+    (step) => step.minutes > 0 && step.phase !== 'return' && step.sections.some((key) => body.has(key)),
+  );
   const spans: JobView['phases'] = [];
   for (const { phase, start, end } of steps.sort((a, b) => a.start - b.start)) {
     const last = spans.at(-1);

@@ -55,6 +55,8 @@ export function DayScrubber({ job }: { job: JobView }) {
   };
   const weeks: number[] = [];
   for (let minute = first; minute < first + length; minute += 7 * 1440) weeks.push(minute);
+  // As many names as have room beside each other: about a dozen.
+  const named = Math.ceil(weeks.length / 12);
   const dayNumber = Math.floor((at - first) / 1440) + 1;
   const bar = job.phases;
   return (
@@ -72,13 +74,13 @@ export function DayScrubber({ job }: { job: JobView }) {
         onKeyDown={onKeyDown}
         className="relative h-full cursor-ew-resize touch-none text-small select-none"
       >
-        {weeks.map((minute) => (
+        {weeks.map((minute, i) => (
           <span
             key={minute}
             className="absolute top-0 border-l border-strong pl-1 leading-[16px] whitespace-nowrap text-quiet"
             style={{ left: left(minute) }}
           >
-            {length / 1440 > 110 && (minute - first) % 20160 !== 0 ? '' : day(minute, job.locale).slice(4)}
+            {i % named === 0 ? day(minute, job.locale).slice(4) : ''}
           </span>
         ))}
         <svg className="absolute top-[22px] h-3 w-full" aria-hidden="true">

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { useForm, useWatch, type Path } from 'react-hook-form';
 import type { NewJob } from '@/core/record';
 import { Button } from '@/ui/button';
@@ -72,11 +72,12 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
       capBoothHours: '',
     },
   });
-  const { register, control, handleSubmit, setError, setFocus, formState } = form;
+  const { register, control, handleSubmit, setError, formState } = form;
   const live = useLive();
-  useEffect(() => {
-    if (live) setFocus('name');
-  }, [live, setFocus]);
+  useLayoutEffect(() => {
+    // In the moment the fields open and no later: what a quick hand types into one must not land in another.
+    if (live) document.getElementById('field-name')?.focus();
+  }, [live]);
   const bodyKind = useWatch({ control, name: 'bodyKind' });
   const kind = choices.kinds.find((one) => one.key === bodyKind)!;
   const submit = handleSubmit(async (fields) => {

@@ -1,5 +1,5 @@
 import type { Shop as CoreShop } from '@/core/shop';
-import { catalogue } from '@/core/steps';
+import { catalogue, catalogueWith, type Operation } from '@/core/steps';
 
 /** What the Shop room shows. */
 export interface Shop extends Pick<
@@ -10,6 +10,7 @@ export interface Shop extends Pick<
   | 'labourRateMinorPerHour'
   | 'boothRateMinorPerHour'
   | 'taxBp'
+  | 'vocLimitGL'
   | 'closures'
   | 'places'
 > {
@@ -17,14 +18,18 @@ export interface Shop extends Pick<
     daysOff: { id: string; from: string; to: string; reason: string }[];
   })[];
   shifts: { weekday: number; day: string; hours: string }[];
-  operations: {
-    code: string;
-    name: string;
-    phase: string;
-    basis: string;
-    rate: number;
-    own: number | null;
-  }[];
+  operations: OperationShown[];
+}
+
+/** An entry of the catalogue as the shop has it. */
+export interface OperationShown {
+  entry: Operation;
+  /** The shop's own rate, in place of the entry's. */
+  ownRate: number | null;
+  /** Row version where the shop has its own entry; null where the catalogue's stands. */
+  seen: number | null;
+  /** The catalogue knows it too, so that its own entry can come back. */
+  isStandard: boolean;
 }
 
 /** Row versions the person has seen. */
@@ -32,6 +37,7 @@ export interface ShopChangeSeen {
   shop: number;
   daysOff: Record<string, number>;
   rates: Record<string, number>;
+  places: Record<string, number>;
 }
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
@@ -43,21 +49,23 @@ export function shopProps(
   versions: Record<string, number>,
   dayOffIds: Record<string, string[]>,
   shopId: string,
+  /** The shop's own entries of the operation catalogue, with their versions by code. */
+  own: { operations: readonly Operation[]; versions: Record<string, number> } = {
+    operations: [],
+    versions: {},
+  },
 ): { shop: Shop; seen: ShopChangeSeen } {
   const people = shop.people.map((person) => ({
     ...person,
     daysOff: person.daysOff.map((off, i) => ({ ...off, id: dayOffIds[person.id]![i]! })),
   }));
-  const operations = catalogue
-    .filter((one) => one.rate !== null && one.rate > 0)
-    .map(({ code, name, phase, basis, rate }) => ({
-      code,
-      name,
-      phase,
-      basis,
-      rate: rate!,
-      own: shop.rates[code] ?? null,
-    }));
+  const known = new Set(catalogue.map((one) => one.code));
+  const operations = [...catalogueWith(own.operations).values()].map((entry) => ({
+    entry,
+    ownRate: shop.rates[entry.code] ?? null,
+    seen: own.versions[entry.code] ?? null,
+    isStandard: known.has(entry.code),
+  }));
   const shifts = shop.shifts.map(({ weekday, startMin, endMin }) => ({
     weekday,
     day: weekdays[weekday - 1]!,
@@ -72,6 +80,7 @@ export function shopProps(
           .flat()
           .map((id) => [id, versions[id]!]),
       ),
+      places: Object.fromEntries(shop.places.map((place) => [place.id, versions[place.id]!])),
       rates: Object.fromEntries(Object.keys(shop.rates).map((code) => [code, versions[code]!])),
     },
   };

@@ -1,10 +1,21 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import type { PlannedStep } from '@/core/plan';
 import { cautions, deference } from '@/core/safety';
+import { kitWords } from '@/core/stores';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
+import { Notice } from '@/ui/notice';
 import { amount, area, hours, micrometres, moment, span, type Locale } from '../words/format';
-import { figureSentence, reasonSentence, whySentence, type Names } from '../words/step-words';
+import { StepByHand } from './step-by-hand';
+import type { StepsRoomProps } from './steps-props';
+import {
+  figureSentence,
+  reasonSentence,
+  waitingSentence,
+  whySentence,
+  type Names,
+} from '../words/step-words';
 
 export interface StepInspectorProps {
   step: PlannedStep;
@@ -12,12 +23,19 @@ export interface StepInspectorProps {
   locale: Locale;
   resourceNames: Record<string, string>;
   job: string;
+  /** Row version of what was changed by hand; null where nothing was; left out where it cannot be changed. */
+  editSeen?: number | null;
+  /** Protective kit it uses up, with what is on the shelf. */
+  kit?: StepsRoomProps['kit'][string];
+  /** What else one may do with the step here. */
+  children?: ReactNode;
 }
 
 const stateWords = { done: 'done', running: 'running', planned: 'planned' };
 
 /** One step: when and by whom, why it is there, why not earlier, where its minutes come from, what to beware of. */
-export function StepInspector({ step, names, locale, resourceNames, job }: StepInspectorProps) {
+export function StepInspector(props: StepInspectorProps) {
+  const { step, names, locale, resourceNames, job, editSeen, children, kit = [] } = props;
   const who = step.uses.map((id) => resourceNames[id] ?? id);
   return (
     <InspectorPanel title={step.name} subtitle={`${job} · ${step.subject} · ${stateWords[step.state]}`}>
@@ -26,6 +44,11 @@ export function StepInspector({ step, names, locale, resourceNames, job }: StepI
         <Fact label="Ends">{moment(step.end, locale)}</Fact>
         <Fact label="With">{who.join(', ') || 'nobody'}</Fact>
       </Part>
+      {step.heldBy.length > 0 && (
+        <Notice grade="stop">Planned, not booked: gate open ({step.heldBy.join(', ')})</Notice>
+      )}
+      {editSeen !== undefined && <StepByHand key={step.key} job={job} step={step} seen={editSeen} />}
+      {children}
       <Part title="Why it is there">
         {step.because.length === 0 && <p>The film needs the time.</p>}
         {step.because.map((reason, i) => (
@@ -43,6 +66,13 @@ export function StepInspector({ step, names, locale, resourceNames, job }: StepI
           </ol>
         )}
       </Part>
+      {step.leadsTo.length > 0 && (
+        <Part title="What waits for it">
+          {step.leadsTo.map(({ step: later, why }, i) => (
+            <p key={i}>{waitingSentence(names.step(later), why, names)}</p>
+          ))}
+        </Part>
+      )}
       <Part title="Minutes">
         <Fact label={step.crew > 0 ? `${step.crew} ${step.crew === 1 ? 'person' : 'people'}` : 'unattended'}>
           {step.kind === 'passive' ? span(step.minutes) : `${hours(step.personMinutes)} person-hours`}
@@ -65,6 +95,36 @@ export function StepInspector({ step, names, locale, resourceNames, job }: StepI
               {need.amount.toFixed(1)}
             </Fact>
           ))}
+        </Part>
+      )}
+      {kitWords(step).length > 0 && step.crew > 0 && (
+        <Part title={`Each of ${step.crew} wears`}>
+          {kitWords(step).map((words) => (
+            <p key={words}>{words}</p>
+          ))}
+          {kit.map((need) => (
+            <Fact key={need.product} label={names.product(need.product)}>
+              {need.amount.toFixed(1)}, {need.onHand} on the shelf
+              {need.onHand < need.amount && <span className="text-stop"> too few</span>}
+            </Fact>
+          ))}
+        </Part>
+      )}
+      {step.checks.length > 0 && (
+        <Part title="See to">
+          <ul className="list-disc pl-5">
+            {step.checks.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </Part>
+      )}
+      {step.inspection && (
+        <Part title="How to look">
+          <p>
+            {step.inspection.light}, at {step.inspection.angleDeg}°
+            {step.inspection.secondPerson ? ', with a second person' : ''}
+          </p>
         </Part>
       )}
       <Part title="Cautions">

@@ -1,23 +1,95 @@
-import type { Product } from '@/core/film';
-import type { Plan } from '@/core/plan';
-import type { Job } from '@/core/record';
+import { shelfOf, type Product, type Shelf } from '@/core/film';
+import type { Plan, PlannedStep } from '@/core/plan';
+import type { Caps, Job, ScopeChange, SignOff, StepEdit } from '@/core/record';
 import type { Shop } from '@/core/shop';
+import { kitOfStep } from '@/core/stores';
+import { localDateOf } from '@/core/units';
+import type { JobView } from '../frame/job-view';
+import type { Locale } from '../words/format';
 import { namesOf } from '../words/names';
 import { warningText } from '../words/warning-words';
-import type { StepsRoomProps } from './steps-room';
+import { roundsShown, type RoundsShown } from './rounds-props';
+import { schoolsShown, type SchoolsShown } from './schools-props';
+
+export interface StepsRoomProps {
+  job: string;
+  steps: PlannedStep[];
+  /** What was changed by hand, by step, with the row's version. */
+  edits: Record<string, StepEdit & { seen: number }>;
+  scope: (ScopeChange & { seen: number })[];
+  /** Steps put in by hand, by their key in the plan, with the row's id and version. */
+  added: Record<string, { id: string; seen: number }>;
+  /** Releases of holds as they were typed, by step. */
+  signOffs: Record<string, SignOff & { seen: number }>;
+  people: { id: string; name: string; skills: readonly string[] }[];
+  schools: SchoolsShown;
+  rounds: RoundsShown[];
+  /** Today in the shop, for what is typed with a day. */
+  today: string;
+  labourRateMinorPerHour: number;
+  /** Protective kit each step uses up, for everybody in it, and what of it is on the shelf. */
+  kit: Record<string, { product: string; amount: number; onHand: number }[]>;
+  caps: Caps;
+  parts: { key: string; name: string; section: string }[];
+  now: number;
+  sections: { key: string; name: string; colourName: string }[];
+  productNames: Record<string, string>;
+  resourceNames: Record<string, string>;
+  locale: Locale;
+  warnings: JobView['warnings'];
+}
+
+const kitOfSteps = (plan: Plan, shelf: Shelf, onHand: Record<string, number>): StepsRoomProps['kit'] =>
+  Object.fromEntries(
+    plan.steps
+      .filter((step) => step.state === 'planned')
+      .map((step) => [
+        step.key,
+        kitOfStep(step, shelf).map((need) => ({ ...need, onHand: onHand[need.product] ?? 0 })),
+      ]),
+  );
 
 /** Names of people and places by id. */
 export const resourceNamesOf = (shop: Shop): Record<string, string> =>
   Object.fromEntries([...shop.people, ...shop.places].map((one) => [one.id, one.name]));
 
-export function stepsProps(job: Job, plan: Plan, shop: Shop, products: readonly Product[]): StepsRoomProps {
+export function stepsProps(
+  job: Job,
+  plan: Plan,
+  shop: Shop,
+  products: readonly Product[],
+  versions: Record<string, number> = {},
+  onHand: Record<string, number> = {},
+): StepsRoomProps {
   const productNames = Object.fromEntries(products.map((product) => [product.code, product.name]));
   const names = namesOf(plan, job.sections, (code) => productNames[code] ?? code);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
   return {
     job: job.number,
     steps: plan.steps,
-    sections: job.sections.map(({ key, name }) => ({ key, name })),
+    edits: Object.fromEntries(
+      job.stepEdits.map((edit) => [
+        edit.step,
+        { ...edit, seen: versions[`${job.number}/edit/${edit.step}`] ?? 1 },
+      ]),
+    ),
+    scope: job.scope.map((change) => ({ ...change, seen: versions[`${job.number}/${change.id}`] ?? 1 })),
+    added: Object.fromEntries(
+      job.addedSteps.map(({ id }) => [`added/${id}`, { id, seen: versions[`${job.number}/${id}`] ?? 1 }]),
+    ),
+    signOffs: Object.fromEntries(
+      job.signOffs.map((one) => [one.step, { ...one, seen: versions[`${job.number}/${one.step}`] ?? 1 }]),
+    ),
+    people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
+    schools: schoolsShown(job, plan, shelfOf(products), versions),
+    rounds: roundsShown(job, plan, versions),
+    today: localDateOf(plan.computedAt, shop.timeZone),
+    labourRateMinorPerHour: shop.labourRateMinorPerHour,
+    kit: kitOfSteps(plan, shelfOf(products), onHand),
+    caps: job.caps,
+    parts: plan.parts.map(({ key, name, section }) => ({ key, name, section })),
+    now: plan.computedAt,
+    sections: job.sections.map(({ key, name, colourName }) => ({ key, name, colourName })),
     productNames,
     resourceNames: resourceNamesOf(shop),
     locale,

@@ -1,114 +1,94 @@
-import type { Plan } from '@/core/plan';
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
-import { Empty, Room, Table } from '@/ui/layout';
-import { amount, date, day, money, type Locale } from '../words/format';
+import { Room } from '@/ui/layout';
+import { ViewSwitch } from '@/ui/view-switch';
+import { amount, money } from '../words/format';
+import { wasteWords } from '../words/store-words';
+import { MixTable } from './mix-table';
+import { ShoppingTable } from './shopping-table';
+import { StockBook } from './stock-book';
+import type { StoresProps } from './stores-props';
+import { WearTable } from './wear-table';
 
-const kinds: Record<string, string> = {
-  coating: 'Coatings',
-  filler: 'Fillers and sealers',
-  chemical: 'Chemicals',
-  abrasive: 'Abrasives',
-  masking: 'Masking',
-  wipe: 'Wipes',
-  kit: 'Kit',
-};
+const views = { buy: 'To buy', mix: 'To mix', stock: 'On the shelf', wear: 'Wear', money: 'Money' };
+type View = keyof typeof views;
 
-/** What is still to buy: need, whole packs, price, the day it is needed and the day to order. */
-export function StoresRoom({
-  plan,
-  locale,
-  sessions,
-  today,
-}: {
-  today: string;
-  plan: Pick<Plan, 'shopping' | 'quote' | 'budgets'>;
-  locale: Locale;
-  sessions: { name: string; product: string; readyL: number; batches: number; batchLimitL: number }[];
-}) {
-  const { shopping, quote, budgets } = plan;
-  const total = shopping.reduce((sum, line) => sum + (line.buy?.costMinor ?? 0), 0);
+// The chart is heavy and seldom looked at: it comes when it is asked for.
+const MoneyView = dynamic(() => import('./money-view').then((room) => room.MoneyView), {
+  loading: () => <p className="py-4 text-quiet">Drawing …</p>,
+});
+
+/** What to mix, buy and have on the shelf, by when, and what it costs. */
+export function StoresRoom(props: StoresProps) {
+  const [view, setView] = useState<View>('buy');
   return (
     <>
-      <Room
-        title="Stores"
-        aside={
-          <span className="text-quiet">
-            {shopping.length} lines, {money(total, locale, 2)} in whole packs
-          </span>
-        }
-      >
-        {shopping.length === 0 && <Empty>Nothing is left to buy: every step of this job is done.</Empty>}
-        {shopping.length > 0 && (
-          <Table
-            caption="Shopping list"
-            head={[
-              'Product',
-              'Kind',
-              { text: 'Need', right: true },
-              'Packs',
-              { text: 'Price', right: true },
-              'Needed',
-              'Order by',
-            ]}
-          >
-            {shopping.map((line) => (
-              <tr key={line.product} className="border-b border-line">
-                <td className="py-[3px] pr-3">{line.name}</td>
-                <td className="pr-3 text-quiet">{kinds[line.kind] ?? line.kind}</td>
-                <td className="pr-3 text-right">{amount(line.need, line.unit)}</td>
-                <td className="pr-3">
-                  {line.buy
-                    ? line.buy.packs
-                        .map((pack) => `${pack.count} × ${amountOfPack(pack.size, line.unit)}`)
-                        .join(' + ')
-                    : 'no pack on the shelf'}
-                </td>
-                <td className="pr-3 text-right">{line.buy ? money(line.buy.costMinor, locale, 2) : '–'}</td>
-                <td className="pr-3 whitespace-nowrap">{day(line.neededBy, locale)}</td>
-                <td className="whitespace-nowrap">
-                  {date(line.orderBy)}
-                  {line.orderBy < today && <span className="font-semibold text-caution"> late</span>}
-                </td>
-              </tr>
-            ))}
-          </Table>
-        )}
+      <Room title="Stores" aside={<ViewSwitch views={views} shown={view} onShow={setView} />}>
+        {view === 'buy' && <ShoppingTable {...props} />}
+        {view === 'mix' && <MixTable {...props} />}
+        {view === 'stock' && <StockBook {...props} />}
+        {view === 'wear' && <WearTable {...props} />}
+        {view === 'money' && <MoneyView {...props} />}
       </Room>
-      <InspectorPanel title="Money" subtitle="materials ex tax; the quote apart">
-        <Part title="Materials">
-          <Fact label="Used">{money(budgets.materialsMinor.used, locale, 2)}</Fact>
-          <Fact label="Expected in all, at unit price">
-            {money(budgets.materialsMinor.planned, locale, 2)}
-          </Fact>
-          <Fact label="Committed, in whole packs">{money(budgets.materialsMinor.committed, locale, 2)}</Fact>
-          {budgets.materialsMinor.cap > 0 && (
-            <Fact label="Cap">{money(budgets.materialsMinor.cap, locale, 2)}</Fact>
-          )}
-        </Part>
-        <Part title="Quote">
-          <Fact label="Labour">{money(quote.labourMinor, locale, 2)}</Fact>
-          <Fact label="Materials">{money(quote.materialsMinor, locale, 2)}</Fact>
-          <Fact label="Booth">{money(quote.boothMinor, locale, 2)}</Fact>
-          <Fact label="Tax">{money(quote.taxMinor, locale, 2)}</Fact>
-          <Fact label={<strong>Gross</strong>}>
-            <strong>{money(quote.grossMinor, locale, 2)}</strong>
-          </Fact>
-        </Part>
-        <Part title="Ready mix by session">
-          {sessions.map((one) => (
-            <Fact key={`${one.name}${one.product}`} label={`${one.product}, ${one.name}`}>
-              {amount(one.readyL, 'L')}
-              {one.batches > 1 && ` in ${one.batches}`}
-            </Fact>
-          ))}
-          <p className="text-small text-quiet">
-            Net need × 1.1, 0.05 L a batch and 0.15 L a session on top; the maker’s sheet comes first.
-          </p>
-        </Part>
-      </InspectorPanel>
+      <StoresInspector {...props} />
     </>
   );
 }
 
-const amountOfPack = (size: number, unit: string): string =>
-  unit === 'each' ? `pack of ${size}` : `${size} ${unit}`;
+function StoresInspector({ money: sums, quote, pools, waste, voc, locale }: StoresProps) {
+  const cost = (minor: number) => money(minor, locale, 2);
+  return (
+    <InspectorPanel title="Materials of this job" subtitle="ex tax; the quote apart">
+      <Part title="Budget">
+        <Fact label="Used, drawn by finished steps">{cost(sums.usedMinor)}</Fact>
+        <Fact label="Ordered and received">{cost(sums.committedMinor)}</Fact>
+        <Fact label="Expected in all">{cost(sums.plannedMinor)}</Fact>
+        {sums.capMinor > 0 && <Fact label="Cap">{cost(sums.capMinor)}</Fact>}
+      </Part>
+      <Part title="One batch for all parts">
+        {pools.length === 0 && <p className="text-quiet">No colour is mixed in this job.</p>}
+        {pools.map((pool) => (
+          <div key={`${pool.product}${pool.colour}`} className="py-1">
+            <Fact label={<strong>{pool.colour}</strong>}>{amount(pool.mixL, 'L')}</Fact>
+            <Fact label="Held back unmixed, touch-up">
+              {amount(pool.heldBackL, 'L')}, {amount(pool.touchUpL, 'L')}
+            </Fact>
+            <p className="text-small text-quiet">
+              {pool.product};{' '}
+              {pool.sessions.length === 1 ? 'one session' : `${pool.sessions.length} sessions`}, boxed
+              together unactivated
+            </p>
+          </div>
+        ))}
+      </Part>
+      <Part title="Waste, for a licensed carrier">
+        {waste.map((line) => (
+          <Fact key={line.kind} label={wasteWords[line.kind]}>
+            {amount(line.amount, line.unit)}, {cost(line.costMinor)}
+          </Fact>
+        ))}
+      </Part>
+      <Part title="VOC">
+        <Fact label="Of the whole job">{voc.totalKg.toFixed(1)} kg</Fact>
+        <Fact label="Shop’s limit, ready mix">
+          {voc.limitGL === null ? 'none set' : `${voc.limitGL} g/L`}
+        </Fact>
+        {voc.unknown.length > 0 && (
+          <p className="text-small text-quiet">No figure on the sheet: {voc.unknown.join(', ')}.</p>
+        )}
+      </Part>
+      <Part title="Quote">
+        <Fact label="Labour">{cost(quote.labourMinor)}</Fact>
+        <Fact label="Materials">{cost(quote.materialsMinor)}</Fact>
+        <Fact label="Booth">{cost(quote.boothMinor)}</Fact>
+        <Fact label="Tax">{cost(quote.taxMinor)}</Fact>
+        <Fact label={<strong>Gross</strong>}>
+          <strong>{cost(quote.grossMinor)}</strong>
+        </Fact>
+      </Part>
+    </InspectorPanel>
+  );
+}

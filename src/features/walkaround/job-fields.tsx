@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { levels } from '@/core/film';
-import type { JobChange } from '@/core/record';
+import { priorRepairs, type JobChange } from '@/core/record';
 import { bodyKindOf } from '@/core/vehicle';
 import { EditChoice, EditText } from '../frame/edit-field';
 import type { Locale } from '../words/format';
@@ -64,6 +64,28 @@ export function JobFields({ job, caps, locale }: Pick<WalkaroundProps, 'job' | '
       )}
       {day('Arrives', job.arrival, (arrival) => ({ arrival }))}
       {day('Promised', job.promised, (promised) => ({ promised }))}
+      {row(
+        'Built in',
+        <EditText
+          label="Built in"
+          quiet
+          type="number"
+          value={job.builtYear === null ? '' : String(job.builtYear)}
+          toEdit={(text) => edit({ builtYear: text === '' ? null : Number(text) })}
+        />,
+      )}
+      {job.builtYear !== null &&
+        row(
+          'Repaired before',
+          <EditChoice
+            label="Repaired before"
+            quiet
+            value={job.priorRepair}
+            className="w-28"
+            choices={priorRepairs.map((value) => ({ value, text: value }))}
+            toEdit={(text) => edit({ priorRepair: text as (typeof priorRepairs)[number] })}
+          />,
+        )}
       {figure('Cap, labour', caps.labourHours, 'h', (capLabourHours) => ({ capLabourHours }))}
       {figure('Cap, materials', caps.materialsMinor / 100, locale.currency, (value) => ({
         capMaterialsMinor: Math.round(value * 100),

@@ -1,13 +1,17 @@
 'use client';
 
 import { memo } from 'react';
-import type { Point } from '@/core/vehicle';
+import { boundsOf, centroidOf, type Point } from '@/core/geometry';
 import { textureFill, textureSheen } from '@/ui/textures';
 
 export interface NetPart {
   key: string;
   name: string;
   section: string;
+  /** What its look follows: the lot it is worked with. */
+  lot: string;
+  /** Left out of the job: drawn as a ghost. */
+  absent: boolean;
   outline: readonly Point[];
   holes: readonly (readonly Point[])[];
   loose: boolean;
@@ -20,24 +24,12 @@ export interface NetPanelProps {
   state: string;
   colour: string;
   selected: boolean;
-  onSelect(key: string): void;
+  onSelect(key: string, extend: boolean): void;
 }
 
 const labelPx = 13;
 /** Below this a panel carries no label, only its look. */
 const roomyPx = { width: 24, height: 17 };
-
-const boundsOf = (points: readonly Point[]) => {
-  const xs = points.map(([x]) => x);
-  const ys = points.map(([, y]) => y);
-  return { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
-};
-
-/** Middle of the bounds of an outline, in its own units. */
-export function centreOf(points: readonly Point[]): [number, number] {
-  const { left, right, top, bottom } = boundsOf(points);
-  return [(left + right) / 2, (top + bottom) / 2];
-}
 
 const pathOf = (rings: readonly (readonly Point[])[], scale: number) =>
   rings
@@ -59,26 +51,26 @@ export const NetPanel = memo(function NetPanel({
   const sheen = textureSheen(state);
   const { left, right, top, bottom } = boundsOf(part.outline);
   const roomy = (right - left) * scale >= roomyPx.width && (bottom - top) * scale >= roomyPx.height;
-  const [x, y] = [((left + right) / 2) * scale, ((top + bottom) / 2) * scale];
+  const [x, y] = centroidOf(part.outline).map((one) => one * scale) as [number, number];
   const plate = part.key.length * labelPx * 0.62 + labelPx * 0.5;
   return (
     <g
       id={`part-${part.key}`}
       role="option"
       aria-selected={selected}
-      aria-label={`${part.key} ${part.name}`}
-      onClick={() => onSelect(part.key)}
+      aria-label={`${part.key} ${part.name}${part.absent ? ', left out' : ''}`}
+      onClick={(event) => onSelect(part.key, event.shiftKey || event.ctrlKey || event.metaKey)}
       className="cursor-pointer"
     >
-      <path d={path} fill={textureFill(state, colour)} fillRule="evenodd" />
-      {sheen && <path d={path} fill={sheen} fillRule="evenodd" />}
+      <path d={path} fill={part.absent ? 'transparent' : textureFill(state, colour)} fillRule="evenodd" />
+      {sheen && !part.absent && <path d={path} fill={sheen} fillRule="evenodd" />}
       <path
         d={path}
         fill="none"
         fillRule="evenodd"
         stroke="var(--ink)"
         strokeWidth={selected ? 3 : 0.8}
-        strokeDasharray={part.loose ? '5 3' : undefined}
+        strokeDasharray={part.absent ? '1 4' : part.loose ? '5 3' : undefined}
       />
       {roomy && (
         <>

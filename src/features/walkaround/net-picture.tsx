@@ -1,20 +1,34 @@
 'use client';
 
-import { useMemo, type KeyboardEvent } from 'react';
-import { centreOf, NetPanel, type NetPart } from './net-panel';
+import { useMemo, useRef, type KeyboardEvent } from 'react';
+import { centreOf } from '@/core/geometry';
+import type { FilmReading, Mark } from '@/core/record';
+import { NetMarks } from './net-marks';
+import { NetReadings } from './net-readings';
+import { NetPanel, type NetPart } from './net-panel';
 
 export interface NetPictureProps {
   parts: readonly NetPart[];
   /** Look of each section on the day shown, and its paint. */
   states: ReadonlyMap<string, string>;
   colours: ReadonlyMap<string, string>;
-  selected: string | null;
-  onSelect(key: string): void;
+  /** Keys of the selected panels, the one in focus last. */
+  selected: readonly string[];
+  /** @param extend keep what is selected and add this, or take it out again */
+  onSelect(key: string, extend: boolean): void;
+  marks: readonly Mark[];
+  readings?: readonly FilmReading[];
+  /** Any other key pressed while the net has the focus; true when it was taken. */
+  onKey?(key: string): boolean;
   title: string;
+  /** 1 fits the room; larger ones scroll in it. */
+  zoom?: number;
+  /** Height it will be shown at, so that its words keep their size. */
+  heightPx?: number;
 }
 
 const marginM = 0.25;
-/** Width of the picture in its own pixels; the window scales it. */
+/** Width the picture has at least in the window it is made for. */
 const widthPx = 860;
 
 const directions: Record<string, [number, number]> = {
@@ -44,31 +58,56 @@ export function neighbourOf(parts: readonly NetPart[], from: string, key: string
 }
 
 /** The object laid flat, to scale, each panel as it looks on the day shown. */
-export function NetPicture({ parts, states, colours, selected, onSelect, title }: NetPictureProps) {
+export function NetPicture({
+  parts,
+  states,
+  colours,
+  selected,
+  onSelect,
+  marks,
+  readings,
+  onKey,
+  title,
+  zoom = 1,
+  heightPx = 620,
+}: NetPictureProps) {
   const frame = useMemo(() => {
     const points = parts.flatMap((part) => part.outline);
     const xs = points.map(([x]) => x);
     const ys = points.map(([, y]) => y);
     const [left, top] = [Math.min(...xs) - marginM, Math.min(...ys) - marginM];
     const [wide, high] = [Math.max(...xs) + marginM - left, Math.max(...ys) + marginM * 2.4 - top];
-    const scale = widthPx / wide;
-    return { scale, left: left * scale, top: top * scale, width: widthPx, height: high * scale };
-  }, [parts]);
+    const scale = Math.min(widthPx / wide, heightPx / high);
+    return { scale, left: left * scale, top: top * scale, width: wide * scale, height: high * scale };
+  }, [parts, heightPx]);
   const { scale, left, top, width, height } = frame;
+  const wentTo = useRef(0);
+  const focus = selected.at(-1) ?? null;
   const onKeyDown = (event: KeyboardEvent) => {
-    if (!directions[event.key]) return;
-    event.preventDefault();
-    const next = selected === null ? (parts[0]?.key ?? null) : neighbourOf(parts, selected, event.key);
-    if (next) onSelect(next);
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (directions[event.key]) {
+      event.preventDefault();
+      const next = focus === null ? (parts[0]?.key ?? null) : neighbourOf(parts, focus, event.key);
+      if (next) onSelect(next, event.shiftKey);
+      return;
+    }
+    // After g a digit names a station, not a mark.
+    if (event.key === 'g') wentTo.current = event.timeStamp;
+    else if (event.timeStamp - wentTo.current > 1500 && onKey?.(event.key)) {
+      event.preventDefault();
+      event.stopPropagation();
+    }
   };
+  const chosen = useMemo(() => new Set(selected), [selected]);
   return (
     <svg
       viewBox={`${left} ${top} ${width} ${height}`}
-      className="h-full w-full"
+      style={{ width: `${zoom * 100}%`, height: `${zoom * 100}%` }}
       role="listbox"
       tabIndex={0}
       aria-label={title}
-      aria-activedescendant={selected ? `part-${selected}` : undefined}
+      aria-multiselectable
+      aria-activedescendant={focus ? `part-${focus}` : undefined}
       onKeyDown={onKeyDown}
     >
       {parts.map((part) => (
@@ -76,12 +115,14 @@ export function NetPicture({ parts, states, colours, selected, onSelect, title }
           key={part.key}
           part={part}
           scale={scale}
-          state={states.get(part.section) ?? 'old'}
+          state={states.get(part.lot) ?? 'old'}
           colour={colours.get(part.section) ?? '#888888'}
-          selected={part.key === selected}
+          selected={chosen.has(part.key)}
           onSelect={onSelect}
         />
       ))}
+      {readings && <NetReadings readings={readings} parts={parts} scale={scale} />}
+      <NetMarks marks={marks} scale={scale} />
       <g
         transform={`translate(${left + width - (marginM + 1) * scale} ${top + height - marginM * 0.6 * scale})`}
         fill="var(--ink)"

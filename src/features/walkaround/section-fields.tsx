@@ -1,6 +1,6 @@
 'use client';
 
-import { coatSystems, levels, levelStandards } from '@/core/film';
+import { coatSystems, levels, levelStandards, type Level } from '@/core/film';
 import { depths, oldFinishes, type JobSection, type SectionChange } from '@/core/record';
 import { substrates } from '@/core/vehicle';
 import { EditChoice } from '../frame/edit-field';
@@ -8,6 +8,11 @@ import { EditChoice } from '../frame/edit-field';
 const depthText = { scuff: 'scuff and refinish', stable: 'to the sound layer', bare: 'to bare' };
 const plain = (values: readonly string[]) =>
   values.map((value) => ({ value, text: value.replace(/-/g, ' ') }));
+
+const years = (level: Level): string => {
+  const lasts = levelStandards[level].lastsYears;
+  return lasts ? `, ${lasts[0]}–${lasts[1]} years` : '';
+};
 
 /** The choices that drive a section's work; each is saved as it is made. */
 export function SectionFields({ job, section, seen }: { job: string; section: JobSection; seen: number }) {
@@ -17,7 +22,10 @@ export function SectionFields({ job, section, seen }: { job: string; section: Jo
     {
       label: 'Level',
       value: section.level,
-      choices: levels.map((value) => ({ value, text: `${value}: ${levelStandards[value].meaning}` })),
+      choices: levels.map((value) => ({
+        value,
+        text: `${value}: ${levelStandards[value].meaning}${years(value)}`,
+      })),
       toEdit: (text: string) => edit({ level: text as JobSection['level'] }),
     },
     {

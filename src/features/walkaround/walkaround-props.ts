@@ -1,10 +1,35 @@
 import type { Plan } from '@/core/plan';
-import type { Job, JobSection, SurfaceStep } from '@/core/record';
+import type { FilmReading, Job, JobSection, Mark, PartSurvey, SurfaceStep } from '@/core/record';
 import type { Shop } from '@/core/shop';
+import { advicePart, netOfJob, type DepthAdvice } from '@/core/survey';
 import type { Part as VehiclePart } from '@/core/vehicle';
 import type { JobView } from '../frame/job-view';
+import type { StripDownProps } from './strip-down-props';
+import { stripDownProps } from './strip-down-view';
 import { namesOf } from '../words/names';
 import { warningText } from '../words/warning-words';
+
+export interface SectionShown extends JobSection {
+  seen: number;
+  outsideM2: number;
+  insideM2: number;
+}
+
+/** A panel with everything the survey has of it and the row versions that guard its edits. */
+export interface PanelShown {
+  part: VehiclePart;
+  /** The lot it is worked with; the section's key unless the survey treats it otherwise. */
+  lot: string;
+  survey: PartSurvey | null;
+  surveySeen: number | null;
+  measuredSeen: number | null;
+  /** A panel of the job's own: the version of its row; null for the body kind's. */
+  ownSeen: number | null;
+  advice: DepthAdvice;
+}
+
+export type MarkShown = Mark & { seen: number };
+export type ReadingShown = FilmReading & { seen: number };
 
 /** What the Walkaround shows of a job, with the row versions that guard its edits. */
 export interface WalkaroundProps {
@@ -17,12 +42,18 @@ export interface WalkaroundProps {
     arrival: string;
     promised: string;
     owner: string;
+    builtYear: number | null;
+    priorRepair: string;
   };
   caps: { labourHours: number; materialsMinor: number; boothHours: number };
-  parts: VehiclePart[];
-  sections: (JobSection & { seen: number; typical: { outsideM2: number; insideM2: number } })[];
+  panels: PanelShown[];
+  marks: MarkShown[];
+  readings: ReadingShown[];
+  sections: SectionShown[];
+  /** Every lot that is worked, for the look on a day. */
+  lots: string[];
   steps: SurfaceStep[];
-  measuredSeen: Record<string, number>;
+  stripDown: StripDownProps;
   view: Pick<JobView, 'warnings' | 'locale'>;
 }
 
@@ -36,23 +67,50 @@ export function walkaroundProps(
 ): WalkaroundProps {
   const names = namesOf(plan, job.sections, productName);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
-  const { number, bodyKind, dimensions, level, arrival, promised, owner, caps } = job;
+  const { number, bodyKind, dimensions, level, arrival, promised, owner, caps, builtYear, priorRepair } = job;
+  const surveys = new Map(job.surveyed.map((one) => [one.key, one]));
+  const lotOf = new Map(plan.parts.map((part) => [part.key, part.section]));
+  const sectionOf = new Map(job.sections.map((section) => [section.key, section]));
+  const seenOf = (id: string): number | null => versions[id] ?? null;
   return {
-    job: { number, bodyKind, dimensions, level, arrival, promised, owner, seen: versions[number]! },
+    job: {
+      number,
+      bodyKind,
+      dimensions,
+      level,
+      arrival,
+      promised,
+      owner,
+      builtYear,
+      priorRepair,
+      seen: versions[number]!,
+    },
     caps,
-    parts: plan.parts,
+    panels: netOfJob(job).map((part) => ({
+      part,
+      lot: lotOf.get(part.key) ?? part.section,
+      survey: surveys.get(part.key) ?? null,
+      surveySeen: seenOf(`${number}/survey/${part.key}`),
+      measuredSeen: seenOf(`${number}/${part.key}`),
+      ownSeen: seenOf(`${number}/own/${part.key}`),
+      advice: advicePart(job, sectionOf.get(part.section)!, part.key),
+    })),
+    marks: job.marks.map((mark) => ({ ...mark, seen: versions[`${number}/${mark.id}`]! })),
+    readings: job.readings.map((reading) => ({ ...reading, seen: versions[`${number}/${reading.id}`]! })),
     sections: job.sections.map((section) => {
-      const summary = plan.sections.find((one) => one.section === section.key);
+      const own = plan.sections.filter((one) => one.base === section.key);
       return {
         ...section,
         seen: versions[`${number}/${section.key}`]!,
-        typical: { outsideM2: summary?.outsideM2 ?? 0, insideM2: summary?.insideM2 ?? 0 },
+        outsideM2: own.reduce((sum, one) => sum + one.outsideM2, 0),
+        insideM2: own.reduce((sum, one) => sum + one.insideM2, 0),
       };
     }),
+    stripDown: stripDownProps(job, versions, plan, shop),
+    lots: plan.sections.map((one) => one.section),
     steps: plan.steps
       .filter((step) => step.leaves !== null)
       .map(({ sections, end, leaves }) => ({ sections, end, leaves })),
-    measuredSeen: Object.fromEntries(job.measured.map(({ key }) => [key, versions[`${number}/${key}`]!])),
     view: { warnings: plan.warnings.map((warning) => warningText(warning, names, locale)), locale },
   };
 }

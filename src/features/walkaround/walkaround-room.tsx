@@ -1,150 +1,178 @@
 'use client';
 
-import { useMemo } from 'react';
-import { surfaceStates } from '@/core/record';
-import { Fact, InspectorPanel, Part } from '@/ui/facts';
+import { useMemo, useState } from 'react';
+import { surfaceStates, type Depth } from '@/core/record';
+import { gapLinesOf } from '@/core/vehicle';
+import { Button } from '@/ui/button';
 import { Empty, Room } from '@/ui/layout';
+import { ViewSwitch } from '@/ui/view-switch';
 import { useDay } from '../frame/day';
-import { EditText } from '../frame/edit-field';
+import { useSaving } from '../frame/saving';
 import { useSelection } from '../frame/use-selection';
-import { Warnings } from '../frame/warnings-bar';
-import { area } from '../words/format';
-import { JobFields } from './job-fields';
+import { FittingsTable } from './fittings-table';
+import { GatesTables } from './gates-tables';
+import { JobOptions } from './job-options';
+import { Legend, stateNames } from './legend';
 import { NetPicture } from './net-picture';
-import { SectionFields } from './section-fields';
-import type { WalkaroundProps } from './walkaround-props';
+import { ObjectInspector } from './object-inspector';
+import { PanelInspector } from './panel-inspector';
+import { markOfDigit, useSurveyActions } from './survey-actions';
+import type { PanelShown, WalkaroundProps } from './walkaround-props';
 
-const stateNames: Record<string, string> = {
-  old: 'old finish',
-  bare: 'bare',
-  epoxy: 'epoxy',
-  filler: 'filler',
-  'high-build': 'high-build',
-  'guide-coat': 'guide coat',
-  masked: 'masked',
-  sealer: 'sealer',
-  colour: 'coloured',
-  clear: 'cleared',
-  sanded: 'sanded',
-  polished: 'polished',
-};
+const views = { net: 'Net', ways: 'Three ways', fittings: 'Fittings', gates: 'Gates and holes' };
+type View = keyof typeof views;
 
-/** What the object is made of: the net on the day shown, the selected panel, and what is done to its section. */
-export function WalkaroundRoom({ job, caps, parts, sections, steps, measuredSeen, view }: WalkaroundProps) {
+const zoomStep = 1.5;
+const mostZoom = 8;
+
+/** What the object is made of and in what state: the net on the day shown, the survey of the selected panels. */
+export function WalkaroundRoom(props: WalkaroundProps) {
+  const { job, panels, marks, readings, sections, lots, steps } = props;
+  const [view, setView] = useState<View>('net');
+  const [zoom, setZoom] = useState(1);
   const { at } = useDay();
-  const [selected, setSelected] = useSelection(
-    (name) =>
-      (parts.find((part) => part.key === name) ?? parts.find((part) => part.section === name))?.key ?? null,
+  const { save } = useSaving();
+  const [page, setPage] = useState('measure');
+  const { selected, select, clear } = usePanels(panels);
+  const chosen = useMemo(
+    () => selected.flatMap((key) => panels.find((panel) => panel.part.key === key) ?? []),
+    [selected, panels],
   );
-  const states = useMemo(
-    () =>
-      surfaceStates(
-        steps,
-        sections.map((one) => one.key),
-        at,
-      ),
-    [steps, sections, at],
-  );
+  const actions = useSurveyActions(job.number, chosen, marks);
+  const states = useMemo(() => surfaceStates(steps, lots, at), [steps, lots, at]);
   const colours = useMemo(() => new Map(sections.map((one) => [one.key, one.colourHex])), [sections]);
-  const net = useMemo(() => parts.map((part) => ({ ...part, loose: part.side === 'loose' })), [parts]);
-  const part = parts.find((one) => one.key === selected);
-  const section = sections.find((one) => one.key === (part?.section ?? ''));
-  const total = parts.reduce((sum, one) => sum + one.outsideM2, 0);
+  const net = useMemo(
+    () =>
+      panels.map(({ part, lot, survey }) => ({
+        ...part,
+        lot,
+        loose: part.side === 'loose',
+        absent: survey?.absent ?? false,
+      })),
+    [panels],
+  );
+  const lines = useMemo(() => gapLinesOf(panels.map((panel) => panel.part)), [panels]);
+  const panel = chosen.at(-1);
+  const section = sections.find((one) => one.key === panel?.part.section);
+
+  /** Panels advised alike are written together; a panel that already is so is left alone. */
+  const accept = async () => {
+    const groups = new Map<string, PanelShown[]>();
+    for (const one of chosen) groups.set(one.advice.depth, [...(groups.get(one.advice.depth) ?? []), one]);
+    for (const [advised, list] of groups)
+      await save({
+        kind: 'survey',
+        job: job.number,
+        parts: list.map((one) => ({ part: one.part.key, seen: one.surveySeen })),
+        set: advised === 'revive' ? { depth: 'scuff', level: 'Keep' } : { depth: advised as Depth },
+      });
+  };
+  const onKey = (key: string): boolean => {
+    const mark = markOfDigit(key);
+    if (mark && chosen.length > 0) actions.mark(mark);
+    else if (key === 'r' && chosen.length > 0) actions.repeat();
+    else if (key === 'Enter' && chosen.length > 0) void accept();
+    else if (key === 'a' && panel)
+      select(panels.filter((one) => one.part.section === panel.part.section).map((one) => one.part.key));
+    else if (key === 'Escape') clear();
+    else if (key === '+') setZoom((now) => Math.min(mostZoom, now * zoomStep));
+    else if (key === '-') setZoom((now) => Math.max(1, now / zoomStep));
+    else if (key === '0') setZoom(1);
+    else return false;
+    return true;
+  };
   return (
     <>
-      <Room title="Walkaround" aside={<Legend states={[...new Set(states.values())]} />}>
-        {parts.length > 0 ? (
+      <Room
+        title="Walkaround"
+        aside={
+          <div className="flex items-center gap-4">
+            {view === 'net' && <Legend states={[...new Set(states.values())]} />}
+            {view === 'net' && (
+              <div className="flex gap-1" role="group" aria-label="Size of the net">
+                <Button aria-label="Smaller" disabled={zoom === 1} onClick={() => onKey('-')}>
+                  −
+                </Button>
+                <Button aria-label="Larger" disabled={zoom >= mostZoom} onClick={() => onKey('+')}>
+                  +
+                </Button>
+              </div>
+            )}
+            <ViewSwitch views={views} shown={view} onShow={setView} />
+          </div>
+        }
+      >
+        {view === 'ways' ? (
+          <JobOptions job={job.number} locale={props.view.locale} />
+        ) : view === 'fittings' ? (
+          <FittingsTable {...props.stripDown} />
+        ) : view === 'gates' ? (
+          <GatesTables {...props.stripDown} />
+        ) : panels.length > 0 ? (
           <div className="h-full min-h-72">
             <NetPicture
               parts={net}
               states={states}
               colours={colours}
               selected={selected}
-              onSelect={setSelected}
+              onSelect={(key, extend) =>
+                select(
+                  extend
+                    ? [...selected.filter((one) => one !== key), ...(selected.at(-1) === key ? [] : [key])]
+                    : [key],
+                )
+              }
+              marks={marks}
+              readings={readings}
+              zoom={zoom}
+              onKey={onKey}
               title="Net of panels, to scale"
             />
           </div>
         ) : (
-          <Empty>This job has no panels: its body kind is not known here.</Empty>
+          <Empty>This job has no panels yet: read a panel map, or choose a body kind in a new job.</Empty>
         )}
       </Room>
-      {part && section ? (
-        <InspectorPanel
-          title={`${part.key} ${part.name}`}
-          subtitle={`${section.name} · ${part.shape} · ${stateNames[states.get(section.key) ?? 'old']}`}
-        >
-          <Part title="Measured">
-            <Fact label={part.measured ? 'Outside, measured' : 'Outside, from the net'}>
-              <EditText
-                label="Outside area of this panel"
-                quiet
-                type="number"
-                step="any"
-                unit="m²"
-                value={part.outsideM2.toFixed(2)}
-                toEdit={(text) => ({
-                  kind: 'measure',
-                  job: job.number,
-                  part: part.key,
-                  seen: measuredSeen[part.key] ?? null,
-                  outsideM2: text === '' ? null : Number(text),
-                })}
-              />
-            </Fact>
-            {part.measured && (
-              <p className="text-small text-quiet">Empty the figure to return to the computed area.</p>
-            )}
-            <Fact label="Inside and edges">{area(part.insideM2)}</Fact>
-            <Fact label="Trim to tape">{part.trimM.toFixed(2)} m</Fact>
-            <Fact label="Beads and rivet lines">{part.beadM.toFixed(2)} m</Fact>
-            <Fact label="Curve factor">
-              {part.curveFactor.toFixed(2)}, {part.curveReason}
-            </Fact>
-          </Part>
-          <Part title={section.name}>
-            <SectionFields job={job.number} section={section} seen={section.seen} />
-            <Fact label="Section, outside">{area(section.typical.outsideM2)}</Fact>
-            <Fact label="Section, inside">{area(section.typical.insideM2)}</Fact>
-          </Part>
-        </InspectorPanel>
+      {view !== 'net' ? null : panel && section ? (
+        <PanelInspector
+          job={job.number}
+          panel={panel}
+          count={chosen.length}
+          section={section}
+          look={stateNames[states.get(panel.lot) ?? 'old'] ?? ''}
+          marks={marks}
+          readings={readings}
+          lines={lines}
+          actions={actions}
+          onAccept={() => void accept()}
+          panels={panels}
+          onGone={clear}
+          page={page}
+          onPage={setPage}
+          locale={props.view.locale}
+        />
       ) : (
-        <InspectorPanel title="The object" subtitle={`${parts.length} panels, ${area(total)} outside`}>
-          <Part title="Is the plan in order?">
-            <Warnings warnings={view.warnings} most={4} />
-          </Part>
-          <Part title="Description">
-            <JobFields job={job} caps={caps} locale={view.locale} />
-          </Part>
-          <p className="text-small text-quiet">
-            Choose a panel to see and measure it; arrow keys walk to its neighbours.
-          </p>
-        </InspectorPanel>
+        <ObjectInspector props={props} />
       )}
     </>
   );
 }
 
-function Legend({ states }: { states: string[] }) {
-  return (
-    <ul className="flex flex-wrap gap-3 text-small">
-      {states.map((state) => (
-        <li key={state} className="flex items-center gap-1">
-          <svg width="16" height="12" aria-hidden="true">
-            <rect
-              width="16"
-              height="12"
-              fill={
-                ['colour', 'clear', 'sanded', 'polished'].includes(state) ? '#777' : `url(#texture-${state})`
-              }
-              stroke="var(--ink)"
-            />
-            {['clear', 'sanded', 'polished'].includes(state) && (
-              <rect width="16" height="12" fill={`url(#sheen-${state})`} />
-            )}
-          </svg>
-          {stateNames[state]}
-        </li>
-      ))}
-    </ul>
+/** Selected panels, the one in focus last; the address may name the first. */
+function usePanels(panels: readonly PanelShown[]) {
+  const [focus, setFocus] = useSelection(
+    (name) =>
+      (panels.find((panel) => panel.part.key === name) ?? panels.find((panel) => panel.part.section === name))
+        ?.part.key ?? null,
   );
+  const [others, setOthers] = useState<string[]>([]);
+  const selected = useMemo(
+    () => (focus ? [...others.filter((key) => key !== focus), focus] : []),
+    [focus, others],
+  );
+  const select = (keys: readonly string[]) => {
+    setOthers(keys.slice(0, -1));
+    setFocus(keys.at(-1) ?? '');
+  };
+  return { selected, select, clear: () => select([]) };
 }

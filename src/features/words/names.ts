@@ -12,6 +12,11 @@ export function namesOf(
   return {
     product,
     step: (key) => steps.get(key) ?? key,
-    section: (key) => sectionNames.get(key) ?? key,
+    // A lot is named after its section; what it differs in stands behind the colon of its key.
+    section: (key) => {
+      const [base, own] = key.split(':');
+      const name = sectionNames.get(base ?? key) ?? key;
+      return own ? `${name} (${own.replace(/-/g, ', ')})` : name;
+    },
   };
 }

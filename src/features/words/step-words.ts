@@ -1,5 +1,6 @@
 import type { PlanBecause, PlannedStep } from '@/core/plan';
-import type { LinkReason, StepReason } from '@/core/steps';
+import type { StripMethodKey } from '@/core/record';
+import type { LinkReason, StepReason, WorkState } from '@/core/steps';
 import { day, micrometres, moment, span, type Locale } from './format';
 
 /** Names of products and steps for the sentences. */
@@ -14,11 +15,67 @@ const depthWords = {
   bare: 'taken to bare',
 };
 
+/** What must be true of a section, after "it must be". */
+export const stateWords: Record<WorkState, string> = {
+  recorded: 'walked round',
+  washed: 'washed',
+  'stripped-down': 'stripped down',
+  protected: 'protected',
+  'old-off': 'taken down',
+  'clean-bare': 'clean of residue',
+  'seams-clean': 'clean in its seams',
+  'metal-sound': 'sound in its metal',
+  'gaps-set': 'fitted, gaps set',
+  'skin-released': 'released by the engineer',
+  'filler-ground': 'ready for filler',
+  'filler-spread': 'filled',
+  'filler-flat': 'flat in filler',
+  treated: 'treated',
+  sealed: 'sealed',
+  'build-ground': 'ready for primer',
+  built: 'primed',
+  'guide-coated': 'guide-coated',
+  'build-flat': 'blocked flat',
+  refined: 'refined',
+  'openings-masked': 'masked in its openings',
+  'insides-coloured': 'painted inside',
+  'openings-shut': 'masked shut',
+  masked: 'masked',
+  coloured: 'painted',
+  'clear-keyed': 'keyed for clear',
+  cleared: 'cleared',
+  textured: 'painted and textured',
+  cured: 'cured',
+  unmasked: 'unmasked',
+  levelled: 'sanded level',
+  polished: 'polished',
+  clean: 'clean of compound',
+  fitted: 'together again',
+  placarded: 'placarded',
+  rigged: 'rigged',
+  balanced: 'balanced',
+  uncovered: 'uncovered',
+  weighed: 'weighed',
+  'handed-over': 'handed over',
+  settled: 'settled',
+  'looked-again': 'looked at again',
+};
+
+export const stripMethodWords: Record<StripMethodKey, string> = {
+  chemical: 'stripper and wash',
+  solvent: 'solvent wipe and scrape',
+  disc: 'sanding by machine',
+  blast: 'blasting',
+  outside: 'sent out',
+};
+
 /** Why a step is there at all. */
 export function reasonSentence(reason: StepReason, names: Names): string {
   switch (reason.code) {
     case 'always':
       return 'Every job of this kind needs it.';
+    case 'operation':
+      return `${reason.why[0]!.toUpperCase()}${reason.why.slice(1)}.`;
     case 'depth':
       return `The section is ${depthWords[reason.depth]}.`;
     case 'substrate':
@@ -45,15 +102,23 @@ export function reasonSentence(reason: StepReason, names: Names): string {
       return `The recoat window of ${names.product(reason.product)} has closed by then; scuffing opens it again.`;
     case 'licensed-hold':
       return 'Only the responsible licensed engineer releases this point.';
+    case 'chosen-method':
+      return `The manager chose the method: ${stripMethodWords[reason.method]}.`;
+    case 'fittings':
+      return `${reason.count} fittings of the strip-down list are done up at the bench.`;
+    case 'by-hand':
+      return 'The manager put it in.';
     case 'typed-coats':
       return 'The number of coats was typed by the manager.';
   }
 }
 
-function linkWords(why: LinkReason, min: number, names: Names): string {
+export function linkWords(why: LinkReason, min: number, names: Names): string {
   switch (why.code) {
     case 'order':
       return 'comes first';
+    case 'state':
+      return `it must be ${stateWords[why.state]}`;
     case 'flash':
     case 'flash-window':
       return `must flash ${span(min)} at ${why.airC} °C`;
@@ -69,8 +134,14 @@ function linkWords(why: LinkReason, min: number, names: Names): string {
       return 'wiped panels are sprayed at once';
     case 'settle':
       return `settles ${span(min)}`;
+    case 'by-hand':
+      return 'put in this order by hand';
   }
 }
+
+/** Why a later step waits for this one. */
+export const waitingSentence = (later: string, why: LinkReason, names: Names): string =>
+  why.code === 'order' ? `“${later}” comes after it.` : `“${later}”: ${linkWords(why, 0, names)}.`;
 
 /** Shortens a list of names: two in full, then the number of the others. */
 const some = (list: readonly string[]): string =>
@@ -93,6 +164,8 @@ export function whySentence(because: PlanBecause, names: Names, locale: Locale):
       return because.why.code === 'order'
         ? `After “${names.step(because.from)}”.`
         : `After “${names.step(because.from)}”: ${linkWords(because.why, because.min, names)}.`;
+    case 'agreed':
+      return `Kept at its agreed start; it could begin on ${moment(because.from, locale)}, less than half a shift sooner.`;
     case 'not-before':
       return 'It may not start before then.';
     case 'now':

@@ -1,11 +1,18 @@
 import type { PlanWarning } from '@/core/plan';
-import { hours, micrometres, money, type Locale } from './format';
-import type { Names } from './step-words';
+import { date, hours, micrometres, moment, money, type Locale } from './format';
+import { stackSentence } from './film-words';
+import { linkWords, type Names } from './step-words';
 
 export interface WarningText {
   grade: 'stop' | 'caution';
   text: string;
 }
+
+export const skipRefusals = {
+  hold: 'Only the licensed engineer releases this point.',
+  film: 'The film needs the time.',
+  coat: 'Take the coat off in the Film room.',
+};
 
 const budgetNames = { labour: 'Labour', materials: 'Materials', booth: 'Booth time' };
 
@@ -49,6 +56,19 @@ export function warningText(
       return caution(
         `${names.section(warning.section)}: the gloss asked for shows every flaw that scuffing leaves.`,
       );
+    case 'effect-apart':
+      return caution(
+        `${warning.sections.map(names.section).join(', ')}: one effect colour in several sessions; panels sprayed apart do not match when bolted together.`,
+      );
+    case 'old-tape':
+      return caution(
+        `${names.section(warning.section)}: the tape would stay on ${warning.days} days and is rated for ${warning.ratedDays}; mask again or pull it earlier.`,
+      );
+    case 'stack': {
+      const { grade, code, product, beneath } = warning.fault;
+      const text = `${names.section(warning.section)}: ${stackSentence(code, names.product(product), beneath && names.product(beneath))}.`;
+      return grade === 'error' ? stop(text) : caution(text);
+    }
     case 'air-outside-limits':
       return stop(
         `${names.product(warning.product)} is applied between ${warning.minAirC} and ${warning.maxAirC} °C; the place has ${warning.airC} °C.`,
@@ -68,6 +88,60 @@ export function warningText(
     case 'session-over-shift':
       return stop(
         `A booth session takes ${hours(warning.minutes)} h and the shift has ${hours(warning.shiftMin)} h: fewer coats, or a second painter.`,
+      );
+    case 'lead-untested':
+      return warning.isHeld
+        ? stop(
+            `${names.section(warning.section)}: no result of the test for lead and chromate is written down; sanding, scraping, blasting and heat are planned but not booked.`,
+          )
+        : caution(
+            `${names.section(warning.section)}: not tested for lead and chromate; the test comes before any sanding, scraping, blasting or heat.`,
+          );
+    case 'lead-dry':
+      return stop(
+        `${names.section(warning.section)}: lead or chromate was found, and “${names.step(warning.step)}” makes dust of it. Wet or chemical, contained, licensed where the law says.`,
+      );
+    case 'reference-spot':
+      return caution(`${warning.part}: do not strip ${warning.what}.`);
+    case 'covered-unpainted':
+      return stop(
+        `${warning.part} is covered${warning.coveredBy ? ` by ${warning.coveredBy}` : ''} on ${date(warning.coveredOn)}, before its last coat on ${moment(warning.painted, locale)}.`,
+      );
+    case 'gate-open':
+      return stop(
+        `${names.section(warning.section)}: ${warning.open === 1 ? 'a gate is' : `${warning.open} gates are`} open; the first primer is planned but not booked until ${warning.open === 1 ? 'it is' : 'they are'} ticked.`,
+      );
+    case 'own-operations-ignored':
+      return stop(
+        `The shop’s own operations wait for each other here (${warning.ring}); the job is planned with the trade’s alone.`,
+      );
+    case 'edit-without-step':
+      return caution(
+        `A change by hand has no step any more: ${warning.step}. It waits until the step is back.`,
+      );
+    case 'skip-refused':
+      return caution(`Not left out: ${names.step(warning.step)}. ${skipRefusals[warning.why]}`);
+    case 'order-refused': {
+      const chain =
+        warning.chain.length > 0 ? `, through ${warning.chain.map(names.step).slice(0, 3).join(', ')}` : '';
+      const why = warning.why ? `: ${linkWords(warning.why, 0, names)}` : '';
+      return stop(
+        `“${names.step(warning.step)}” cannot come after “${names.step(warning.after)}”, which waits for it${chain}${why}.${warning.mayInsist ? ' You may insist.' : ''}`,
+      );
+    }
+    case 'order-overridden':
+      return caution(
+        `By hand, against the work: “${names.step(warning.step)}” after “${names.step(warning.after)}”, though ${linkWords(warning.why, 0, names)}.`,
+      );
+    case 'person-refused':
+      return stop(
+        `${warning.person} has not the skill for “${names.step(warning.step)}”; somebody else is planned.`,
+      );
+    case 'skipped':
+      return caution(`Left out by hand: ${names.step(warning.step)}.`);
+    case 'overtaken':
+      return caution(
+        `Never logged, though work behind it has begun: ${names.step(warning.step)}. It is left out of the plan.`,
       );
     case 'unsigned-hold':
       return caution(`Not yet released by the licensed engineer: ${names.step(warning.step)}.`);

@@ -1,9 +1,11 @@
 import type { Plan } from '@/core/plan';
 import type { Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
+import type { Minute } from '@/core/units';
 import { bodyKindOf } from '@/core/vehicle';
 import type { Locale } from '../words/format';
 import { namesOf } from '../words/names';
+import { thumbnailOf, type Thumbnail } from './thumbnail';
 import { warningText, type WarningText } from '../words/warning-words';
 
 export interface YardRow {
@@ -14,6 +16,7 @@ export interface YardRow {
   level: string;
   state: Job['state'];
   swatch: string[];
+  thumbnail: Thumbnail | null;
   doneShare: string;
   next: { name: string; start: number; running: boolean } | null;
   budgets: Plan['budgets'];
@@ -26,7 +29,13 @@ export interface YardRow {
 }
 
 /** One line of the yard. A finished job is at no risk any more. */
-export function yardRow(job: Job, plan: Plan, shop: Shop, productName: (code: string) => string): YardRow {
+export function yardRow(
+  job: Job,
+  plan: Plan,
+  shop: Shop,
+  productName: (code: string) => string,
+  now: Minute,
+): YardRow {
   const names = namesOf(plan, job.sections, productName);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
   const texts = job.state === 'finished' ? [] : plan.warnings.map((one) => warningText(one, names, locale));
@@ -42,6 +51,7 @@ export function yardRow(job: Job, plan: Plan, shop: Shop, productName: (code: st
     level: job.level,
     state: job.state,
     swatch: job.sections.map((section) => section.colourHex),
+    thumbnail: thumbnailOf(job, plan, now),
     doneShare: `${done} of ${attended.length} steps`,
     next: next
       ? { name: `${next.name}, ${next.subject}`, start: next.start, running: next.state === 'running' }

@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import { Swatch } from '@/ui/swatch';
+import { textureFill, textureSheen } from '@/ui/textures';
 import { Table } from '@/ui/layout';
 import { date, hours, money, moment } from '../words/format';
 import type { YardRow } from './yard-row';
@@ -30,6 +31,34 @@ function Share({ used, planned, cap, text }: { used: number; planned: number; ca
   );
 }
 
+/** The object as it looks today; its colours where it has no panels. */
+function SmallNet({ row }: { row: YardRow }) {
+  if (!row.thumbnail) return <Swatch colours={row.swatch} label={`colours of ${row.number}`} />;
+  return (
+    <svg
+      viewBox={row.thumbnail.viewBox}
+      role="img"
+      aria-label={`${row.number} as it looks today`}
+      className="h-[68px] w-[104px] shrink-0"
+    >
+      {row.thumbnail.shapes.map((shape, i) => {
+        const sheen = textureSheen(shape.state);
+        return (
+          <g key={i} fillRule="evenodd">
+            <path
+              d={shape.d}
+              fill={textureFill(shape.state, shape.colour)}
+              stroke="var(--ink)"
+              strokeWidth=".6"
+            />
+            {sheen && <path d={shape.d} fill={sheen} />}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
 /** Every job that stands here: state, what is next, what is at risk. */
 export function YardTable({ rows }: { rows: readonly YardRow[] }) {
   return (
@@ -51,9 +80,7 @@ export function YardTable({ rows }: { rows: readonly YardRow[] }) {
         <tr key={row.number} className="border-b border-line">
           <td className="py-2 pr-3 align-top">
             <Link href={`/jobs/${row.number}/walkaround`} className="flex items-start gap-2" prefetch={false}>
-              <span className="mt-[2px]">
-                <Swatch colours={row.swatch} label={`colours of ${row.number}`} />
-              </span>
+              <SmallNet row={row} />
               <span>
                 <span className="block font-semibold underline-offset-2 hover:underline">
                   {row.number} {row.name}

@@ -71,3 +71,25 @@ export async function reseatEarlierEdits(
     if (touched) await connection.update(editRecord).set({ inverse }).where(eq(editRecord.id, row.id));
   }
 }
+
+/** Edits of a room that changed one row and still stand, newest first, with the inverse of that row. */
+export async function editsTouching(
+  connection: Connection,
+  room: string,
+  table: Inverse['table'],
+  id: string,
+): Promise<{ atMinute: Minute; label: string; author: string; change: Inverse }[]> {
+  const rows = await connection
+    .select()
+    .from(editRecord)
+    .where(and(eq(editRecord.room, room), eq(editRecord.undone, false)))
+    .orderBy(desc(editRecord.id))
+    .limit(500);
+  return rows.flatMap(({ atMinute, label, author, inverse }) =>
+    inverse
+      .filter(
+        (change) => change.table === table && (change.kind === 'insert' ? change.row.id : change.id) === id,
+      )
+      .map((change) => ({ atMinute, label, author, change })),
+  );
+}

@@ -1,11 +1,12 @@
 import { asc, eq } from 'drizzle-orm';
 import type { Level } from '../../core/film';
-import type { Job, JobSection, JobState, StepFact } from '../../core/record';
+import type { AddedStep, Job, JobSection, JobState, StepFact } from '../../core/record';
 import type { Substrate } from '../../core/vehicle';
 import type { Connection } from '../database/client';
 import * as schema from '../database/schema';
 import type { Cells, RowChange } from './row-change';
 import type { Versions } from './shop-repository';
+import { findingId, loadSurvey, surveyRecordChanges } from './survey-repository';
 
 export interface StoredJob {
   job: Job;
@@ -20,17 +21,24 @@ export async function jobNumbers(connection: Connection): Promise<string[]> {
 
 /** @returns null when there is no such job */
 export async function loadJob(connection: Connection, number: string): Promise<StoredJob | null> {
-  const { section, measuredPart, stepFact, signOff } = schema;
+  const { section, measuredPart, stepFact, signOff, stepEdit, addedStep, scopeChange } = schema;
   const all = () => connection.select();
-  const [[row], sections, measured, facts, signOffs] = await Promise.all([
+  const [[row], sections, measured, survey, facts, signOffs, stepEdits, added, scope] = await Promise.all([
     all().from(schema.job).where(eq(schema.job.id, number)),
     all().from(section).where(eq(section.jobId, number)).orderBy(asc(section.position), asc(section.id)),
     all().from(measuredPart).where(eq(measuredPart.jobId, number)).orderBy(asc(measuredPart.partKey)),
+    loadSurvey(connection, number),
     all()
       .from(stepFact)
       .where(eq(stepFact.jobId, number))
       .orderBy(asc(stepFact.startMinute), asc(stepFact.stepKey)),
     all().from(signOff).where(eq(signOff.jobId, number)).orderBy(asc(signOff.stepKey)),
+    all().from(stepEdit).where(eq(stepEdit.jobId, number)).orderBy(asc(stepEdit.stepKey)),
+    all().from(addedStep).where(eq(addedStep.jobId, number)).orderBy(asc(addedStep.id)),
+    all()
+      .from(scopeChange)
+      .where(eq(scopeChange.jobId, number))
+      .orderBy(asc(scopeChange.onDate), asc(scopeChange.id)),
   ]);
   if (!row) return null;
   return {
@@ -51,15 +59,39 @@ export async function loadJob(connection: Connection, number: string): Promise<S
       },
       sections: sections.map(sectionOfRow),
       measured: measured.map(({ partKey, outsideM2 }) => ({ key: partKey, outsideM2 })),
+      ...survey.records,
+      builtYear: row.builtYear,
+      priorRepair: row.priorRepair as Job['priorRepair'],
       facts: facts.map(factOfRow),
+      stepEdits: stepEdits.map(({ stepKey, afterStep, personMinutes, skipped, override, person, note }) => ({
+        ...{ step: stepKey, personMinutes, skipped, after: afterStep, override, person, note },
+      })),
+      addedSteps: added.map(({ id, operation, name, section: key, personMinutes, ...one }) => ({
+        ...{ id: id.slice(number.length + 1), operation, name, section: key, personMinutes },
+        ...{ after: one.afterStep, before: one.beforeStep, note: one.note },
+      })),
+      scope: scope.map(({ id, what, hours, moneyMinor, days, agreedBy, onDate }) => ({
+        id: id.slice(number.length + 1),
+        what,
+        hours,
+        moneyMinor,
+        days,
+        agreedBy,
+        onDate,
+      })),
       signOffs: signOffs.map(({ stepKey, name, licence, onDate }) => ({
         step: stepKey,
         name,
         licence,
         date: onDate,
       })),
+      schools: row.schools ?? {},
     },
-    versions: Object.fromEntries([row, ...sections, ...measured].map((one) => [one.id, one.version])),
+    versions: Object.fromEntries(
+      [row, ...sections, ...measured, ...stepEdits, ...added, ...scope, ...signOffs, ...survey.rows].map(
+        (one) => [one.id, one.version],
+      ),
+    ),
   };
 }
 
@@ -77,6 +109,10 @@ function sectionOfRow(row: typeof schema.section.$inferSelect): JobSection {
     colourName: row.colourName,
     colourHex: row.colourHex,
     coats: row.coats,
+    ladder: row.ladder as JobSection['ladder'],
+    schools: row.schools ?? {},
+    rounds: row.rounds ?? {},
+    stopRule: row.stopRule ?? null,
   };
 }
 
@@ -95,6 +131,11 @@ function factOfRow(row: typeof schema.stepFact.$inferSelect): StepFact {
 
 export const sectionId = (number: string, key: string): string => `${number}/${key}`;
 export const measuredId = (number: string, key: string): string => `${number}/${key}`;
+const insert = (table: RowChange['table'], row: Cells & { id: string }): RowChange => ({
+  kind: 'insert',
+  table,
+  row,
+});
 
 /** Cells of a section's row, under the column's own names. */
 export function sectionCells(section: Partial<JobSection>): Cells {
@@ -107,20 +148,34 @@ export function sectionCells(section: Partial<JobSection>): Cells {
   };
 }
 
-export const sectionInsert = (number: string, section: JobSection, position: number): RowChange => ({
-  kind: 'insert',
-  table: 'section',
-  row: { id: sectionId(number, section.key), jobId: number, position, ...sectionCells(section) },
-});
+export const sectionInsert = (number: string, section: JobSection, position: number): RowChange =>
+  insert('section', {
+    id: sectionId(number, section.key),
+    jobId: number,
+    position,
+    ...sectionCells(section),
+  });
+
+export const stepEditId = (number: string, step: string): string => `${number}/edit/${step}`;
+
+/** Cells of a step that was put in by hand. */
+export function addedStepCells(
+  number: string,
+  id: string,
+  { operation, name, section, personMinutes, after, before, note }: Omit<AddedStep, 'id'>,
+): Cells & { id: string } {
+  return {
+    ...{ id: findingId(number, id), jobId: number, operation, name, section, personMinutes },
+    ...{ afterStep: after, beforeStep: before, note },
+  };
+}
+
+export const signOffId = (number: string, step: string): string => `${number}/${step}`;
 
 /** Row changes that put a whole job into the database. */
 export function jobChanges(job: Job): RowChange[] {
-  const { number, caps, sections, measured, facts, signOffs, ...own } = job;
-  const insert = (table: RowChange['table'], row: Cells & { id: string }): RowChange => ({
-    kind: 'insert',
-    table,
-    row,
-  });
+  const { number, caps, sections, measured, facts, signOffs, stepEdits, addedSteps, scope, ...rest } = job;
+  const { surveyed, marks, readings, ownParts, fittings, holes, gates, finds, ...own } = rest;
   return [
     insert('job', {
       id: number,
@@ -138,6 +193,7 @@ export function jobChanges(job: Job): RowChange[] {
         outsideM2: one.outsideM2,
       }),
     ),
+    ...surveyRecordChanges(number, { surveyed, marks, readings, ownParts, fittings, holes, gates, finds }),
     ...facts.map(({ step, start, end, ...fact }) =>
       insert('stepFact', {
         id: `${number}/${step}`,
@@ -148,8 +204,15 @@ export function jobChanges(job: Job): RowChange[] {
         ...fact,
       }),
     ),
+    ...stepEdits.map(({ step, after, ...edit }) =>
+      insert('stepEdit', {
+        ...{ id: stepEditId(number, step), jobId: number, stepKey: step, afterStep: after, ...edit },
+      }),
+    ),
+    ...addedSteps.map((one) => insert('addedStep', addedStepCells(number, one.id, one))),
+    ...scope.map((one) => insert('scopeChange', { ...one, id: findingId(number, one.id), jobId: number })),
     ...signOffs.map(({ step, date, ...sign }) =>
-      insert('signOff', { id: `${number}/${step}`, jobId: number, stepKey: step, onDate: date, ...sign }),
+      insert('signOff', { id: signOffId(number, step), jobId: number, stepKey: step, onDate: date, ...sign }),
     ),
   ];
 }

@@ -1,4 +1,5 @@
 import { asc, eq, sql } from 'drizzle-orm';
+import { completePlan } from '../../core/complete-plan';
 import type { Plan } from '../../core/plan';
 import type { LocalDate, Minute } from '../../core/units';
 import type { Connection } from '../database/client';
@@ -48,7 +49,7 @@ export async function agreedMarks(connection: Connection): Promise<Map<string, s
 
 export async function loadAgreedPlan(connection: Connection, job: string): Promise<StoredAgreedPlan | null> {
   const [row] = await connection.select().from(agreedPlan).where(eq(agreedPlan.jobId, job));
-  return row ? { inputHash: row.inputHash, acceptedAt: row.acceptedAt, plan: row.plan } : null;
+  return row ? { inputHash: row.inputHash, acceptedAt: row.acceptedAt, plan: completePlan(row.plan) } : null;
 }
 
 export async function saveAgreedPlan(

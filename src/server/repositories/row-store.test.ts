@@ -1,5 +1,5 @@
 import { closeDatabase, database } from '../database/client';
-import { migrate } from '../database/migrate';
+import { emptyDatabase } from '../database/fresh-demo.fixture';
 import * as schema from '../database/schema';
 import { standardShelf, shelfOf } from '../../core/film';
 import { standardShop } from '../../core/shop';
@@ -32,6 +32,8 @@ const job = proposeJob({
 const full = {
   ...job,
   measured: [{ key: 'TR', outsideM2: 1.234 }],
+  schools: { tape: 'wet' as const },
+  addedSteps: [],
   signOffs: [{ step: 'hold/weight', name: 'A. Engineer', licence: 'L-1', date: '2027-01-10' }],
   facts: [
     {
@@ -57,7 +59,7 @@ const full = {
   ],
 };
 
-beforeAll(async () => void (await migrate()), 60_000);
+beforeAll(emptyDatabase, 60_000);
 afterEach(() => remove('R-1'));
 afterAll(closeDatabase);
 
@@ -71,6 +73,7 @@ describe('a job in rows', () => {
       'R-1/TR',
       'R-1/boot-top',
       'R-1/bottom',
+      'R-1/hold/weight',
       'R-1/topsides',
     ]);
     expect(await jobNumbers(database())).toContain('R-1');

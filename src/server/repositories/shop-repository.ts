@@ -1,7 +1,9 @@
 import { asc } from 'drizzle-orm';
+import { completeProduct } from '../../core/exchange';
 import type { Shelf, Product } from '../../core/film';
 import { shelfOf } from '../../core/film';
 import type { PlaceKind, Shop } from '../../core/shop';
+import type { Operation } from '../../core/steps';
 import type { Connection } from '../database/client';
 import * as schema from '../database/schema';
 import type { RowChange } from './row-change';
@@ -12,7 +14,12 @@ export type Versions = Record<string, number>;
 export interface StoredShop {
   shop: Shop;
   shelf: Shelf;
+  /** The shop's own and changed entries of the operation catalogue, and their versions by code. */
+  operations: Operation[];
+  operationVersions: Versions;
   versions: Versions;
+  /** Versions of products by code; a code may be like the id of a person. */
+  productVersions: Versions;
   /** Ids of days off by person, in the order of the person's own list. */
   dayOffIds: Record<string, string[]>;
 }
@@ -21,9 +28,9 @@ export const shopId = 'shop';
 
 /** @returns null when no shop was set up yet */
 export async function loadShop(connection: Connection): Promise<StoredShop | null> {
-  const { shift, closure, person, dayOff, place, operationRate, product } = schema;
+  const { shift, closure, person, dayOff, place, operation, operationRate, product } = schema;
   const all = () => connection.select();
-  const [[row], shifts, closures, people, daysOff, places, rates, products] = await Promise.all([
+  const [[row], shifts, closures, people, daysOff, places, rates, operations, products] = await Promise.all([
     all().from(schema.shop),
     all().from(shift).orderBy(asc(shift.weekday), asc(shift.startMin)),
     all().from(closure).orderBy(asc(closure.onDate)),
@@ -31,6 +38,7 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
     all().from(dayOff).orderBy(asc(dayOff.fromDate), asc(dayOff.id)),
     all().from(place).orderBy(asc(place.position), asc(place.id)),
     all().from(operationRate).orderBy(asc(operationRate.id)),
+    all().from(operation).orderBy(asc(operation.id)),
     all().from(product).orderBy(asc(product.position), asc(product.id)),
   ]);
   if (!row) return null;
@@ -43,6 +51,7 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
       labourRateMinorPerHour: row.labourRateMinorPerHour,
       boothRateMinorPerHour: row.boothRateMinorPerHour,
       taxBp: row.taxBp,
+      vocLimitGL: row.vocLimitGL,
       shifts: shifts.map(({ weekday, startMin, endMin }) => ({ weekday, startMin, endMin })),
       closures: closures.map(({ onDate, reason }) => ({ date: onDate, reason })),
       people: people.map(({ id, name, skills }) => ({
@@ -51,7 +60,7 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
         skills,
         daysOff: offOf(id).map((off) => ({ from: off.fromDate, to: off.toDate, reason: off.reason })),
       })),
-      places: places.map(({ id, name, kind, lengthM, widthM, heightM, airC }) => ({
+      places: places.map(({ id, name, kind, lengthM, widthM, heightM, airC, profile }) => ({
         id,
         name,
         kind: kind as PlaceKind,
@@ -59,29 +68,35 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
         widthM,
         heightM,
         airC,
+        profile: profile ?? null,
       })),
       rates: Object.fromEntries(rates.map((one) => [one.id, one.rate])),
     },
+    operations: operations.map(({ id, entry }) => ({ code: id, ...entry })),
+    operationVersions: Object.fromEntries(operations.map((one) => [one.id, one.version])),
     shelf: shelfOf(products.map(productOfRow)),
     versions: Object.fromEntries(
       [row, ...people, ...daysOff, ...places, ...rates].map((one) => [one.id, one.version]),
     ),
+    productVersions: Object.fromEntries(products.map((one) => [one.id, one.version])),
     dayOffIds: Object.fromEntries(people.map(({ id }) => [id, offOf(id).map((off) => off.id)])),
   };
 }
 
 function productOfRow(row: typeof schema.product.$inferSelect): Product {
-  const { id, name, kind, unit, leadDays, hazards, packs, coating } = row;
-  return {
+  const { id, name, kind, unit, leadDays, shelfLifeDays, hazards, packs, coating } = row;
+  // Sheets stored by an earlier Coatrel lack what was added since.
+  return completeProduct({
     code: id,
     name,
     kind: kind as Product['kind'],
     unit: unit as Product['unit'],
     leadDays,
+    shelfLifeDays,
     hazards,
     packs,
     coating: coating ?? null,
-  };
+  });
 }
 
 /** Row changes that set up a shop and its shelf in an empty database. */

@@ -1,6 +1,7 @@
 import type { Plan } from '../../core/plan';
 import { commitmentsOf } from '../../core/plan-commitments';
 import type { Commitment } from '../../core/schedule';
+import type { Minute } from '../../core/units';
 import type { Connection } from '../database/client';
 import { agreedMarks, loadAgreedPlan } from '../repositories/plan-repository';
 
@@ -8,10 +9,18 @@ interface Agreed {
   mark: string;
   plan: Plan;
   commitments: Commitment[];
+  /** Its starts by step, for the job's own next plan to keep. */
+  starts: ReadonlyMap<string, Minute>;
 }
 
 // Agreed plans are large and seldom change: kept in memory, told apart by their marks.
 const store = globalThis as typeof globalThis & { coatrelAgreed?: Map<string, Agreed> };
+
+const described = (plan: Plan): Omit<Agreed, 'mark'> => ({
+  plan,
+  commitments: commitmentsOf(plan),
+  starts: new Map(plan.steps.map((step) => [step.key, step.start])),
+});
 
 /** Every agreed plan by job, read again only where its mark has changed. */
 export async function agreedPlans(connection: Connection): Promise<ReadonlyMap<string, Agreed>> {
@@ -22,7 +31,7 @@ export async function agreedPlans(connection: Connection): Promise<ReadonlyMap<s
     if (known?.mark === mark) now.set(job, known);
     else {
       const read = await loadAgreedPlan(connection, job);
-      if (read) now.set(job, { mark, plan: read.plan, commitments: commitmentsOf(read.plan) });
+      if (read) now.set(job, { mark, ...described(read.plan) });
     }
   }
   store.coatrelAgreed = now;

@@ -1,15 +1,20 @@
 import { dimensionFaults, type Fault } from '../../core/exchange';
-import type { Edit } from '../../core/record';
+import { blankStepEdit, isBlank, type Edit } from '../../core/record';
 import { proposeSections } from '../../core/survey';
 import {
   measuredId,
   sectionCells,
   sectionId,
   sectionInsert,
+  stepEditId,
   type StoredJob,
 } from '../repositories/job-repository';
 import type { RowChange } from '../repositories/row-change';
 import { shopId } from '../repositories/shop-repository';
+import type { LocalDate } from '../../core/units';
+import { storeChanges } from './store-changes';
+import { surveyChanges } from './survey-changes';
+import { workChanges } from './work-changes';
 
 export type Prepared =
   { status: 'ok'; room: string; label: string; changes: RowChange[] } | { status: 'faulty'; faults: Fault[] };
@@ -40,7 +45,12 @@ function setOrClear(
 }
 
 /** Turns an edit into row changes. @param stored the job it names, null when there is none or it concerns the shop */
-export function changesOf(edit: Edit, stored: StoredJob | null, newId: () => string): Prepared {
+export function changesOf(
+  edit: Edit,
+  stored: StoredJob | null,
+  newId: () => string,
+  today: LocalDate,
+): Prepared {
   switch (edit.kind) {
     case 'job':
       return stored ? jobChanges(edit, stored) : fault('job', `there is no job ${edit.job}`);
@@ -63,10 +73,68 @@ export function changesOf(edit: Edit, stored: StoredJob | null, newId: () => str
         setOrClear('measuredPart', measuredId(edit.job, edit.part), edit.seen, cells, own),
       );
     }
+    case 'survey':
+    case 'add-marks':
+    case 'set-mark':
+    case 'remove-mark':
+    case 'add-readings':
+    case 'remove-reading':
+    case 'remove-photo':
+    case 'add-parts':
+    case 'remove-part':
+    case 'add-item':
+    case 'set-item':
+    case 'remove-item': {
+      if (!stored) return fault('job', `there is no job ${edit.job}`);
+      const made = surveyChanges(edit, { stored, newId, today });
+      return 'faults' in made
+        ? { status: 'faulty', faults: made.faults }
+        : ok(edit.job, made.label.slice(0, 80), made.changes);
+    }
+    case 'step': {
+      if (!stored) return fault('job', `there is no job ${edit.job}`);
+      return stepChanges(edit, stored.job);
+    }
+    case 'add-step':
+    case 'remove-added-step':
+    case 'sign-off':
+    case 'remove-sign-off': {
+      if (!stored) return fault('job', `there is no job ${edit.job}`);
+      const made = workChanges(edit, newId);
+      return ok(edit.job, made.label.slice(0, 80), made.changes);
+    }
+    case 'add-scope': {
+      if (!stored) return fault('job', `there is no job ${edit.job}`);
+      const row = { ...edit.change, id: `${edit.job}/${newId()}`, jobId: edit.job, onDate: today };
+      return ok(edit.job, 'scope changed', [{ kind: 'insert', table: 'scopeChange', row }]);
+    }
+    case 'remove-scope':
+      return ok(edit.job, 'scope change removed', [
+        { kind: 'delete', table: 'scopeChange', id: `${edit.job}/${edit.id}`, seen: edit.seen },
+      ]);
+    case 'product':
+    case 'add-products':
+    case 'remove-product':
+    case 'stock':
+    case 'correct-stock':
+    case 'add-trial':
+    case 'remove-trial':
+    case 'place-air': {
+      const made = storeChanges(edit, newId, today);
+      return ok(made.room, made.label, made.changes);
+    }
     case 'shop':
       return ok('shop', `shop: ${Object.keys(edit.set).join(', ')}`, [
         { kind: 'update', table: 'shop', id: shopId, seen: edit.seen, set: { ...edit.set } },
       ]);
+    case 'operation':
+      return ok(
+        'shop',
+        `operation ${edit.code}`,
+        setOrClear('operation', edit.code, edit.seen, edit.entry === null ? null : { entry: edit.entry }, {
+          shopId,
+        }),
+      );
     case 'rate': {
       const cells = edit.rate === null ? null : { rate: edit.rate };
       return ok(
@@ -90,6 +158,15 @@ export function changesOf(edit: Edit, stored: StoredJob | null, newId: () => str
         { kind: 'delete', table: 'dayOff', id: edit.id, seen: edit.seen },
       ]);
   }
+}
+
+function stepChanges(edit: Extract<Edit, { kind: 'step' }>, job: StoredJob['job']): Prepared {
+  const before = job.stepEdits.find((one) => one.step === edit.step);
+  const { step, after, ...rest } = { ...blankStepEdit(edit.step), ...before, ...edit.set };
+  const cells = isBlank({ after, ...rest }) ? null : { afterStep: after, ...rest };
+  const label = `step ${step}: ${Object.keys(edit.set).join(', ')}`.slice(0, 80);
+  const own = { jobId: edit.job, stepKey: step };
+  return ok(edit.job, label, setOrClear('stepEdit', stepEditId(edit.job, step), edit.seen, cells, own));
 }
 
 /** A new level goes on to the sections that had the job's level; new dimensions may bring new sections. */

@@ -1,20 +1,14 @@
+import { blankStepEdit } from '../../core/record';
 import { closeDatabase, database } from '../database/client';
-import { migrate } from '../database/migrate';
+import { freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
-import { loadDemo } from '../../demo/load-demo';
 import { readJobBundle } from '../../core/exchange';
 import { acceptPlan } from './accept-plan';
 import { saveEdit, undoLast } from './edits';
 import { createJob, exportJob, importJob } from './jobs';
 import { currentPlan } from './plans';
 
-const now = Date.parse('2026-12-24T09:00:00Z') / 60000;
-
-beforeAll(async () => {
-  process.env.COATREL_NOW = '2026-12-24T09:00:00Z';
-  await migrate();
-  await loadDemo(now);
-}, 60_000);
+beforeAll(freshDemo, 60_000);
 afterAll(closeDatabase);
 
 const stored = async (number: string) => (await loadJob(database(), number))!;
@@ -181,5 +175,35 @@ describe('jobs come and go as bundles', () => {
     expect(planned.plan.sections.map((one) => one.section)).toEqual(['topsides', 'boot-top', 'bottom']);
     expect(planned.plan.finish).not.toBeNull();
     expect(await currentPlan('P-999')).toBeNull();
+  });
+});
+
+describe('steps by hand and the scope', () => {
+  const load = async () => (await loadJob(database(), 'P-014'))!;
+  const step = 'sides/mask';
+  const edit = (seen: number | null, set: object) =>
+    saveEdit({ kind: 'step', job: 'P-014', step, seen, set }, 'hand');
+
+  test('an edit is kept under the step’s key, guarded by its version, and cleared when nothing of it is left', async () => {
+    expect(await edit(null, { personMinutes: 300 })).toMatchObject({ status: 'saved' });
+    const { job, versions } = await load();
+    expect(job.stepEdits).toContainEqual({ ...blankStepEdit(step), personMinutes: 300 });
+    const seen = versions[`P-014/edit/${step}`]!;
+    expect(await edit(null, { note: 'late' })).toMatchObject({ status: 'moved-on', why: 'exists' });
+    expect(await edit(seen, { note: 'foam' })).toMatchObject({ status: 'saved' });
+    expect(await edit(seen + 1, { note: '', personMinutes: null })).toMatchObject({ status: 'saved' });
+    expect((await load()).job.stepEdits.some((one) => one.step === step)).toBe(false);
+    for (let i = 0; i < 3; i += 1) expect((await undoLast('P-014', 'hand')).status).toBe('saved');
+    expect((await load()).job.stepEdits.some((one) => one.step === step)).toBe(false);
+  });
+
+  test('a change of scope is dated by the shop’s day; undo takes it away', async () => {
+    const change = { what: 'rack', hours: 2, moneyMinor: 100, days: 0, agreedBy: 'owner' };
+    expect(await saveEdit({ kind: 'add-scope', job: 'P-014', change }, 'hand')).toMatchObject({
+      status: 'saved',
+    });
+    expect((await load()).job.scope.at(-1)).toMatchObject({ ...change, onDate: '2026-12-24' });
+    await undoLast('P-014', 'hand');
+    expect((await load()).job.scope.some((one) => one.what === 'rack')).toBe(false);
   });
 });

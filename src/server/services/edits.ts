@@ -3,11 +3,14 @@ import type { Fault } from '../../core/exchange';
 import type { Edit } from '../../core/record';
 import { database } from '../database/client';
 import { keepEdit, lastEdit, markUndone, reseatEarlierEdits } from '../repositories/edit-repository';
+import { localDateOf, type LocalDate } from '../../core/units';
 import { loadJob } from '../repositories/job-repository';
+import { loadShop } from '../repositories/shop-repository';
 import type { RowChange } from '../repositories/row-change';
 import { applyChanges, RowMovedOn } from '../repositories/row-store';
 import { currentMinute } from './clock';
 import { changesOf } from './edit-changes';
+import { refusalsOf } from './edit-refusals';
 
 export type EditOutcome =
   | { status: 'saved'; label: string }
@@ -44,11 +47,35 @@ export async function saveChanges(
   }
 }
 
+/** The shop's own day; before there is a shop, the day in UTC. */
+async function today(): Promise<LocalDate> {
+  const found = await loadShop(database());
+  return localDateOf(currentMinute(), found?.shop.timeZone ?? 'UTC');
+}
+
+/** Entries of a book are not undone but corrected by a counter-entry. */
+const isEntry = (edit: Edit): boolean => edit.kind === 'stock' || edit.kind === 'correct-stock';
+const datesItself = (edit: Edit): boolean =>
+  edit.kind === 'add-readings' || edit.kind === 'add-scope' || isEntry(edit);
+
+/** Carries out an entry in one transaction; it leaves no inverse behind. */
+async function saveEntry(label: string, changes: readonly RowChange[]): Promise<EditOutcome> {
+  try {
+    await database().transaction((connection) => applyChanges(connection, changes));
+    return { status: 'saved', label };
+  } catch (error) {
+    return movedOn(error);
+  }
+}
+
 /** Saves one edit of a screen at once, guarded by the versions the person saw. */
 export async function saveEdit(edit: Edit, author: string): Promise<EditOutcome> {
   const stored = 'job' in edit ? await loadJob(database(), edit.job) : null;
-  const prepared = changesOf(edit, stored, randomUUID);
+  const prepared = changesOf(edit, stored, randomUUID, datesItself(edit) ? await today() : '');
   if (prepared.status === 'faulty') return prepared;
+  const refusals = await refusalsOf(edit, stored?.job ?? null);
+  if (refusals.length > 0) return { status: 'faulty', faults: refusals };
+  if (isEntry(edit)) return saveEntry(prepared.label, prepared.changes);
   return saveChanges(prepared.room, author, prepared.label, prepared.changes);
 }
 

@@ -38,8 +38,8 @@ export async function importJob(bundle: JobBundle, author: string): Promise<Edit
 export async function exportJob(number: string): Promise<string | null> {
   const stored = await loadJob(database(), number);
   if (!stored) return null;
-  const { shop, shelf } = await requireShop();
-  return writeJobBundle({ job: stored.job, shop, shelf: [...shelf.values()] });
+  const { shop, shelf, operations } = await requireShop();
+  return writeJobBundle({ job: stored.job, shop, shelf: [...shelf.values()], operations });
 }
 
 /** Numbers of all jobs. */

@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import { planJob, type Plan } from '../../core/plan';
-import { localDateOf } from '../../core/units';
+import { localDateOf, type Minute } from '../../core/units';
 import { database } from '../database/client';
+import { databaseFault } from '../database/fault';
 import { jobNumbers, loadJob, type StoredJob } from '../repositories/job-repository';
 import { loadWorkingPlan, saveWorkingPlan, type StoredWorkingPlan } from '../repositories/plan-repository';
 import { loadShop, type StoredShop } from '../repositories/shop-repository';
@@ -32,6 +33,18 @@ export async function requireShop(): Promise<StoredShop> {
 const store = globalThis as typeof globalThis & { coatrelWorking?: Map<string, StoredWorkingPlan> };
 const working = (): Map<string, StoredWorkingPlan> => (store.coatrelWorking ??= new Map());
 
+/** Nobody waits for this: the plan is derived, and one that could not be stored is computed again after a restart. */
+function keepForLater(number: string, made: StoredWorkingPlan): void {
+  saveWorkingPlan(database(), number, made).catch((error: unknown) =>
+    process.stderr.write(
+      `The working plan of ${number} was not stored: ${databaseFault(error) ?? String(error)}.\n`,
+    ),
+  );
+}
+
+/** What of the shop a plan is made with. */
+export const planningShop = ({ shop, shelf, operations }: StoredShop) => ({ shop, shelf, operations });
+
 /** What the plans of all jobs share. */
 interface Surroundings {
   shop: StoredShop;
@@ -54,25 +67,28 @@ export async function currentPlan(number: string, around?: Surroundings): Promis
   ]);
   if (!stored) return null;
   const others = [...agreed].filter(([other]) => other !== number);
+  const own = agreed.get(number);
   const now = currentMinute();
   const onDate = localDateOf(now, shop.shop.timeZone);
-  const marks = others.map(([other, { mark }]) => [other, mark]);
-  const inputs = JSON.stringify([stored.job, shop.shop, [...shop.shelf.values()], marks]);
+  const marks = [...agreed].map(([job, { mark }]) => [job, mark]);
+  const inputs = JSON.stringify([stored.job, shop.shop, [...shop.shelf.values()], shop.operations, marks]);
   const inputHash = createHash('sha256').update(inputs).digest('hex');
   const stands = (one: StoredWorkingPlan | null | undefined): one is StoredWorkingPlan =>
     one?.inputHash === inputHash && one.onDate === onDate && one.programVersion === programVersion();
-  const make = async (): Promise<StoredWorkingPlan> => {
+  const make = (): StoredWorkingPlan => {
     const commitments = others.flatMap(([, one]) => one.commitments);
-    const plan = planJob({ job: stored.job, shop: shop.shop, shelf: shop.shelf, now, commitments });
+    const agreedStarts = own?.starts ?? new Map<string, Minute>();
+    const { job } = stored;
+    const plan = planJob({ job, ...planningShop(shop), now, commitments, agreedStarts });
     const made = { inputHash, onDate, programVersion: programVersion(), plan };
-    await saveWorkingPlan(database(), number, made);
+    keepForLater(number, made);
     return made;
   };
   let current: StoredWorkingPlan | null | undefined = working().get(number);
   if (!stands(current)) current = await loadWorkingPlan(database(), number);
-  if (!stands(current)) current = await make();
+  if (!stands(current)) current = make();
   working().set(number, current);
-  return { stored, shop, plan: current.plan, inputHash, agreed: agreed.get(number)?.plan ?? null };
+  return { stored, shop, plan: current.plan, inputHash, agreed: own?.plan ?? null };
 }
 
 /** The working plans of all jobs, in the order of their numbers. */

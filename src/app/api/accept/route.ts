@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import type { NextRequest } from 'next/server';
 import { field, parseWith } from '@/core/exchange';
 import { acceptPlan } from '@/server/services/accept-plan';
+import { guarded } from '../guarded';
 import { faultsAnswer, readBody } from '../json-body';
 
 const schema = Joi.object<{ job: string; inputHash: string }>({
@@ -9,7 +9,7 @@ const schema = Joi.object<{ job: string; inputHash: string }>({
   inputHash: Joi.string().hex().length(64).required(),
 });
 
-export async function POST(request: NextRequest): Promise<Response> {
+export const POST = guarded(async (request) => {
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
@@ -23,4 +23,4 @@ export async function POST(request: NextRequest): Promise<Response> {
     case 'no-job':
       return faultsAnswer([{ place: 'job', reason: `there is no job ${parsed.value.job}` }], 404);
   }
-}
+});

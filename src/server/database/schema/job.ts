@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
-import { check, double, mysqlTable } from 'drizzle-orm/mysql-core';
+import { check, double, int, json, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
+import type { SchoolChoice } from '../../../core/record';
 import type { Dimensions } from '../../../core/vehicle';
 import { document, id, localDate, shortText, version, whole, word } from './columns';
 
@@ -19,6 +20,9 @@ export const job = mysqlTable(
     capLabourHours: double('cap_labour_hours').notNull(),
     capMaterialsMinor: whole('cap_materials_minor'),
     capBoothHours: double('cap_booth_hours').notNull(),
+    builtYear: int('built_year'),
+    priorRepair: varchar('prior_repair', { length: 32 }).notNull().default('none'),
+    schools: json('schools').$type<SchoolChoice | null>(),
     version: version(),
   },
   (table) => [

@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
-import { check, double, mysqlTable } from 'drizzle-orm/mysql-core';
+import { check, double, json, mysqlTable } from 'drizzle-orm/mysql-core';
+import type { MonthAir } from '../../../core/shop';
 import { id, metres, shortText, version, whole, word } from './columns';
 import { shop } from './shop';
 
@@ -17,6 +18,7 @@ export const place = mysqlTable(
     widthM: metres('width_m'),
     heightM: metres('height_m'),
     airC: double('air_c').notNull(),
+    profile: json('profile').$type<MonthAir[] | null>(),
     position: whole('position'),
     version: version(),
   },

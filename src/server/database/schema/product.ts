@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { check, json, mysqlTable } from 'drizzle-orm/mysql-core';
+import { check, int, json, mysqlTable } from 'drizzle-orm/mysql-core';
 import type { CoatingSheet, Hazard, Pack } from '../../../core/film';
 import { document, id, shortText, version, whole, word } from './columns';
 
@@ -12,6 +12,7 @@ export const product = mysqlTable(
     kind: word('kind'),
     unit: word('unit'),
     leadDays: whole('lead_days'),
+    shelfLifeDays: int('shelf_life_days'),
     hazards: document<Hazard[]>('hazards'),
     packs: document<Pack[]>('packs'),
     coating: json('coating').$type<CoatingSheet | null>(),

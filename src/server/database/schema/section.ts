@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import { boolean, check, mysqlTable, unique } from 'drizzle-orm/mysql-core';
-import type { JobSection } from '../../../core/record';
+import { boolean, check, json, mysqlTable, unique, varchar } from 'drizzle-orm/mysql-core';
+import type { JobSection, SchoolChoice, StopRule, TypedRounds } from '../../../core/record';
 import { document, id, shortText, version, whole, word } from './columns';
 import { job } from './job';
 
@@ -24,7 +24,11 @@ export const section = mysqlTable(
     level: word('level'),
     colourName: shortText('colour_name'),
     colourHex: word('colour_hex'),
+    ladder: varchar('ladder', { length: 32 }),
     coats: document<JobSection['coats']>('coats'),
+    schools: json('schools').$type<SchoolChoice | null>(),
+    rounds: json('rounds').$type<TypedRounds | null>(),
+    stopRule: json('stop_rule').$type<StopRule | null>(),
     version: version(),
   },
   (table) => [

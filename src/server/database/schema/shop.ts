@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { check, mysqlTable } from 'drizzle-orm/mysql-core';
+import { check, double, mysqlTable } from 'drizzle-orm/mysql-core';
 import { id, shortText, version, whole, word } from './columns';
 
 /** The one shop of this copy. Money in minor units an hour, tax in basis points. */
@@ -13,6 +13,7 @@ export const shop = mysqlTable(
     labourRateMinorPerHour: whole('labour_rate_minor_per_hour'),
     boothRateMinorPerHour: whole('booth_rate_minor_per_hour'),
     taxBp: whole('tax_bp'),
+    vocLimitGL: double('voc_limit_g_l'),
     version: version(),
   },
   (table) => [

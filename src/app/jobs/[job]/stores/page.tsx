@@ -1,28 +1,23 @@
-import { localDateOf } from '@/core/units';
 import { StoresRoom } from '@/features/stores/stores-room';
+import { storesProps } from '@/features/stores/stores-props';
 import { currentMinute } from '@/server/services/clock';
+import { committedOf, currentStores } from '@/server/services/stores';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
 export default async function StoresPage({ params }: JobParams) {
-  const { plan, shop } = await plannedJob((await params).job);
-  const left = new Set(plan.steps.filter((step) => step.state === 'planned').map((step) => step.key));
-  const subjects = new Map(plan.steps.map((step) => [step.key, step.subject]));
-  const sessions = plan.sessions
-    .filter((session) => session.steps.some((one) => left.has(one.step)))
-    .map(({ steps, product, readyL, batches, batchLimitL }) => ({
-      name: subjects.get(steps[0]!.step) ?? '',
-      product: shop.shelf.get(product)?.name ?? product,
-      readyL,
-      batches,
-      batchLimitL,
-    }));
-  const today = localDateOf(currentMinute(), shop.shop.timeZone);
+  const { job } = await params;
+  const [{ stored, plan, shop }, stores] = await Promise.all([plannedJob(job), currentStores()]);
   return (
     <StoresRoom
-      today={today}
-      plan={plan}
-      sessions={sessions}
-      locale={{ timeZone: shop.shop.timeZone, currency: shop.shop.currency }}
+      {...storesProps({
+        plan,
+        sections: stored.job.sections,
+        shop: shop.shop,
+        shelf: shop.shelf,
+        ...stores,
+        committedMinor: committedOf(stores, plan.job),
+        now: currentMinute(),
+      })}
     />
   );
 }

@@ -1,0 +1,31 @@
+import { notFound } from 'next/navigation';
+import { batchCards, kitWords } from '@/core/stores';
+import { gunWords } from '@/features/words/film-words';
+import { BatchCards } from '@/features/stores/batch-cards';
+import { plannedJob, type JobParams } from '../../../../planned-job';
+
+interface Given extends JobParams {
+  searchParams: Promise<{ session?: string | string[]; product?: string | string[] }>;
+}
+
+/** The printable cards of one mix of one session. */
+export default async function BatchCardPage({ params, searchParams }: Given) {
+  const { plan, shop } = await plannedJob((await params).job);
+  const { session, product } = await searchParams;
+  const need = plan.sessions.find((one) => one.session === session && one.product === product);
+  const found = need && shop.shelf.get(need.product);
+  const step = need && plan.steps.find((one) => one.key === need.steps[0]?.step);
+  if (!need || !found?.coating || !step) notFound();
+  const boothC = shop.shop.places.find((place) => place.kind === (step.place ?? 'booth'))?.airC ?? 20;
+  return (
+    <BatchCards
+      title={found.name}
+      subject={`${plan.job} · ${step.subject} · ${need.readyL.toFixed(2)} L ready in ${need.batches} ${need.batches === 1 ? 'batch' : 'batches'} · pot life at ${boothC} °C`}
+      cards={batchCards(need.product, found.coating, need, step.start, boothC)}
+      kit={kitWords(step)}
+      gun={gunWords(found.coating)}
+      hazards={step.cautions}
+      locale={{ timeZone: shop.shop.timeZone, currency: shop.shop.currency }}
+    />
+  );
+}

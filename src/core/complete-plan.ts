@@ -1,0 +1,29 @@
+import type { Plan, PlannedStep } from './plan-model';
+
+/** What steps and plans carry since, with the value that says nothing of it. */
+const laterOfStep = {
+  heldBy: [],
+  quotedMinor: null,
+  computedMinutes: null,
+  skipped: false,
+  note: '',
+  person: null,
+  leadsTo: [],
+  checks: [],
+  tags: [],
+  inspection: null,
+  lost: 'what it was planned for is not done.',
+} satisfies Partial<PlannedStep>;
+const laterOfPlan = {
+  pools: [],
+  voc: { lines: [], totalKg: 0, unknown: [] },
+  waste: [],
+  allowance: null,
+} satisfies Partial<Plan>;
+
+/** A plan that an earlier Coatrel stored, with everything it could not know filled in; a present one is unchanged. */
+export const completePlan = (stored: Plan): Plan => ({
+  ...laterOfPlan,
+  ...stored,
+  steps: stored.steps.map((step) => ({ ...laterOfStep, ...step })),
+});

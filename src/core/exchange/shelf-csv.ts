@@ -1,0 +1,227 @@
+import Papa from 'papaparse';
+import type { CoatingSheet, Product } from '../film';
+import { parseWith, type Fault, type Parsed } from './faults';
+import { completeProduct, productFaults, productSchema } from './product-schema';
+
+/**
+ * The Shelf as CSV: a product a line, a column a plain figure, packs as `size@price` and mixes as `label=parts:solids`
+ * joined by spaces and bars. Figures of sheets with several temperatures keep only the first: the bundle keeps all.
+ */
+const columns = [
+  'code',
+  'name',
+  'kind',
+  'unit',
+  'lead_days',
+  'shelf_life_days',
+  'hazards',
+  'packs',
+  'family',
+  'mix_by',
+  'mix',
+  'method',
+  'dry_um',
+  'coats_least',
+  'coats_most',
+  'sheet_c',
+  'pot_life_min',
+  'flash_min',
+  'dust_free_min',
+  'recoat_min_min',
+  'recoat_max_min',
+  'sand_after_min',
+  'min_air_c',
+  'max_air_c',
+  'coats_per_session',
+  'voc_g_l',
+] as const;
+type Column = (typeof columns)[number];
+
+/** What a sheet's line states; everything else of a known sheet stays as it is. */
+const statedKeys = [
+  'family',
+  'mixBy',
+  'mix',
+  'method',
+  'dryUm',
+  'coatsLeast',
+  'coatsMost',
+  'sheetC',
+  'potLifeMin',
+  'flashMin',
+  'dustFreeMin',
+  'recoatMinMin',
+  'recoatMaxMin',
+  'sandAfterMin',
+  'minAirC',
+  'maxAirC',
+  'coatsPerSession',
+  'vocGL',
+] as const satisfies readonly (keyof CoatingSheet)[];
+
+/** A known sheet with what a line of the file states in place of its own. */
+export const sheetFromFile = (known: CoatingSheet, read: CoatingSheet): CoatingSheet => ({
+  ...known,
+  ...Object.fromEntries(statedKeys.map((key) => [key, read[key]])),
+});
+
+const mostLines = 5000;
+
+/** Spreadsheets run cells that begin so; an apostrophe keeps them text, and is taken off again on the way in. */
+const risky = /^[=+\-@\t\r]/;
+const guard = (text: string) => (risky.test(text) ? `'${text}` : text);
+const unguard = (text: string) => (text.startsWith("'") && risky.test(text.slice(1)) ? text.slice(1) : text);
+
+/** Writes products as CSV with a head line. Prices in minor units. */
+export function writeShelfCsv(products: readonly Product[]): string {
+  const rows = products.map((product): Record<Column, string> => {
+    const sheet = product.coating;
+    const figure = (value: number | null | undefined) => (value == null ? '' : String(value));
+    return {
+      code: product.code,
+      name: product.name,
+      kind: product.kind,
+      unit: product.unit,
+      lead_days: String(product.leadDays),
+      shelf_life_days: figure(product.shelfLifeDays),
+      hazards: product.hazards.join(' '),
+      packs: product.packs
+        .map((pack) => `${pack.size}@${pack.priceMinor}${pack.part ? `=${pack.part}` : ''}`)
+        .join(' | '),
+      family: sheet?.family ?? '',
+      mix_by: sheet?.mixBy ?? '',
+      mix: (sheet?.mix ?? [])
+        .map((part) => `${part.label}=${part.parts}:${part.volumeSolids}:${part.densityKgL ?? ''}`)
+        .join(' | '),
+      method: sheet?.method ?? '',
+      dry_um: figure(sheet?.dryUm),
+      coats_least: figure(sheet?.coatsLeast),
+      coats_most: figure(sheet?.coatsMost),
+      sheet_c: figure(sheet?.sheetC),
+      pot_life_min: figure(sheet?.potLifeMin),
+      flash_min: figure(sheet?.flashMin),
+      dust_free_min: figure(sheet?.dustFreeMin),
+      recoat_min_min: figure(sheet?.recoatMinMin),
+      recoat_max_min: figure(sheet?.recoatMaxMin),
+      sand_after_min: figure(sheet?.sandAfterMin),
+      min_air_c: figure(sheet?.minAirC),
+      max_air_c: figure(sheet?.maxAirC),
+      coats_per_session: figure(sheet?.coatsPerSession),
+      voc_g_l: figure(sheet?.vocGL),
+    };
+  });
+  const guarded = rows.map((row) =>
+    Object.fromEntries(Object.entries(row).map(([key, text]) => [key, guard(text)])),
+  );
+  return `${Papa.unparse(guarded, { columns: [...columns], newline: '\n' })}\n`;
+}
+
+type Row = Partial<Record<Column, string>>;
+
+/** Reads products from CSV; every fault names its line and column, and a faulty file yields nothing. */
+export function readShelfCsv(text: string): Parsed<Product[]> {
+  const faulty = (place: string, reason: string): Parsed<Product[]> => ({
+    status: 'faulty',
+    faults: [{ place, reason }],
+  });
+  const { data, meta } = Papa.parse<Row>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+  });
+  const missing = (['code', 'name', 'kind', 'unit'] as const).filter(
+    (column) => !(meta.fields ?? []).includes(column),
+  );
+  if (missing.length > 0)
+    return faulty('line 1', `the columns ${missing.join(', ')} are missing; separate columns by commas`);
+  if (data.length > mostLines)
+    return faulty(`line ${mostLines + 2}`, `more than ${mostLines} products in one file`);
+  const faults: Fault[] = [];
+  const products: Product[] = [];
+  const lineOf = new Map<string, number>();
+  data.forEach((row, i) => {
+    const line = i + 2;
+    const parsed = parseWith<Parameters<typeof completeProduct>[0]>(productSchema, productOf(row));
+    if (parsed.status === 'faulty') {
+      faults.push(
+        ...parsed.faults.map((one) => ({ place: `line ${line}, ${one.place}`, reason: one.reason })),
+      );
+      return;
+    }
+    const product = completeProduct(parsed.value);
+    faults.push(...productFaults(product).map((one) => ({ ...one, place: `line ${line}, ${one.place}` })));
+    const before = lineOf.get(product.code);
+    if (before)
+      faults.push({ place: `line ${line}`, reason: `${product.code} stands in line ${before} too` });
+    lineOf.set(product.code, line);
+    products.push(product);
+  });
+  if (products.length === 0 && faults.length === 0)
+    return faulty('line 2', 'there is no product in the file');
+  return faults.length > 0
+    ? { status: 'faulty', faults: faults.slice(0, 50) }
+    : { status: 'ok', value: products };
+}
+
+function productOf(row: Row): unknown {
+  const text = (column: Column) => unguard((row[column] ?? '').trim());
+  // A figure that is none stays text, so that the schema names it; an empty cell is not stated.
+  const figure = (column: Column) => {
+    const value = text(column);
+    return value === '' ? undefined : Number.isNaN(Number(value)) ? value : Number(value);
+  };
+  const orNull = (column: Column) => figure(column) ?? null;
+  const list = (column: Column, by: RegExp) => text(column).split(by).filter(Boolean);
+  const number = (value: string | undefined) =>
+    value === undefined || value === '' ? undefined : Number(value);
+  const packs = list('packs', /\s*\|\s*/).map((pack) => {
+    const [size, rest] = pack.split('@');
+    const [price, part] = (rest ?? '').split('=');
+    return { size: number(size), priceMinor: number(price), part: part ?? null };
+  });
+  const mix = list('mix', /\s*\|\s*/).map((one) => {
+    const [label, rest] = one.split('=');
+    const [parts, solids, density] = (rest ?? '').split(':');
+    return { label, parts: number(parts), volumeSolids: number(solids), densityKgL: number(density) ?? null };
+  });
+  const sheet = {
+    family: text('family') || undefined,
+    mix,
+    mixBy: text('mix_by') || undefined,
+    method: text('method'),
+    dryUm: figure('dry_um'),
+    coatsLeast: figure('coats_least'),
+    coatsMost: figure('coats_most'),
+    sheetC: figure('sheet_c') ?? 20,
+    potLifeMin: orNull('pot_life_min'),
+    flashMin: figure('flash_min'),
+    dustFreeMin: figure('dust_free_min'),
+    recoatMinMin: figure('recoat_min_min'),
+    recoatMaxMin: orNull('recoat_max_min'),
+    sandAfterMin: figure('sand_after_min'),
+    minAirC: figure('min_air_c'),
+    maxAirC: figure('max_air_c'),
+    coatsPerSession: orNull('coats_per_session'),
+    vocGL: orNull('voc_g_l'),
+  };
+  return {
+    code: text('code'),
+    name: text('name'),
+    kind: text('kind'),
+    unit: text('unit'),
+    leadDays: figure('lead_days') ?? 0,
+    shelfLifeDays: orNull('shelf_life_days'),
+    hazards: list('hazards', /\s+/),
+    packs,
+    coating: text('kind') === 'coating' ? withoutUndefined(sheet) : null,
+  };
+}
+
+const withoutUndefined = (given: Record<string, unknown>) =>
+  Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined));
+
+/** Parts of a mix as its sheet states them: `4:1:0.5`, or `98:2 by weight`. */
+export function ratioWords({ coating }: Pick<Product, 'coating'>): string {
+  if (!coating) return '';
+  const ratio = coating.mix.map((part) => Number(part.parts.toFixed(2))).join(':');
+  return coating.mixBy === 'weight' ? `${ratio} by weight` : ratio;
+}

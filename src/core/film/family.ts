@@ -1,0 +1,24 @@
+/** What a coating is, as far as its neighbours in the stack care. */
+export const families = [
+  'etch',
+  'epoxy',
+  'polyester',
+  'build',
+  'sealer',
+  'base',
+  'effect-base',
+  'waterborne-base',
+  'candy',
+  'inter-clear',
+  'flake',
+  'single-stage',
+  'clear',
+  'one-part',
+  'two-part-marine',
+  'barrier',
+  'antifouling',
+  'gelcoat',
+  'promoter',
+  'liner',
+] as const;
+export type Family = (typeof families)[number];

@@ -1,0 +1,31 @@
+import { filmAt } from './film-at-day';
+import { filmColumn } from './film-column';
+
+const column = filmColumn(
+  [{ name: 'enamel', um: 100 }],
+  [{ role: 'build', name: 'build', coats: 4, dryUm: 60 }],
+  null,
+  'panel',
+);
+const times = [
+  { laid: [], taken: [] },
+  { laid: [10, 20, 110, 120], taken: [50, 150] },
+];
+
+test('two rounds of two coats: 0 before, 120 after two, half of the blocking after the first round, all at the end', () => {
+  const build = (at: number) => {
+    const slice = filmAt(column, times, at)[1]!;
+    return [slice.laidUm, slice.takenUm];
+  };
+  expect(build(5)).toEqual([0, 0]);
+  expect(build(20)).toEqual([120, 0]);
+  // 240 × 0.375 = 90, half of it by minute 50.
+  expect(build(50)).toEqual([120, 45]);
+  expect(build(200)).toEqual([240, 90]);
+});
+
+test('kept film stands from the first, and nothing is ever taken before it is laid', () => {
+  expect(filmAt(column, times, 0)[0]).toMatchObject({ kind: 'kept', laidUm: 100 });
+  const early = filmAt(column, [times[0]!, { laid: [100], taken: [10] }], 50)[1]!;
+  expect([early.laidUm, early.takenUm]).toEqual([0, 0]);
+});

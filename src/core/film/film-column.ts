@@ -1,0 +1,111 @@
+import type { ClearBudget } from './clear-budget';
+import { clearFigures } from './clear-budget';
+import type { LayerRole } from './coat-system';
+
+/** One layer of a section in its film picture, µm on flats and on edges. */
+export interface FilmSlice {
+  kind: 'kept' | LayerRole;
+  name: string;
+  coats: number;
+  laidUm: number;
+  edgeUm: number;
+  /** What blocking, sanding and polishing take from it. */
+  takenUm: number;
+  edgeTakenUm: number;
+  why: 'none' | 'blocking' | 'scuffing' | 'ladder' | 'nibs';
+}
+
+export interface FilmColumn {
+  slices: FilmSlice[];
+  /** Film when all is done, µm. */
+  leftUm: number;
+  edgeLeftUm: number;
+  /** What must stay of the last film, from the top of what lies beneath it; null where nothing is sanded. */
+  floorUm: number | null;
+  edgeFloorUm: number | null;
+  /** Level of the bottom of the film that is sanded at the end. */
+  topStartsUm: number;
+  edgeTopStartsUm: number;
+}
+
+/** Blocking a build round takes 30–45 % of it on flats, 60 % on edges; a scuff 1–3 µm; nibs 5–8. */
+export const takenByWork = { blockedShare: 0.375, blockedEdgeShare: 0.6, scuffUm: 2, nibsUm: 6.5 };
+
+interface Laid {
+  role: LayerRole;
+  name: string;
+  coats: number;
+  dryUm: number;
+}
+
+/** Layers that are sanded by the coat that follows them on hulls. */
+const rolled: readonly LayerRole[] = ['primer', 'topcoat'];
+
+/**
+ * The film of a section from what is kept to the top, with what the planned work takes from each layer. Edges carry
+ * the share 0.6 of what flats get and lose twice as much at the end.
+ * @param route hulls are sanded between coats by roller; others only where their ladder says
+ */
+export function filmColumn(
+  kept: readonly { name: string; um: number }[],
+  layers: readonly Laid[],
+  clear: ClearBudget | null,
+  route: 'panel' | 'hull' | 'aircraft',
+): FilmColumn {
+  const share = clearFigures.edgeShare;
+  const slices: FilmSlice[] = [
+    ...kept.map(({ name, um }): FilmSlice => ({
+      ...{ kind: 'kept', name, coats: 0, laidUm: um, edgeUm: um * share, takenUm: 0, edgeTakenUm: 0 },
+      why: 'none',
+    })),
+    ...layers
+      .filter((layer) => layer.coats > 0)
+      .map((layer): FilmSlice => {
+        const laidUm = layer.coats * layer.dryUm;
+        const edgeUm = laidUm * share;
+        const [takenUm, edgeTakenUm, why] = taken(layer, laidUm, edgeUm, clear, route);
+        const { role: kind, name, coats } = layer;
+        return { kind, name, coats, laidUm, edgeUm, takenUm, edgeTakenUm, why };
+      }),
+  ];
+  const last = slices.at(-1);
+  const sum = (pick: (slice: FilmSlice) => number) => slices.reduce((total, slice) => total + pick(slice), 0);
+  const leftUm = sum((slice) => slice.laidUm - slice.takenUm);
+  const edgeLeftUm = sum((slice) => slice.edgeUm - slice.edgeTakenUm);
+  const sanded = last?.why === 'ladder';
+  return {
+    slices,
+    leftUm,
+    edgeLeftUm,
+    floorUm: sanded ? clearFigures.residualUm : null,
+    edgeFloorUm: sanded ? clearFigures.edgeResidualUm : null,
+    topStartsUm: leftUm - (last ? last.laidUm - last.takenUm : 0),
+    edgeTopStartsUm: edgeLeftUm - (last ? last.edgeUm - last.edgeTakenUm : 0),
+  };
+}
+
+function taken(
+  layer: Laid,
+  laidUm: number,
+  edgeUm: number,
+  clear: ClearBudget | null,
+  route: 'panel' | 'hull' | 'aircraft',
+): [takenUm: number, edgeTakenUm: number, why: FilmSlice['why']] {
+  if (layer.role === 'build')
+    return [laidUm * takenByWork.blockedShare, edgeUm * takenByWork.blockedEdgeShare, 'blocking'];
+  if (layer.role === 'clear' && clear && clear.removedFlatUm > 0) {
+    const edges = layer.coats * layer.dryUm * clearFigures.edgeShare - leftOnEdges(clear, layer);
+    return [clear.removedFlatUm + clearFigures.secondLookUm, edges, 'ladder'];
+  }
+  if (route === 'hull' && rolled.includes(layer.role)) {
+    const sandings = Math.max(0, layer.role === 'topcoat' ? layer.coats : layer.coats - 1);
+    const takenUm = Math.min(laidUm, sandings * takenByWork.nibsUm);
+    return [takenUm, Math.min(edgeUm, takenUm), 'nibs'];
+  }
+  if (layer.role === 'epoxy') return [takenByWork.scuffUm, takenByWork.scuffUm, 'scuffing'];
+  return [0, 0, 'none'];
+}
+
+/** Clear left on edges for the coats that are laid, when the budget was worked out for its own count. */
+const leftOnEdges = (clear: ClearBudget, layer: Laid): number =>
+  clear.leftEdgeUm - (clear.coats - layer.coats) * layer.dryUm * clearFigures.edgeShare;

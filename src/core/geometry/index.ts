@@ -1,0 +1,4 @@
+export * from './clip';
+export * from './polygon';
+export * from './flatten';
+export * from './offset';

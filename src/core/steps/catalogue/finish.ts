@@ -1,0 +1,133 @@
+import { operation, uses, type Operation } from '../operation';
+
+const inFinish = { phase: 'finish', stage: 'finish' } as const;
+const sands = { ...inFinish, makes: 'levelled', leaves: 'sanded', rate: null, rateBy: 'sanding' } as const;
+
+/** Cure, unmasking, levelling and polishing. */
+export const finishWork: readonly Operation[] = [
+  operation({
+    ...{
+      code: 'cure',
+      unit: 'lot',
+      name: 'Cure until it can be worked',
+      phase: 'finish',
+      basis: 'fixed',
+      rate: 0,
+    },
+    ...{ kind: 'wait', place: null, makes: 'cured', when: { is: ['painted'], route: ['panel', 'aircraft'] } },
+    why: 'a soft film rolls up under the paper and dulls again later',
+    lost: 'the film drags and shrinks back.',
+  }),
+  operation({
+    ...{ code: 'unmask', name: 'Unmask', phase: 'mask', basis: 'm', rate: 0.5, stage: 'finish' },
+    ...{ makes: 'unmasked', when: { is: ['painted'], school: { tape: ['after-set'] } } },
+    checks: ['back on itself at a low angle, in one go from end to end'],
+    why: 'back on itself at a low angle, once the film has set',
+    lost: 'tape bakes on.',
+  }),
+  operation({
+    ...{
+      code: 'unmask-wet',
+      unit: 'lot',
+      name: 'Pull the tape while edges are soft',
+      phase: 'mask',
+      basis: 'm',
+      rate: 0.7,
+    },
+    ...{ keyWord: 'unmask', place: 'booth', pauses: false, makes: 'unmasked', skill: 'paint' },
+    when: { is: ['painted'], school: { tape: ['wet'] } },
+    cautions: ['isocyanate'],
+    checks: ['nothing touches the film; suit and hood stay on'],
+    why: 'a soft edge lies down by itself; a set one stands',
+    lost: 'a step stands along every line.',
+  }),
+  operation({
+    ...{
+      code: 'check-film',
+      name: 'Read the film before any of it comes off',
+      basis: 'part',
+      rate: 2,
+      ...inFinish,
+    },
+    ...{ when: { level: ['Show', 'Mirror'], is: ['painted', 'levels'] }, needs: ['cured', 'unmasked'] },
+    ...{ before: ['levelled'], inspection: { light: 'film gauge', angleDeg: 90, secondPerson: false } },
+    why: 'what the sanding takes has to be there',
+    lost: 'a thin panel is found by going through it.',
+  }),
+  operation({
+    ...{ code: 'tape-edges', name: 'Tape edges and beads through the first grits', basis: 'm', rate: 1 },
+    ...{ ...inFinish, before: ['levelled'], needs: ['cured', 'unmasked'] },
+    when: { is: ['painted', 'tape-edges', 'levels'] },
+    consumes: uses(['fine-line-3', 1.1]),
+    checks: ['beads, body lines and stripes too'],
+    why: 'edges carry half the film and lose twice as much',
+    lost: 'the first grit goes through every edge.',
+  }),
+  operation({
+    ...{ code: 'colour-sand', name: 'Colour sand by hand', basis: 'm²', ...sands, usualCrew: 3 },
+    ...{ when: { is: ['levels', 'hand-ladder'] }, tags: ['wet'] },
+    consumes: uses(['fine-sheet', 1.4]),
+    cautions: ['half-cured'],
+    checks: [
+      'blocks on flats, hand or soft pad on crowns',
+      'across the curve from both diagonals',
+      'never chase an edge or bead: it stays taped',
+    ],
+    why: 'each grit takes out the scratches of the last, the first the texture',
+    lost: 'the texture of the gun stays.',
+  }),
+  operation({
+    ...{ code: 'disc-sand', name: 'Colour sand by structured disc', basis: 'm²', ...sands },
+    ...{ keyWord: 'colour-sand', when: { is: ['levels'], not: ['hand-ladder'] }, tags: ['wet'] },
+    consumes: uses(['structured-disc', 0.45]),
+    cautions: ['half-cured'],
+    checks: ['damp, soft interface on curves, no machine on edges', 'across the curve from both diagonals'],
+    why: 'damp discs ease the texture in a third of the hours',
+    lost: 'the texture of the gun stays.',
+  }),
+  operation({
+    ...{
+      code: 'try-polish',
+      name: 'Try pad and compound on a flat spot',
+      basis: 'fixed',
+      rate: 0,
+      ...inFinish,
+    },
+    ...{ fixedMin: 20, skill: 'polish', before: ['polished'], needs: ['levelled'], cautions: ['polisher'] },
+    ...{ unit: 'lot', when: { is: ['polishes'], level: ['Road', 'Show', 'Mirror'] } },
+    inspection: { light: 'hand lamp', angleDeg: 30, secondPerson: false },
+    why: 'speed, pad and compound are settled where a mistake costs least',
+    lost: 'the first burn is on the bonnet.',
+  }),
+  operation({
+    ...{ code: 'polish', name: 'Cut and polish', basis: 'm²', rate: null, rateBy: 'polishing', ...inFinish },
+    ...{ skill: 'polish', usualCrew: 2, makes: 'polished', leaves: 'polished', when: { is: ['polishes'] } },
+    consumes: uses(['compound', 0.05], ['wool-pad', 0.02], ['foam-pad', 0.02]),
+    cautions: ['polisher'],
+    checks: [
+      '600 to 1000 turns at edges and stripes and to start, 1200 to 1800 on flats',
+      'keep it damp: a dry or loaded pad burns',
+      'clean the pad after every panel',
+      'the surface stays touch-warm',
+      'soft tops, plastic glass, tyres and bare neighbours stay covered',
+    ],
+    why: 'gloss is what is left when the last scratch is gone',
+    lost: 'sanding scratches stay in the gloss.',
+  }),
+  operation({
+    ...{ code: 'nib', name: 'Take out nibs and polish the spots', basis: 'm²', rate: 2, ...inFinish },
+    ...{ skill: 'polish', makes: 'polished', leaves: 'polished', cautions: ['polisher'] },
+    when: { level: ['Work'], is: ['painted'], not: ['polishes'], route: ['panel'] },
+    consumes: uses(['fine-sheet', 0.05], ['compound', 0.005]),
+    why: 'from the gun, but dirt and runs are not handed over',
+    lost: 'nibs and runs are handed over.',
+  }),
+  operation({
+    ...{ code: 'wash-compound', name: 'Wash the last compound off, look along it', basis: 'm²', rate: 1.5 },
+    ...{ ...inFinish, makes: 'clean', tags: ['wet'], when: { is: ['polishes'] } },
+    consumes: uses(['water-wipe', 0.02], ['wipes', 0.3]),
+    inspection: { light: 'sun or raking lamp', angleDeg: 15, secondPerson: true },
+    why: 'trim and upholstery are not released before the last compound is off',
+    lost: 'compound dries white in every gap and on every seat.',
+  }),
+];

@@ -1,0 +1,227 @@
+import { addStage, keysOf, type StageRoom } from './group';
+import { ruledRate, ruledShare } from './level-work';
+import type { StepDraft } from './draft';
+import type { Laying } from './laying';
+import { layRolled } from './rolled-coats';
+import type { SectionWork } from './section-work';
+import { afterSanding, type Session } from './session';
+import { laySession } from './session-of-task';
+import type { StepReason } from './step';
+import { bareMetalLimit, quoteOutside, stripMethod } from './stripping';
+import type { Task } from './task';
+import { inOrder, nodesOf, type Node } from './task-order';
+
+/** Stays in the wash bay; every other stage is worked in a bay. */
+const washStages = new Set(['strip', 'treat']);
+const isWash = (stage: string) => washStages.has(stage.split('-')[0]!);
+/** Work before the colour that only touches what lies beside the film, or dusts it. */
+const leavesFilmAlone = new Set(['guide-coat', 'test-panel', 'approve-sample', 'approve-first']);
+
+const once = { round: 1, of: 1 };
+
+/** Turns tasks into steps, stays and links, and knows what each task ended with. */
+export class Emission implements Laying {
+  /** Steps after which a task is over. */
+  readonly ends = new Map<string, string[]>();
+  /** The last film of each section, while nobody has worked on it yet. */
+  readonly standing = new Map<string, Session>();
+
+  constructor(
+    readonly draft: StepDraft,
+    readonly works: ReadonlyMap<string, SectionWork>,
+    private readonly tasks: ReadonlyMap<string, Task>,
+    private readonly isHull: boolean,
+  ) {}
+
+  all(): void {
+    for (const node of nodesOf(this.tasks, this.isHull)) this.node(node);
+  }
+
+  partsOf(task: Task) {
+    return task.sections.flatMap((section) => this.works.get(section.key)!.group.partsOf(section));
+  }
+
+  subjectOf = (task: Task): string => task.sections.map((section) => section.name).join(', ');
+
+  private node({ stage, tasks }: Node): void {
+    const own = new Set(tasks.map((task) => task.key));
+    const outside = tasks.flatMap((task) => [...task.needs.keys()].filter((key) => !own.has(key)));
+    if (stage === null) {
+      for (const task of tasks) this.task(task, { hold: null, place: undefined, after: [] });
+      return;
+    }
+    const given = {
+      key: stage,
+      placeKind: isWash(stage) ? ('wash' as const) : ('bay' as const),
+      phase: tasks[0]!.operation.phase,
+      after: [...new Set(outside.flatMap((key) => this.ends.get(key)!))],
+    };
+    const leave = addStage(this.draft, tasks[0]!.group, given, (room) => {
+      const needed = new Set(tasks.flatMap((task) => [...task.needs.keys()]));
+      for (const task of inOrder(tasks)) this.task(task, room);
+      return tasks.filter((task) => !needed.has(task.key)).flatMap((task) => this.ends.get(task.key)!);
+    });
+    // Only what stands outside waits for the room to be free again.
+    for (const task of tasks) this.ends.set(task.key, leave);
+  }
+
+  private task(task: Task, room: StageRoom): void {
+    switch (task.operation.kind) {
+      case 'session':
+        this.session(task);
+        break;
+      case 'rolled':
+        this.ends.set(task.key, [layRolled(this, task, room.hold, this.before(task))]);
+        break;
+      case 'wait':
+        this.wait(task, room);
+        break;
+      case 'work':
+        this.work(task, room);
+    }
+  }
+
+  private session(task: Task): void {
+    const { firstCoat, unload } = laySession(this, task);
+    this.settle(task, firstCoat);
+    this.ends.set(task.key, [unload]);
+  }
+
+  /** Steps that end what a task waits for. */
+  before(task: Task): string[] {
+    return [...new Set([...task.needs.keys()].flatMap((key) => this.ends.get(key)!))];
+  }
+
+  private work(task: Task, room: StageRoom): void {
+    const { draft } = this;
+    const { operation, sections } = task;
+    const section = sections[0]!;
+    const situation = this.works.get(section.key)!.situation;
+    const loose = sections.every((one) => one.loose);
+    const rate = ruledRate(operation, section, situation);
+    const factor = operation.levelFactor[section.level] ?? 1;
+    const own = rate ?? (factor === 1 ? undefined : (draft.rateOf(operation) ?? 0) * factor);
+    const parts = this.partsOf(task);
+    const stage = isWash(operation.stage ?? '') ? 'wash' : 'bench';
+    draft.work({
+      key: task.key,
+      operation: operation.code,
+      ...(task.round > 0 && task.rounds > 1
+        ? { name: `${operation.name}, round ${task.round} of ${task.rounds}` }
+        : {}),
+      subject: this.subjectOf(task),
+      sections: keysOf(sections),
+      parts,
+      hold: room.hold,
+      ...(room.hold === null && loose && operation.stage !== null && operation.place !== 'yard'
+        ? { place: stage }
+        : {}),
+      ...(own === undefined ? {} : { rate: own }),
+      ...(operation.fixedOnBody && loose ? { fixedMin: 0 } : {}),
+      share: ruledShare(operation, section),
+      because: this.reasons(task),
+      // On an airframe whatever touches the skin says what must never touch it.
+      ...(situation.route === 'aircraft' && operation.phase === 'strip'
+        ? { cautions: ['aircraft-skin'] }
+        : {}),
+      after: [],
+    });
+    this.linkBefore(task, task.key, room);
+    this.touchFilm(task);
+    if (operation.code === 'send-out') quoteOutside(draft, task.key, parts);
+    this.ends.set(task.key, [task.key]);
+  }
+
+  /** Ties a step to what comes before it; what ended before the body came into its room is waited for by its entry. */
+  private linkBefore(task: Task, step: string, room: StageRoom): void {
+    const inRoom = [...task.needs].flatMap(([key, state]) =>
+      this.ends
+        .get(key)!
+        .flatMap((end) =>
+          room.hold === null || this.draft.stepOf(end).hold === room.hold ? [{ state, end }] : [],
+        ),
+    );
+    if (inRoom.length === 0) for (const key of room.after) this.draft.link(key, step, { code: 'order' });
+    for (const { state, end } of inRoom) this.draft.link(end, step, { code: 'state', state });
+    this.settle(task, step);
+  }
+
+  /** What was spread or sealed stands a while before the next work, wherever that is done. */
+  private settle(task: Task, step: string): void {
+    for (const key of task.needs.keys()) {
+      const { kind, settlesMin } = this.tasks.get(key)!.operation;
+      if (kind === 'work' && settlesMin > 0) this.draft.link(key, step, { code: 'settle' }, settlesMin);
+    }
+  }
+
+  /** The first work on a film waits until it can be sanded. */
+  private touchFilm(task: Task): void {
+    if (leavesFilmAlone.has(task.operation.code) || task.operation.phase === 'return') return;
+    for (const section of task.sections) {
+      const film = this.standing.get(section.key);
+      if (!film || task.operation.unit === 'job') continue;
+      afterSanding(this.draft, film, task.key);
+      this.standing.delete(section.key);
+    }
+  }
+
+  private wait(task: Task, room: StageRoom): void {
+    const { draft } = this;
+    const { operation, sections } = task;
+    const film = operation.makes === 'cured' ? this.standing.get(sections[0]!.key) : undefined;
+    const schools = this.works.get(sections[0]!.key)!.situation.schools;
+    const product = film?.lastProduct;
+    const key = schools['polish-time'] === 'weeks' ? 'fullCureMin' : 'sandAfterMin';
+    const minutes = product
+      ? draft.waits(product, key, 'bay') || draft.waits(product, 'sandAfterMin', 'bay')
+      : operation.settlesMin;
+    draft.wait(task.key, operation.code, this.subjectOf(task), keysOf(sections), minutes, room.hold);
+    Object.assign(draft.stepOf(task.key), { because: this.reasons(task) });
+    this.ends.set(task.key, [task.key]);
+    if (!film) return this.linkBefore(task, task.key, room);
+    const why = { code: 'sand-after' as const, product: film.lastProduct.code, airC: draft.airC('bay') };
+    draft.link(film.lastCoat, task.key, why);
+    // The film cures in the booth as well as beside it; what follows needs both the cure and the room.
+    this.ends.set(task.key, [task.key, ...this.before(task)]);
+    for (const section of sections) this.standing.delete(section.key);
+  }
+
+  reasons(task: Task): StepReason[] {
+    const { operation, round, rounds, sections } = task;
+    const section = sections[0]!;
+    const said: StepReason[] = [];
+    if (operation.makes === 'old-off') said.push(stripMethod(section).reason);
+    else if (operation.makes === 'treated')
+      said.push({ code: 'substrate', substrate: section.substrate, method: 'treat' });
+    else if (operation.rateBy !== null)
+      said.push({ code: 'level-round', level: section.level, ...(round > 0 ? { round, of: rounds } : once) });
+    else if (operation.makes === 'masked') said.push({ code: 'colour-next', colour: section.colourName });
+    if (operation.cautions.includes('licensed-hold')) said.push({ code: 'licensed-hold' });
+    return [...said, { code: 'operation', why: operation.why }];
+  }
+
+  /** Windows that bare metal leaves open until the first coat of a session. */
+  closeBareMetal(task: Task, session: Session): void {
+    const { draft } = this;
+    for (const [key] of task.needs) {
+      const treated = this.treatmentBefore(key);
+      if (!treated) continue;
+      const { substrate } = treated.sections[0]!;
+      const limit = bareMetalLimit(
+        substrate,
+        draft.humidity(treated.operation.stage === 'treat' ? 'wash' : 'bay'),
+      );
+      if (limit !== null)
+        draft.link(treated.key, session.firstCoat, { code: 'bare-metal', substrate }, 0, limit);
+    }
+  }
+
+  /** The treatment behind a task: itself, or what it directly waited for. */
+  private treatmentBefore(key: string): Task | null {
+    const task = this.tasks.get(key)!;
+    if (task.operation.makes === 'treated') return task;
+    if (task.operation.makes !== 'masked') return null;
+    const before = [...task.needs.keys()].map((one) => this.tasks.get(one)!);
+    return before.find((one) => one.operation.makes === 'treated') ?? null;
+  }
+}

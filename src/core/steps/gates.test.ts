@@ -1,0 +1,85 @@
+import { demoShop } from '../../demo/shop';
+import { shelfOf, standardShelf } from '../film';
+import { jobFixture } from '../job.fixture';
+import { blankSurvey, type Job, type LeadTest, type StepFact } from '../record';
+import { partsOfJob } from '../survey';
+import { buildSteps } from './builder';
+
+const shelf = shelfOf(standardShelf);
+const base = jobFixture({ bodyKind: 'coupe', level: 'Work' });
+const build = (over: Partial<Job> = {}) => {
+  const job = { ...base, ...over };
+  return buildSteps({ job, parts: partsOfJob(job), shop: demoShop, shelf });
+};
+const tested = (leadTest: LeadTest) =>
+  partsOfJob(base).map((part) => ({ ...blankSurvey(part.key), leadTest }));
+const done = (step: string): StepFact => ({
+  ...{
+    step,
+    status: 'done',
+    start: 0,
+    end: 10,
+    remainingMin: null,
+    personMinutes: 10,
+    materialsMinor: 0,
+    uses: [],
+  },
+});
+const stepOf = (made: ReturnType<typeof build>, key: string) => made.steps.find((step) => step.key === key)!;
+
+describe('lead and chromate', () => {
+  test('untested, the test stands before the disc and says so', () => {
+    const made = build();
+    expect(made.steps.some((step) => step.operation === 'test-lead')).toBe(true);
+    expect(made.warnings).toContainEqual({ code: 'lead-untested', section: 'shell', isHeld: false });
+    expect(stepOf(made, 'shell/strip').heldBy).toEqual([]);
+  });
+
+  test('the test logged and no result written down: dry work on old paint is not booked', () => {
+    const made = build({ facts: [done('walk'), done('test-lead')] });
+    expect(made.warnings).toContainEqual({ code: 'lead-untested', section: 'shell', isHeld: true });
+    expect(stepOf(made, 'shell/strip').heldBy).toEqual(['test for lead and chromate']);
+    expect(stepOf(made, 'shell/mask').heldBy).toEqual([]);
+  });
+
+  test('negative on every panel: neither test nor gate', () => {
+    const made = build({ surveyed: tested('negative') });
+    expect(made.steps.some((step) => step.operation === 'test-lead')).toBe(false);
+    expect(made.warnings.some((one) => one.code === 'lead-untested')).toBe(false);
+  });
+
+  test('positive: making dust of it is a stop; wet and chemical methods are not', () => {
+    const made = build({ surveyed: tested('positive') });
+    expect(made.warnings).toContainEqual({ code: 'lead-dry', section: 'shell', step: 'shell/strip' });
+    const sections = base.sections.map((one) => ({ ...one, method: 'chemical' as const }));
+    const wet = build({ surveyed: tested('positive'), sections });
+    expect(wet.warnings.some((one) => one.code === 'lead-dry')).toBe(false);
+  });
+});
+
+describe('work that was overtaken', () => {
+  test('steps nobody logged before logged work are left out and said; what comes after is not', () => {
+    const made = build({ facts: [done('shell/strip')] });
+    const wash = stepOf(made, 'body/wash');
+    expect(wash).toMatchObject({ skipped: true, minutes: 0, personMinutes: 0 });
+    expect(made.warnings).toContainEqual({ code: 'overtaken', step: 'body/wash' });
+    expect(stepOf(made, 'shell/metalwork').skipped).toBe(false);
+    expect(stepOf(made, 'closures/strip').skipped).toBe(false);
+  });
+
+  test('logged steps stay as they are, and a job without a log leaves nothing out', () => {
+    const made = build({ facts: [done('body/wash'), done('shell/strip')] });
+    expect(stepOf(made, 'body/wash').skipped).toBe(false);
+    expect(build().warnings.some((one) => one.code === 'overtaken')).toBe(false);
+  });
+});
+
+test('nobody enters before the booth has cleared 20 minutes from a coat with isocyanate', () => {
+  const quick = standardShelf.map((product) =>
+    product.coating && product.coating.dustFreeMin !== null
+      ? { ...product, coating: { ...product.coating, dustFreeMin: 5 } }
+      : product,
+  );
+  const made = buildSteps({ job: base, parts: partsOfJob(base), shop: demoShop, shelf: shelfOf(quick) });
+  expect(stepOf(made, 'shell/paint/dust-free').minutes).toBeGreaterThanOrEqual(20);
+});

@@ -1,0 +1,77 @@
+import type { StepDraft } from './draft';
+import type { SectionWork } from './section-work';
+import type { Step } from './step';
+
+/** Spots that must not be stripped, on panels whose old finish comes off. */
+export function checkReferenceSpots(draft: StepDraft): void {
+  const { job, parts } = draft.context;
+  for (const survey of job.surveyed) {
+    const part = parts.find((one) => one.key === survey.key);
+    const section = job.sections.find((one) => one.key === part?.section);
+    if (survey.reference && section && section.depth !== 'scuff')
+      draft.warn({ code: 'reference-spot', part: survey.key, what: survey.reference });
+  }
+}
+
+/**
+ * Gates that are still open hold the first primer of their section: said, section by section, and its booth session is
+ * planned but not booked, so that another job may take the slot until the gate is ticked.
+ */
+export function checkGates(draft: StepDraft): void {
+  const { job } = draft.context;
+  const begun = new Set(job.facts.map((fact) => fact.step));
+  // The lots of a section wait for its gates with it, even when nothing of the section itself is left.
+  const keys = new Set(job.gates.filter((gate) => !gate.done).map((gate) => gate.section));
+  for (const section of keys) {
+    const open = job.gates.filter((gate) => gate.section === section && !gate.done);
+    const primer = draft.network.steps.find(
+      (step) => step.coat && step.sections.some((key) => key.split(':')[0] === section),
+    );
+    if (!primer || begun.has(primer.key)) continue;
+    draft.warn({ code: 'gate-open', section, open: open.length });
+    const names = open.map((gate) => gate.what || gate.kind);
+    for (const step of draft.network.steps)
+      if (step.coat?.session === primer.coat!.session || step.hold === primer.coat!.session)
+        step.heldBy = [...step.heldBy, ...names];
+  }
+}
+
+/** Holds that nobody has released yet, each with its own step. */
+export function checkHolds(draft: StepDraft): void {
+  const signed = new Set(draft.context.job.signOffs.map((one) => one.step));
+  for (const step of draft.network.steps)
+    if (step.cautions.includes('licensed-hold') && !signed.has(step.key))
+      draft.warn({ code: 'unsigned-hold', step: step.key });
+}
+
+const isDryOnOldPaint = (step: Step): boolean =>
+  step.phase === 'strip' && step.cautions.includes('lead-chromate') && step.tags.includes('dusty');
+
+/**
+ * Lead and chromate gate everything that makes dust of old paint. Untested, the test stands before it in the order; where
+ * the test was logged or left out and no result is written down, the dry work is planned but not booked. Positive, it is
+ * a stop: it must be worked wet or chemically, contained, by whom the law names.
+ */
+export function checkLead(draft: StepDraft, works: readonly SectionWork[]): void {
+  const { job } = draft.context;
+  const begun = new Set(job.facts.map((fact) => fact.step));
+  const test = draft.network.steps.find((step) => step.operation === 'test-lead');
+  const isPlanned = test !== undefined && !test.skipped && !begun.has(test.key);
+  for (const { section, situation, group } of works) {
+    const parts = new Set(group.partsOf(section).map((part) => part.key));
+    const positive = job.surveyed.some((one) => one.leadTest === 'positive' && parts.has(one.key));
+    const untested = situation.flags.has('lead-untested');
+    if (!positive && !untested) continue;
+    const dry = draft.network.steps.filter(
+      (step) => step.sections.includes(section.key) && isDryOnOldPaint(step) && !begun.has(step.key),
+    );
+    for (const step of dry) {
+      if (positive) draft.warn({ code: 'lead-dry', section: section.key, step: step.key });
+      else if (!isPlanned && !step.heldBy.includes(leadGate)) step.heldBy = [...step.heldBy, leadGate];
+    }
+    if (!positive && dry.length > 0)
+      draft.warn({ code: 'lead-untested', section: section.key, isHeld: !isPlanned });
+  }
+}
+
+const leadGate = 'test for lead and chromate';

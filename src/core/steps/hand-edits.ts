@@ -1,0 +1,104 @@
+import type { StepDraft } from './draft';
+import { crewMinutes } from './labour';
+import { chainBetween, orderByHand } from './order-by-hand';
+import type { Step } from './step';
+
+/**
+ * Why a step cannot be left out: a licensed hold is released only by its engineer, a wait belongs to the film, and a
+ * coat is taken off in the Film room, where everything that follows from it changes too.
+ */
+export function refusalToSkip(
+  step: Pick<Step, 'because' | 'kind' | 'coat'>,
+): 'hold' | 'film' | 'coat' | null {
+  if (step.because.some((reason) => reason.code === 'licensed-hold')) return 'hold';
+  if (step.kind === 'passive') return 'film';
+  if (step.coat) return 'coat';
+  return null;
+}
+
+/**
+ * Puts what a manager changed by hand into a freshly built network. Minutes replace the computed ones, which are kept
+ * beside them; a step left out keeps its place in the order and takes no time, nobody and nothing. Edits whose step is
+ * no longer there are said, never lost.
+ */
+export function applyStepEdits(draft: StepDraft): void {
+  const steps = new Map(draft.network.steps.map((step) => [step.key, step]));
+  for (const edit of draft.context.job.stepEdits) {
+    const step = steps.get(edit.step);
+    if (!step) {
+      draft.warn({ code: 'edit-without-step', step: edit.step });
+      continue;
+    }
+    step.note = edit.note;
+    if (edit.person !== null) assign(step, edit.person, draft);
+    if (edit.after !== null) orderByHand(draft, step.key, edit.after, edit.override);
+    if (edit.skipped) {
+      const why = refusalToSkip(step);
+      if (why) draft.warn({ code: 'skip-refused', step: step.key, why });
+      else {
+        draft.warn({ code: 'skipped', step: step.key });
+        leaveOut(step);
+      }
+    } else if (edit.personMinutes !== null && step.kind !== 'passive') {
+      step.computedMinutes = step.personMinutes;
+      step.personMinutes = edit.personMinutes;
+      const flash = step.figure.flashMin;
+      const worked = Math.max(0, edit.personMinutes - flash * step.crew);
+      step.minutes = crewMinutes(worked, Math.max(1, step.crew)) + flash;
+    }
+  }
+}
+
+/** Names who is to do a step; somebody without its skill is not taken. */
+function assign(step: Step, person: string, draft: StepDraft): void {
+  const found = draft.context.shop.people.find((one) => one.id === person);
+  const able = found?.skills.some((skill) => step.people.includes(skill)) ?? false;
+  if (able) step.person = person;
+  else draft.warn({ code: 'person-refused', step: step.key, person });
+}
+
+/** Puts the steps a manager added into the network, between the two they stand between. */
+export function addStepsByHand(draft: StepDraft): void {
+  const known = new Set(draft.network.steps.map((step) => step.key));
+  const { job, parts } = draft.context;
+  for (const added of job.addedSteps) {
+    const key = `added/${added.id}`;
+    const before = added.before !== null && known.has(added.before) ? added.before : null;
+    const after = known.has(added.after) ? added.after : null;
+    if (after === null) draft.warn({ code: 'edit-without-step', step: added.after });
+    const section = job.sections.find((one) => one.key === added.section);
+    draft.work({
+      ...{ key, operation: draft.entries.has(added.operation) ? added.operation : 'own-work' },
+      ...(added.name === '' ? {} : { name: added.name }),
+      subject: section?.name ?? '',
+      sections: section ? [section.key] : [],
+      parts: parts.filter((part) => part.section === section?.key),
+      ...{ rate: 0, fixedMin: added.personMinutes },
+      because: [{ code: 'by-hand' }],
+      after: [],
+      leaves: null,
+    });
+    draft.stepOf(key).note = added.note;
+    if (after !== null) draft.link(after, key, { code: 'by-hand' });
+    if (before !== null && (after === null || chainBetween(draft, before, after) === null))
+      draft.link(key, before, { code: 'by-hand' });
+    else if (before !== null)
+      draft.warn({ code: 'order-refused', step: before, after: key, chain: [], why: null, mayInsist: false });
+  }
+}
+
+/** The step keeps its place in the order and takes no time, nobody and nothing. */
+export function leaveOut(step: Step): void {
+  Object.assign(step, {
+    computedMinutes: step.personMinutes,
+    skipped: true,
+    kind: 'passive',
+    minutes: 0,
+    personMinutes: 0,
+    crew: 0,
+    people: [],
+    place: null,
+    needs: [],
+    leaves: null,
+  });
+}

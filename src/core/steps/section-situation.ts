@@ -1,0 +1,138 @@
+import { ladders, levelStandards, type Product } from '../film';
+import type { Job, JobSection } from '../record';
+import type { Part } from '../vehicle';
+import type { Group } from './group';
+import { hullFairing, polishingRate, sandingRate } from './level-work';
+import { optionsOf, schoolsOf, type SchoolCase } from './schools';
+import type { Route, SectionSituation, SituationFlag } from './situation';
+import { ladderOf, type SectionStack } from './stack';
+import { stripMethod } from './stripping';
+import type { LoopKey } from './work-state';
+
+const effects: ReadonlySet<string> = new Set(['base-silver', 'base-pearl', 'candy-mid', 'flake-clear']);
+const isEffect = (product: Product): boolean => effects.has(product.code);
+
+/** What decides the defaults of the schools for a section. */
+function schoolCase(
+  route: Route,
+  section: JobSection,
+  parts: readonly Part[],
+  stack: SectionStack,
+): SchoolCase {
+  const sum = (value: (part: Part) => number) => parts.reduce((total, part) => total + value(part), 0);
+  const outside = sum((part) => part.outsideM2);
+  return {
+    ...{ route, level: section.level, depth: section.depth, loose: section.loose },
+    effectColour: stack.layers.some((layer) => layer.coats > 0 && isEffect(layer.product)),
+    insideShare: outside > 0 ? sum((part) => part.insideM2) / outside : 0,
+  };
+}
+
+/** The schools a section of a job follows, each with where it comes from. */
+export function schoolsTaken(
+  job: Job,
+  route: Route,
+  section: JobSection,
+  parts: readonly Part[],
+  stack: SectionStack,
+): ReturnType<typeof schoolsOf> {
+  return schoolsOf(schoolCase(route, section, parts, stack), section.schools, job.schools);
+}
+
+/** A section's situation as the survey, its level, system, film and schools make it. */
+export function situationOf(job: Job, route: Route, group: Group, section: JobSection): SectionSituation {
+  const parts = group.partsOf(section);
+  const stack = group.stackOf(section);
+  const taken = schoolsTaken(job, route, section, parts, stack);
+  return {
+    ...{ route, substrate: section.substrate, depth: section.depth, level: section.level },
+    old: section.oldFinish,
+    strip: stripMethod(section).operation,
+    lays: new Set(stack.layers.filter((layer) => layer.coats > 0).map((layer) => layer.role)),
+    flags: flagsOf(job, route, section, parts, stack),
+    schools: optionsOf(taken),
+  };
+}
+
+function flagsOf(
+  job: Job,
+  route: Route,
+  section: JobSection,
+  parts: readonly Part[],
+  stack: SectionStack,
+): Set<SituationFlag> {
+  const surveys = parts.map((part) => job.surveyed.find((one) => one.key === part.key));
+  const ladder = ladders[ladderOf(section)];
+  const laid = stack.layers.filter((layer) => layer.coats > 0);
+  const painted = laid.length > 0;
+  const hasOldPaint = section.oldFinish !== 'gelcoat' && section.oldFinish !== 'none';
+  const base = section.base ?? section.key;
+  // On a hull only a hard two-part topcoat at Show and above is cut and polished; on a skin nothing is.
+  const hardHull =
+    (section.level === 'Show' || section.level === 'Mirror') &&
+    laid.some((layer) => layer.role === 'topcoat' && layer.product.hazards.includes('isocyanate'));
+  const finishes = route === 'panel' || (route === 'hull' && hardHull);
+  const holds: [SituationFlag, boolean][] = [
+    ['recorded', job.surveyed.length + job.marks.length + job.readings.length > 0],
+    ['loose', section.loose],
+    ['painted', painted],
+    ['beads', parts.some((part) => part.beadM + part.rivetM > 0)],
+    ['seams', surveys.some((one) => one?.seams !== 'sealed')],
+    ['openings', parts.some((part) => part.insideM2 > 0)],
+    ['lead-untested', painted && hasOldPaint && untested(surveys, (one) => one.leadTest)],
+    [
+      'solvent-untested',
+      painted && hasOldPaint && section.depth !== 'bare' && untested(surveys, (one) => one.solventTest),
+    ],
+    ['antifouling', laid.some((layer) => layer.role === 'antifouling')],
+    [
+      'reference',
+      surveys.some((one) => one !== undefined && one.reference !== '' && one.referenceColour === null),
+    ],
+    ['effect-colour', laid.some((layer) => isEffect(layer.product))],
+    ['tape-edges', stack.clear !== null && stack.clear.tapeThrough !== null],
+    ['levels', finishes && sandingRate(ladder) > 0],
+    ['polishes', finishes && polishingRate(ladder) > 0],
+    ['hand-ladder', ladder.hand],
+    ['stripe', base === 'boot-top'],
+    ['partial', job.surveyed.some((one) => one.absent) && section.depth !== 'bare' && painted],
+  ];
+  return new Set(holds.flatMap(([flag, is]) => (is ? [flag] : [])));
+}
+
+type Survey = Job['surveyed'][number];
+const untested = (surveys: readonly (Survey | undefined)[], test: (one: Survey) => string): boolean =>
+  surveys.length === 0 || surveys.some((one) => one === undefined || test(one) === 'not-tested');
+
+/** Clears in each session: as many as the product takes at once, or half and half where they are cut flat between. */
+export function clearSessions(stack: SectionStack, cut: boolean): number[] {
+  const clear = stack.layers.find((layer) => layer.role === 'clear');
+  if (!clear || clear.coats === 0) return [];
+  const most = clear.product.coating!.coatsPerSession ?? clear.coats;
+  const first = cut && clear.coats > 2 ? Math.min(most, Math.ceil(clear.coats / 2)) : most;
+  const sessions: number[] = [];
+  for (let left = clear.coats; left > 0; left -= sessions.at(-1)!)
+    sessions.push(Math.min(left, sessions.length === 0 ? first : most));
+  return sessions;
+}
+
+/** How often a section goes through each loop. */
+export function roundsOf(
+  section: JobSection,
+  stack: SectionStack,
+  situation: SectionSituation,
+): Record<LoopKey, number> {
+  const standard = levelStandards[section.level];
+  const builds = situation.route === 'panel' && situation.lays.has('build') && section.depth !== 'scuff';
+  const fills = situation.route === 'panel' && section.depth !== 'scuff';
+  const fairs = situation.route === 'hull' && !situation.flags.has('antifouling');
+  const cut = situation.schools.clears === 'cut-and-clear';
+  return {
+    filler:
+      fairs || fills
+        ? (section.rounds.filler ?? (fairs ? hullFairing[section.level] : standard.fillerRounds))
+        : 0,
+    build: builds ? Math.max(1, section.rounds.build ?? standard.blockRounds) : 0,
+    clears: situation.route === 'panel' ? Math.max(0, clearSessions(stack, cut).length - 1) : 0,
+  };
+}

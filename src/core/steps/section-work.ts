@@ -1,0 +1,85 @@
+import type { Job, JobSection } from '../record';
+import type { Group } from './group';
+import { roundsOf, situationOf } from './section-situation';
+import type { Route, SectionSituation } from './situation';
+import type { LoopKey } from './work-state';
+
+/** All that the builder needs to know of one section. */
+export interface SectionWork {
+  group: Group;
+  section: JobSection;
+  situation: SectionSituation;
+  rounds: Record<LoopKey, number>;
+  /** First section of those painted in the same session; itself where it is painted alone. */
+  lot: string;
+  /** Painted before it on the same body. */
+  before: SectionWork | null;
+}
+
+/** The sections of a job with their situation, rounds, lot and place in the order of painting. */
+export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): SectionWork[] {
+  const all = groups.flatMap((group) => {
+    const works = new Map(
+      group.sections.map((section): [string, SectionWork] => {
+        const situation = situationOf(job, route, group, section);
+        const rounds = roundsOf(section, group.stackOf(section), situation);
+        return [section.key, { group, section, situation, rounds, lot: section.key, before: null }];
+      }),
+    );
+    const ordered = paintOrder(group, works);
+    paintLots(ordered);
+    // Lots follow each other as their first sections do; what is painted together stands together in the order.
+    const lots = [...new Set(ordered.map((work) => work.lot))];
+    for (const work of ordered) {
+      const earlier = lots[lots.indexOf(work.lot) - 1];
+      work.before = ordered.findLast((one) => one.lot === earlier) ?? null;
+    }
+    return group.sections.map((section) => works.get(section.key)!);
+  });
+  const first = firstUnit(all);
+  for (const work of all)
+    if (first && work.group === first.group && work.lot === first.lot)
+      work.situation = { ...work.situation, flags: new Set([...work.situation.flags, 'first-unit']) };
+  return all;
+}
+
+/** The unit that is finished and accepted first: the one that is painted before the others. */
+export function firstUnit(works: readonly SectionWork[]): SectionWork | undefined {
+  const comesLater = (work: SectionWork): boolean =>
+    work.before !== null && (asksForFirst(work.before) || comesLater(work.before));
+  return works.find((work) => asksForFirst(work) && !comesLater(work));
+}
+
+/** Loose units of which one is finished and accepted before the others are painted. */
+const asksForFirst = ({ section, situation }: SectionWork): boolean =>
+  section.loose && situation.schools['first-article'] === 'one-first' && situation.flags.has('painted');
+
+/**
+ * The order in which the sections of a body are painted: from the top down, so that the wet edge and the tape lie
+ * below; a stripe first where its tape becomes the mask, or last.
+ */
+function paintOrder(group: Group, works: ReadonlyMap<string, SectionWork>): SectionWork[] {
+  const rank = (work: SectionWork): number => {
+    const { flags, schools } = work.situation;
+    if (flags.has('stripe')) return schools.stripe === 'first' ? 0 : 3;
+    return group.partsOf(work.section).some((part) => part.side === 'top') ? 1 : 2;
+  };
+  // Sorting keeps the given order among equals.
+  return group.sections.map((section) => works.get(section.key)!).sort((a, b) => rank(a) - rank(b));
+}
+
+/** Schools that shape the steps a lot has in common. */
+const shared = ['assembly', 'clears', 'polish-time', 'tape', 'texture'] as const;
+
+/** Sections of one colour, system, clear and school that get their last coats assembled are painted as one lot. */
+function paintLots(ordered: readonly SectionWork[]): void {
+  const firsts = new Map<string, string>();
+  for (const work of ordered) {
+    if (work.situation.schools.assembly === 'apart' || work.situation.route !== 'panel') continue;
+    const { system, colourName, level } = work.section;
+    const schools = shared.map((key) => work.situation.schools[key]);
+    const alike = JSON.stringify([system, colourName, level, work.rounds.clears, ...schools]);
+    if (!firsts.has(alike)) firsts.set(alike, work.section.key);
+    work.lot = firsts.get(alike)!;
+  }
+}

@@ -1,0 +1,186 @@
+import { clearLeft } from '../film';
+import type { JobSection } from '../record';
+import type { Laying } from './laying';
+import { keysOf } from './group';
+import { crewMinutes } from './labour';
+import { clearSessions } from './section-situation';
+import {
+  addSession,
+  afterSanding,
+  longestShift,
+  withinRecoat,
+  type Session,
+  type SessionLayer,
+} from './session';
+import type { SectionStack, StackLayer } from './stack';
+import type { StepDraft } from './draft';
+import type { StepReason } from './step';
+import type { Task } from './task';
+
+/** Insides are laid to the standard of the road: no more clears and topcoats than that. */
+const insideMost: Partial<Record<string, number>> = { clear: 2, topcoat: 3 };
+
+/** A booth session of a task: which layers, how many coats of each, on which faces; with its windows. */
+export function laySession(laying: Laying, task: Task): Session {
+  const { draft } = laying;
+  const { operation, sections } = task;
+  const parts = laying.partsOf(task);
+  const stack = stackOf(laying, sections[0]!);
+  const lists = layersOf(laying, task, stack, parts);
+  const films = [...new Set(sections.flatMap((one) => laying.standing.get(one.key) ?? []))];
+  let after = laying.before(task);
+  let last: Session | null = null;
+  lists.forEach((layers, i) => {
+    const session = addSession(draft, {
+      key: i === 0 ? task.key : `${task.key}-${i + 1}`,
+      subject: laying.subjectOf(task),
+      sections: keysOf(sections),
+      parts,
+      layers,
+      after,
+      faces: facesOf(laying, task),
+    });
+    if (i === 0) {
+      laying.closeBareMetal(task, session);
+      for (const film of films) follow(laying, task, film, session);
+    }
+    if (last) withinRecoat(draft, last, session.firstCoat);
+    last = session;
+    after = [session.unload];
+  });
+  if (operation.makes === 'coloured')
+    for (const section of sections) warnOfFilm(draft, section, stackOf(laying, section), laying);
+  for (const section of sections) laying.standing.set(section.key, last!);
+  return last!;
+}
+
+const stackOf = (laying: Laying, section: JobSection): SectionStack =>
+  laying.works.get(section.key)!.group.stackOf(section);
+
+/** On an airframe topcoats follow inside the epoxy's window; elsewhere a film that nobody sanded must at least be ready. */
+function follow(laying: Laying, task: Task, film: Session, session: Session): void {
+  const { draft } = laying;
+  afterSanding(draft, film, session.firstCoat);
+  if (laying.works.get(task.sections[0]!.key)!.situation.route !== 'aircraft') return;
+  const maxMin = draft.closes(film.lastProduct, 'recoatMaxMin', 'booth');
+  if (maxMin === null) return;
+  const [from, to, product] = [film.lastCoat, session.firstCoat, film.lastProduct.code];
+  draft.softWindow({ key: `${from}>${to}`, from, to, product, maxMin, sections: keysOf(task.sections) });
+}
+
+function facesOf(laying: Laying, task: Task): 'outside' | 'both' | 'inside' {
+  if (task.operation.faces === 'inside') return 'inside';
+  const { schools, flags } = laying.works.get(task.sections[0]!.key)!.situation;
+  const isColour = task.operation.makes === 'coloured' || task.operation.makes === 'cleared';
+  return isColour && flags.has('openings') && schools.openings !== 'one-go' ? 'outside' : 'both';
+}
+
+function layersOf(
+  laying: Laying,
+  task: Task,
+  stack: SectionStack,
+  parts: readonly { outsideM2: number; insideM2: number }[],
+): SessionLayer[][] {
+  const { operation, sections, round, rounds } = task;
+  const laid = stack.layers.filter((layer) => operation.lays.includes(layer.role) && layer.coats > 0);
+  const whole = (layer: StackLayer, coats: number, because: StepReason[]): SessionLayer => ({
+    ...{ ...layer, coats, firstCoat: 1, allCoats: coats, because },
+  });
+  const situation = laying.works.get(sections[0]!.key)!.situation;
+  const cut = situation.schools.clears === 'cut-and-clear';
+  switch (operation.makes) {
+    case 'built': {
+      const layer = laid[0]!;
+      // A typed count that does not divide evenly puts the odd coat into the first round.
+      const coats = Math.max(1, Math.floor(layer.coats / rounds) + (round <= layer.coats % rounds ? 1 : 0));
+      return [[whole(layer, coats, [{ code: 'level-round', level: sections[0]!.level, round, of: rounds }])]];
+    }
+    case 'insides-coloured':
+      return [laid.map((one) => whole(one, Math.min(one.coats, insideMost[one.role] ?? one.coats), []))];
+    case 'cleared': {
+      const sizes = clearSessions(stack, cut);
+      const clear = laid[0]!;
+      const most = clear.product.coating!.coatsPerSession ?? clear.coats;
+      const because: StepReason[] = [{ code: 'session-limit', product: clear.product.code, most }];
+      const firstCoat = sizes.slice(0, round).reduce((sum, one) => sum + one, 1);
+      return [[{ ...clear, coats: sizes[round]!, firstCoat, allCoats: clear.coats, because }]];
+    }
+    case 'coloured': {
+      if (situation.route === 'aircraft') return [laid.map((one) => whole(one, one.coats, typedOf(one)))];
+      const firstClears = clearSessions(stack, cut)[0] ?? 0;
+      const layers = laid.map((layer) => ({
+        ...whole(layer, layer.coats, because(layer, stack)),
+        coats: layer.role === 'clear' ? firstClears : layer.coats,
+      }));
+      return splitByShift(laying.draft, parts, layers);
+    }
+    default:
+      return [
+        laid.map((one) =>
+          whole(
+            one,
+            one.coats,
+            situation.route === 'aircraft' ? typedOf(one) : [{ code: 'depth', depth: 'bare' }],
+          ),
+        ),
+      ];
+  }
+}
+
+const typedOf = (layer: StackLayer): StepReason[] => (layer.typed ? [{ code: 'typed-coats' }] : []);
+
+function because(layer: StackLayer, stack: SectionStack): StepReason[] {
+  if (layer.typed) return typedOf(layer);
+  if (layer.role !== 'clear' || !stack.clear) return [];
+  const { coats, leftFlatUm, leftEdgeUm, tapeThrough } = stack.clear;
+  const tape = tapeThrough === null ? null : String(tapeThrough);
+  return [{ code: 'clear-budget', coats, leftFlatUm, leftEdgeUm, tapeThrough: tape }];
+}
+
+/** Colour and clear in one session where a shift holds them, else the clear in one of its own. */
+function splitByShift(
+  draft: StepDraft,
+  parts: readonly { outsideM2: number; insideM2: number }[],
+  layers: SessionLayer[],
+): SessionLayer[][] {
+  if (fitsShift(draft, parts, layers)) return [layers];
+  const ground = layers.filter((one) => one.role !== 'clear');
+  const clears = layers.filter((one) => one.role === 'clear');
+  const later = clears.map((one) => ({
+    ...one,
+    because: [...one.because, { code: 'shift-limit' as const }],
+  }));
+  return [ground, later].filter((list) => list.length > 0);
+}
+
+/** A rough sum of a session, to decide whether it is split between colour and clear. */
+function fitsShift(
+  draft: StepDraft,
+  parts: readonly { outsideM2: number; insideM2: number }[],
+  layers: readonly SessionLayer[],
+): boolean {
+  const area = parts.reduce((sum, part) => sum + part.outsideM2 + part.insideM2, 0);
+  const painters = area > 20 ? 2 : 1;
+  const wipe = crewMinutes(35 + 2 * area * 1.3, painters);
+  const coats = layers.reduce(
+    (sum, one) => sum + one.coats * (crewMinutes(3 * area * 1.1, painters) + one.product.coating!.flashMin),
+    0,
+  );
+  return wipe + coats <= longestShift(draft);
+}
+
+/** Says when a typed number of clears leaves less than the finish needs; a thin result never passes unsaid. */
+function warnOfFilm(draft: StepDraft, section: JobSection, stack: SectionStack, laying: Laying): void {
+  if (laying.works.get(section.key)!.situation.route !== 'panel') return;
+  const clear = stack.layers.find((layer) => layer.role === 'clear');
+  if (stack.clear && clear && clear.coats < stack.clear.coats) {
+    const { flatUm, edgeUm } = clearLeft(stack.clear, clear.coats, clear.dryUm);
+    draft.warn({
+      ...{ code: 'thin-clear', section: section.key, typed: clear.coats, needed: stack.clear.coats },
+      ...{ leftFlatUm: flatUm, leftEdgeUm: edgeUm },
+    });
+  }
+  const limitUm = 500;
+  if (stack.totalUm > limitUm)
+    draft.warn({ code: 'film-limit', section: section.key, totalUm: stack.totalUm, limitUm });
+}

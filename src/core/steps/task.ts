@@ -1,0 +1,188 @@
+import type { JobSection } from '../record';
+import type { Catalogue } from './catalogue';
+import type { Group } from './group';
+import { MethodRing } from './method-ring';
+import type { Operation } from './operation';
+import { firstUnit, type SectionWork } from './section-work';
+import { suits } from './situation';
+import { goal, loopOf, rests, workStates, type WorkState } from './work-state';
+
+/** One operation to be done on some sections, with the tasks that must come first. */
+export interface Task {
+  key: string;
+  operation: Operation;
+  group: Group;
+  sections: JobSection[];
+  /** Section or lot that names it, for stays of its own. */
+  scope: string;
+  round: number;
+  rounds: number;
+  /** Keys of tasks before it, with the state each was asked for. */
+  needs: Map<string, WorkState>;
+}
+
+/** Stages in which a section is covered for its colour. */
+const coveringStages = new Set(['mask', 'openings']);
+
+/**
+ * The work that leads from what the survey found to the goal: from the goal backwards, each state is made by the first
+ * operation of the catalogue that suits the section, or rests on the states beneath it; operations that must come
+ * before a state are drawn in with it. Sections that ask for the same step share it.
+ * @throws MethodRing when operations wait for each other in a ring: a fault of the catalogue
+ */
+export function tasksOf(works: readonly SectionWork[], main: Group, entries: Catalogue): Map<string, Task> {
+  const tasks = new Map<string, Task>();
+  const searches = new Map(works.map((work) => [work, new SectionSearch(work, main, entries, tasks)]));
+  for (const search of searches.values()) search.reach(goal);
+  for (const work of works) {
+    const { before, group, lot } = work;
+    // An airframe is covered before its first coat, and nothing on it is sanded.
+    if (work.situation.route === 'aircraft') continue;
+    if (before) coverAfter(lot, searches.get(before)!.reach('textured'), 'coloured', tasks);
+    // No dust is made on a body that is being painted: all of it is flat before any of it is covered.
+    for (const other of group.loose ? [] : works.filter((one) => one.group === group && one.lot !== lot))
+      coverAfter(lot, searches.get(other)!.reach('refined'), 'refined', tasks);
+  }
+  const first = firstUnit(works);
+  const accept = tasks.get('approve-first');
+  if (first && accept) for (const key of searches.get(first)!.reach('clean')) accept.needs.set(key, 'clean');
+  return tasks;
+}
+
+/** What covers a section for its colour waits for work on another section of the body. */
+function coverAfter(
+  lot: string,
+  earlier: readonly string[],
+  state: WorkState,
+  tasks: ReadonlyMap<string, Task>,
+): void {
+  for (const task of tasks.values())
+    if (task.scope === lot && coveringStages.has(task.operation.stage ?? ''))
+      for (const key of earlier) if (key !== task.key) task.needs.set(key, state);
+}
+
+class SectionSearch {
+  private readonly reached = new Map<string, readonly string[]>();
+  private readonly asked = new Set<string>();
+  /** The first operation that makes a state here, and those that must come before it. */
+  private readonly makers = new Map<WorkState, Operation>();
+  private readonly riders = new Map<WorkState, Operation[]>();
+
+  constructor(
+    private readonly work: SectionWork,
+    private readonly main: Group,
+    entries: Catalogue,
+    private readonly tasks: Map<string, Task>,
+  ) {
+    for (const one of entries.values()) {
+      if (!suits(one.when, work.situation)) continue;
+      if (one.makes && !this.makers.has(one.makes)) this.makers.set(one.makes, one);
+      for (const state of one.before) this.riders.set(state, [...(this.riders.get(state) ?? []), one]);
+    }
+  }
+
+  /** @returns keys of the tasks after which the state holds; empty where it holds from the first */
+  reach(state: WorkState, round?: number): readonly string[] {
+    const loop = loopOf(state);
+    const rounds = loop ? this.work.rounds[loop.key] : 0;
+    if (loop && rounds === 0) return this.reach(loop.ground);
+    const turn = loop ? (round ?? rounds) : 0;
+    const name = `${state}@${turn}`;
+    const known = this.reached.get(name);
+    if (known) return known;
+    if (this.asked.has(name)) throw new MethodRing(`${state} waits for itself in ${this.work.section.key}`);
+    this.asked.add(name);
+    const found = this.make(state, turn);
+    this.reached.set(name, found);
+    return found;
+  }
+
+  private make(state: WorkState, turn: number): readonly string[] {
+    const loop = loopOf(state);
+    const maker = this.makers.get(state);
+    const riders = turn > 1 ? [] : (this.riders.get(state) ?? []);
+    const before = new Map<string, WorkState>();
+    for (const lower of [...this.restsOf(state), ...(maker?.needs ?? [])]) {
+      const ownLoop = loop && loopOf(lower) === loop;
+      const keys =
+        loop && lower === loop.ground && turn > 1
+          ? this.reach(loop.top, turn - 1)
+          : this.reach(lower, ownLoop ? turn : undefined);
+      for (const key of keys) before.set(key, lower);
+    }
+    // What names no needs of its own is done just before the state: it waits for all that the state rests on.
+    const beneath = new Map(before);
+    for (const rider of riders) {
+      const first = rider.needs.length === 0 ? beneath : this.neededBy(rider);
+      before.set(this.take(rider, 0, first), state);
+    }
+    if (!maker) return [...before.keys()];
+    return [this.take(maker, turn, before)];
+  }
+
+  private neededBy({ needs }: Operation): Map<string, WorkState> {
+    return new Map(needs.flatMap((need) => this.reach(need).map((key): [string, WorkState] => [key, need])));
+  }
+
+  private restsOf(state: WorkState): readonly WorkState[] {
+    const own = rests[state]?.find((rest) => suits(rest.when, this.work.situation));
+    if (own) return own.on;
+    const at = workStates.indexOf(state);
+    return at > 0 ? [workStates[at - 1]!] : [];
+  }
+
+  /** Adds the section to the task, or makes the task. @returns its key */
+  private take(operation: Operation, round: number, needs: ReadonlyMap<string, WorkState>): string {
+    const { group, section, lot, rounds } = this.work;
+    const scope = operation.unit === 'lot' ? lot : section.key;
+    const loop = operation.makes ? loopOf(operation.makes) : undefined;
+    const home = operation.unit === 'job' ? this.main : group;
+    const key = keyOf(operation, { group: home, section, scope, round, isPass: loop?.key === 'clears' });
+    let task = this.tasks.get(key);
+    if (!task) {
+      const all = loop ? rounds[loop.key] : rounds.build;
+      task = { key, operation, group: home, sections: [], scope, round, rounds: all, needs: new Map() };
+      this.tasks.set(key, task);
+    }
+    if (!task.sections.includes(section)) task.sections.push(section);
+    for (const [before, state] of needs) if (before !== key) task.needs.set(before, state);
+    return key;
+  }
+}
+
+interface Naming {
+  group: Group;
+  section: JobSection;
+  scope: string;
+  round: number;
+  isPass: boolean;
+}
+
+/** The stable key of a step: the same work keeps it over every rebuild. */
+function keyOf(operation: Operation, { group, section, scope, round, isPass }: Naming): string {
+  const word = operation.keyWord ?? operation.code;
+  const whole = word.includes('{') ? word : prefixOf(operation, group, scope) + word;
+  const named = whole
+    .replace('{group}', group.key)
+    .replace('{substrate}', section.substrate)
+    .replace('{colour}', colourKey(section));
+  // The first clears belong to the colour session, so further ones are counted from the second.
+  return round > 0 ? `${named}-${isPass ? round + 1 : round}` : named;
+}
+
+/** Colour and system as a part of a key. */
+const colourKey = ({ colourName, system }: JobSection): string =>
+  `${colourName} ${system}`.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+
+function prefixOf(operation: Operation, group: Group, scope: string): string {
+  switch (operation.unit) {
+    case 'job':
+      return '';
+    case 'group':
+    case 'substrate':
+      return `${group.key}/`;
+    case 'lot':
+    case 'section':
+      return `${scope}/`;
+  }
+}

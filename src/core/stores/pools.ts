@@ -1,0 +1,49 @@
+import type { LayerRole } from '../film';
+import type { SessionNeed } from './needs';
+import { reserveShare } from './needs';
+
+/** Roles that must match each other wherever they stand: made in one go. */
+export const pooledRoles: readonly LayerRole[] = ['ground', 'colour', 'candy', 'flake', 'topcoat'];
+
+/** Kept for touching up later, and share of the mix held back unmixed for a correction. */
+const touchUpL = 0.1;
+const heldBackShare = 0.05;
+
+export interface ColourPool {
+  product: string;
+  colour: string;
+  /** Net litres of every coat of it in the job, mixed with the reserve. */
+  netL: number;
+  mixL: number;
+  /** Unactivated, on top of what is mixed: for a correction, and for the owner's touch-up. */
+  heldBackL: number;
+  touchUpL: number;
+  sessions: string[];
+}
+
+/**
+ * One batch for all parts: everything of one product in one colour is boxed together before the first coat, unactivated,
+ * and activated batch by batch. What is held back is made on top.
+ */
+export function colourPools(
+  sessions: readonly SessionNeed[],
+  colourOf: ReadonlyMap<string, { role: LayerRole; colour: string }>,
+): ColourPool[] {
+  const pools = new Map<string, ColourPool>();
+  for (const session of sessions) {
+    const own = colourOf.get(session.session + '\n' + session.product);
+    if (!own || !pooledRoles.includes(own.role)) continue;
+    const key = `${session.product}\n${own.colour}`;
+    const pool = pools.get(key) ?? {
+      ...{ product: session.product, colour: own.colour, netL: 0, mixL: 0, heldBackL: 0, touchUpL },
+      sessions: [],
+    };
+    pool.netL += session.netL;
+    pool.sessions.push(session.session);
+    pools.set(key, pool);
+  }
+  return [...pools.values()].map((pool) => {
+    const mixL = pool.netL * (1 + reserveShare);
+    return { ...pool, mixL, heldBackL: mixL * heldBackShare };
+  });
+}

@@ -1,0 +1,36 @@
+import type { Job, PriorRepair } from '../record';
+
+/** Share of the hours of stripping, metal and filler to hold for what comes to light only then. */
+const byAge: readonly { olderThan: number; share: number }[] = [
+  { olderThan: 50, share: 0.3 },
+  { olderThan: 30, share: 0.25 },
+  { olderThan: 10, share: 0.15 },
+  { olderThan: -1, share: 0.05 },
+];
+const byRepair: Record<PriorRepair, number> = { none: 0, some: 0.1, many: 0.2 };
+
+export interface Allowance {
+  share: number;
+  /** Held in all, taken by finds, and left; person-minutes. More found than held leaves nothing. */
+  heldMin: number;
+  foundMin: number;
+  leftMin: number;
+}
+
+/**
+ * Hours held for hidden damage by age and prior repair, burnt down by what is found. Our own working shares; a job of
+ * unknown year holds none.
+ * @param workMin person-minutes of stripping, metalwork and filler in the plan   @param year the present year
+ */
+export function allowanceOf(
+  job: Pick<Job, 'builtYear' | 'priorRepair' | 'finds'>,
+  workMin: number,
+  year: number,
+): Allowance | null {
+  if (job.builtYear === null) return null;
+  const age = year - job.builtYear;
+  const share = byAge.find((one) => age > one.olderThan)!.share + byRepair[job.priorRepair];
+  const heldMin = Math.round(workMin * share);
+  const foundMin = Math.round(job.finds.reduce((sum, find) => sum + find.hours * 60, 0));
+  return { share, heldMin, foundMin, leftMin: Math.max(0, heldMin - foundMin) };
+}

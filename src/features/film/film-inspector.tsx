@@ -1,0 +1,251 @@
+'use client';
+
+import { useState } from 'react';
+import { clearFigures, clearLeft, ladderKeys, ladders, runCard, type LadderKey } from '@/core/film';
+import { deference } from '@/core/safety';
+import { Fact, InspectorPanel, Part } from '@/ui/facts';
+import { Notice } from '@/ui/notice';
+import { Tabs } from '@/ui/tabs';
+import { EditChoice } from '../frame/edit-field';
+import { area, micrometres } from '../words/format';
+import { ClimatePanel } from './climate-panel';
+import type { FilmSection } from './film-props';
+
+/** One section's film: the clear budget with its ways out, windows at the air, the ladder, what a damage means. */
+export function FilmInspector({
+  job,
+  section,
+  boothC,
+}: {
+  job: string;
+  section: FilmSection;
+  boothC: number;
+}) {
+  const [page, setPage] = useState('budget');
+  return (
+    <InspectorPanel
+      title={section.name}
+      subtitle={`${section.section.substrate} · ${section.level} · ${area(section.areaM2)}`}
+    >
+      <Tabs
+        label="Pages of the film"
+        value={page}
+        onChange={setPage}
+        pages={[
+          { key: 'budget', name: 'Budget', content: <Budget section={section} /> },
+          { key: 'air', name: 'Windows', content: <ClimatePanel section={section} boothC={boothC} /> },
+          { key: 'ladder', name: 'Ladder', content: <LadderPage job={job} section={section} /> },
+          { key: 'mend', name: 'Mending', content: <Mending section={section} /> },
+        ]}
+      />
+    </InspectorPanel>
+  );
+}
+
+function Budget({ section }: { section: FilmSection }) {
+  const { clear, column, faults } = section;
+  const laid = section.layers.find((layer) => layer.role === 'clear');
+  return (
+    <>
+      {faults.length > 0 && (
+        <Part title="Stack">
+          {faults.map((fault) =>
+            fault.grade === 'note' ? (
+              <p key={fault.text} className="py-1 text-quiet">
+                {fault.text}
+              </p>
+            ) : (
+              <Notice key={fault.text} grade={fault.grade === 'error' ? 'stop' : 'caution'}>
+                {fault.text}
+              </Notice>
+            ),
+          )}
+        </Part>
+      )}
+      {clear && laid ? (
+        <ClearPart clear={clear} coats={laid.coats} dryUm={laid.dryUm} section={section} />
+      ) : (
+        <Part title="No clear in this system">
+          <p>The last coats are the finish; what is sanded between them is taken off above.</p>
+        </Part>
+      )}
+      {section.ground && (
+        <Part title="Ground">
+          <Fact label="Covers">
+            {section.ground.covers}, {section.ground.coats} coats
+          </Fact>
+          <Fact label="Sealer that asks least of it">{section.ground.sealer}</Fact>
+          <p className="text-small text-quiet">
+            By kind and lightness only, until a card is sprayed; over a strip far lighter or darker one coat
+            more.
+          </p>
+        </Part>
+      )}
+      <Part title="Layers, bottom up">
+        {column.slices.map((slice, i) => (
+          <Fact key={i} label={slice.kind === 'kept' ? slice.name : `${slice.name}, ${slice.coats} ×`}>
+            {micrometres(slice.laidUm)}
+            {slice.takenUm >= 0.5 && ` − ${slice.takenUm.toFixed(0)}`}
+          </Fact>
+        ))}
+        <Fact label={<strong>When all is done</strong>}>
+          <strong>{micrometres(column.leftUm)}</strong>, edges {column.edgeLeftUm.toFixed(0)}
+        </Fact>
+      </Part>
+      <p className="pt-1 text-small text-quiet">{deference}</p>
+    </>
+  );
+}
+
+function ClearPart({
+  clear,
+  coats,
+  dryUm,
+  section,
+}: {
+  clear: NonNullable<FilmSection['clear']>;
+  coats: number;
+  dryUm: number;
+  section: FilmSection;
+}) {
+  const { flatUm, edgeUm } = clearLeft(clear, coats, dryUm);
+  const most = section.sheets.find((one) => one.role === 'clear')?.sheet.coatsPerSession ?? null;
+  const sessions = most ? Math.ceil(coats / most) : 1;
+  const { residualUm, edgeResidualUm } = clearFigures;
+  return (
+    <Part title="Clear budget">
+      <Fact label="Laid on flats">
+        {coats} × {dryUm} = {micrometres(coats * dryUm)}
+      </Fact>
+      <Fact label="Sanding and polish">−{clear.removedFlatUm.toFixed(1)} µm</Fact>
+      {clear.removedFlatUm > 0 && <Fact label="Second look">−{clearFigures.secondLookUm} µm</Fact>}
+      <Fact label="Left on flats">
+        {micrometres(flatUm)}, floor {residualUm}
+      </Fact>
+      <Fact label="Left on edges">
+        {micrometres(edgeUm)}, floor {edgeResidualUm}
+      </Fact>
+      <Fact label="Edges and beads">
+        {clear.tapeThrough === null ? 'sanded with the rest' : `taped through P${clear.tapeThrough}`}
+      </Fact>
+      {section.beadM > 0 && clear.tapeThrough !== null && (
+        <Fact label="Beads to tape">{section.beadM.toFixed(1)} m</Fact>
+      )}
+      <Fact label="Needed on flats, on edges">
+        {clear.flatCoats}, {clear.edgeCoats}
+      </Fact>
+      <Fact label="Coats proposed">{clear.coats}</Fact>
+      {sessions > 1 && (
+        <Fact label="Sessions">
+          {sessions}: at most {most} a session, cut between
+        </Fact>
+      )}
+      {coats < clear.coats && (
+        <Notice grade="stop">
+          {clear.coats} coats are needed for level {section.level}: flats {micrometres(flatUm)}, edges{' '}
+          {micrometres(Math.max(0, edgeUm))} would be left
+        </Notice>
+      )}
+      {coats >= clear.coats && (
+        <Notice grade="released">
+          {coats === clear.coats ? 'enough' : `${coats - clear.coats} more than needed`}; stop where a reading
+          falls to {residualUm} µm of clear
+        </Notice>
+      )}
+    </Part>
+  );
+}
+
+function LadderPage({ job, section }: { job: string; section: FilmSection }) {
+  const { ladderRows, ladder } = section;
+  const own = section.section.ladder;
+  return (
+    <Part title={ladders[ladder].name}>
+      <p className="pb-2 text-quiet">{ladders[ladder].why}</p>
+      <EditChoice
+        label={`School of colour sanding for ${section.section.name}`}
+        quiet
+        className="w-full"
+        value={own ?? ''}
+        choices={[
+          { value: '', text: `by level ${section.level}` },
+          ...ladderKeys.map((key) => ({ value: key, text: ladders[key].name })),
+        ]}
+        toEdit={(text) => ({
+          kind: 'section',
+          job,
+          section: section.section.key,
+          seen: section.section.seen,
+          set: { ladder: (text || null) as LadderKey | null },
+        })}
+      />
+      {ladderRows.length > 0 && (
+        <table className="mt-2 w-full tabular-nums">
+          <caption className="sr-only">Steps of the ladder</caption>
+          <thead>
+            <tr className="border-b border-strong text-left">
+              <th scope="col">Step</th>
+              <th scope="col" className="text-right">
+                Takes
+              </th>
+              <th scope="col" className="text-right">
+                min/m²
+              </th>
+              <th scope="col" className="text-right">
+                sheets
+              </th>
+              <th scope="col" className="text-right">
+                Step
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {ladderRows.map((row, i) => (
+              <tr key={i} className="border-b border-line">
+                <td>{row.grit}</td>
+                <td className="text-right">{row.removalUm} µm</td>
+                <td className="text-right">{row.minutesPerM2}</td>
+                <td className="text-right">{row.sheetsPerM2 > 0 ? row.sheetsPerM2 : ''}</td>
+                <td className="text-right">
+                  {row.ratio === null ? '' : row.ratio.toFixed(2)}
+                  {row.verdict === 'long' && <span className="font-semibold text-caution"> long</span>}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <p className="pt-2 text-small text-quiet">
+        Step: next grain over last; below 0.45 by block and 0.40 by machine scratches stay. P3000 and finer
+        are makers’ grades.
+      </p>
+    </Part>
+  );
+}
+
+function Mending({ section }: { section: FilmSection }) {
+  const reach = { spot: 'a spot', panel: 'the panel', whole: 'all of it' };
+  const cards = [runCard, ...(section.card ? [section.card] : [])];
+  return (
+    <>
+      {cards.map((card) => (
+        <Part key={card.title} title={`${card.title}: ${reach[card.reach]}`}>
+          <ol className="list-decimal pl-5">
+            {card.steps.map((step) => (
+              <li key={step} className="py-[2px]">
+                {step}
+              </li>
+            ))}
+          </ol>
+        </Part>
+      ))}
+      <Part title="Can it be repaired">
+        {section.sheets.map((one) => (
+          <Fact key={one.role + one.product} label={one.name}>
+            {reach[one.sheet.repair]}
+          </Fact>
+        ))}
+      </Part>
+    </>
+  );
+}

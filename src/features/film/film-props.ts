@@ -1,0 +1,243 @@
+import {
+  burnThroughCard,
+  checkStack,
+  coatSystemOf,
+  filmColumn,
+  gritSteps,
+  groundAdvice,
+  ladderMinutes,
+  ladders,
+  ladderSheets,
+  type ClearBudget,
+  type CoatingSheet,
+  type FilmColumn,
+  type GroundAdvice,
+  type LadderKey,
+  type Product,
+  type RepairCard,
+  type Shelf,
+  type SliceTimes,
+} from '@/core/film';
+import { edgeBandM2, perimeterM } from '@/core/geometry';
+import type { Plan } from '@/core/plan';
+import type { Job, JobSection } from '@/core/record';
+import type { Shop } from '@/core/shop';
+import { ladderOf } from '@/core/steps';
+import { stackSentence } from '../words/film-words';
+
+export type SectionSeen = JobSection & { seen: number };
+
+export interface FilmSheet {
+  role: string;
+  product: string;
+  name: string;
+  sheet: CoatingSheet;
+}
+
+export interface LadderRow {
+  grit: string;
+  removalUm: number;
+  minutesPerM2: number;
+  sheetsPerM2: number;
+  /** Grain of this step over the last; null for the first and for polishes. */
+  ratio: number | null;
+  verdict: 'fair' | 'long' | 'backwards' | null;
+}
+
+/** One panel's edges: what gets the least film and loses the most. */
+export interface EdgeRow {
+  part: string;
+  name: string;
+  shape: string;
+  beadM: number;
+  rivetM: number;
+  edgeM: number;
+  bandM2: number;
+}
+
+/** Everything the Film room shows of one section or lot. */
+export interface FilmSection {
+  key: string;
+  section: SectionSeen;
+  name: string;
+  level: string;
+  areaM2: number;
+  route: 'panel' | 'hull' | 'aircraft';
+  column: FilmColumn;
+  times: SliceTimes[];
+  layers: Plan['sections'][number]['layers'];
+  readingsUm: number[];
+  sheets: FilmSheet[];
+  faults: { grade: 'error' | 'caution' | 'note'; text: string }[];
+  clear: ClearBudget | null;
+  ladder: LadderKey;
+  ladderRows: LadderRow[];
+  beadM: number;
+  edges: EdgeRow[];
+  ground: GroundAdvice | null;
+  card: RepairCard | null;
+}
+
+export interface FilmProps {
+  job: string;
+  sections: FilmSection[];
+  /** Air of the first booth, where everything is reckoned unless asked otherwise, °C. */
+  boothC: number;
+  locale: { timeZone: string; currency: string };
+}
+
+/** What the room needs of a job and its plan. */
+export function filmProps(
+  job: Job,
+  versions: Record<string, number>,
+  plan: Plan,
+  { shop, shelf }: { shop: Shop; shelf: Shelf },
+): FilmProps {
+  const nameOf = (code: string) => shelf.get(code)?.name ?? code;
+  return {
+    job: job.number,
+    sections: plan.sections.flatMap((summary) => {
+      const own = job.sections.find((one) => one.key === summary.base);
+      if (!own) return [];
+      const section = { ...own, seen: versions[`${job.number}/${own.key}`]! };
+      return [filmSection(summary, section, job, plan, shelf, nameOf)];
+    }),
+    boothC: shop.places.find((place) => place.kind === 'booth')?.airC ?? 20,
+    locale: { timeZone: shop.timeZone, currency: shop.currency },
+  };
+}
+
+function filmSection(
+  summary: Plan['sections'][number],
+  section: SectionSeen,
+  job: Job,
+  plan: Plan,
+  shelf: Shelf,
+  nameOf: (code: string) => string,
+): FilmSection {
+  const route = coatSystemOf(section.system)?.route ?? 'panel';
+  const products = summary.layers.flatMap((layer): { layer: typeof layer; product: Product }[] => {
+    const product = shelf.get(layer.product);
+    return product?.coating ? [{ layer, product }] : [];
+  });
+  const parts = plan.parts.filter((part) => part.section === summary.section);
+  const depth = depthOfLot(summary.section, section);
+  const kept = keptLayers(job, new Set(parts.map((part) => part.key)), depth);
+  const column = filmColumn(
+    kept,
+    summary.layers.map((layer) => ({ ...layer, role: layer.role as never })),
+    summary.clear,
+    route,
+  );
+  const lot = { ...section, level: summary.level };
+  const ladder = ladderOf(lot);
+  const keys = new Set(parts.map((part) => part.key));
+  return {
+    key: summary.section,
+    section,
+    name: summary.name,
+    level: summary.level,
+    areaM2: summary.outsideM2,
+    route,
+    column,
+    times: timesOf(column, summary.section, plan),
+    layers: summary.layers,
+    readingsUm: job.readings.filter((reading) => keys.has(reading.part)).map((reading) => reading.um),
+    sheets: products.map(({ layer, product }) => ({
+      role: layer.role,
+      product: product.code,
+      name: product.name,
+      sheet: product.coating!,
+    })),
+    faults: checkStack(
+      products.map(({ layer, product }) => ({ product, coats: layer.coats, dryUm: layer.dryUm })),
+      section.substrate,
+      depth === 'bare',
+    ).map((fault) => ({
+      grade: fault.grade,
+      text: stackSentence(fault.code, nameOf(fault.product), fault.beneath && nameOf(fault.beneath)),
+    })),
+    clear: summary.clear,
+    ladder,
+    ladderRows: ladderRows(ladder),
+    beadM: parts.reduce((sum, part) => sum + part.beadM, 0),
+    edges: parts
+      .map(({ key, name, shape, beadM, rivetM, outline, holes }) => ({
+        ...{ part: key, name, shape, beadM, rivetM },
+        edgeM: [outline, ...holes].reduce((sum, ring) => sum + perimeterM(ring), 0),
+        bandM2: edgeBandM2({ outline, holes }, edgeBandWidthM),
+      }))
+      .sort((a, b) => b.beadM + b.edgeM - (a.beadM + a.edgeM)),
+    ground: groundOf(products, section),
+    card: burnThroughCard(products.map(({ product }) => product.coating!.family)),
+  };
+}
+
+/** Width along an edge in which a pad cuts through first, m. */
+const edgeBandWidthM = 0.025;
+
+const groundOf = (products: readonly { product: Product }[], section: SectionSeen): GroundAdvice | null =>
+  products
+    .map(({ product }) => groundAdvice(product.coating!.family, section.colourHex, null))
+    .find((advice) => advice !== null) ?? null;
+
+/** A lot may be taken further down than its section; its key says so. */
+const depthOfLot = (key: string, section: JobSection): JobSection['depth'] => {
+  const own = key.split(':')[1] ?? '';
+  return (['bare', 'stable', 'scuff'] as const).find((depth) => own.includes(depth)) ?? section.depth;
+};
+
+/** Layers that stay beneath, as the survey measured or guessed them: the median of what was read is the best guess. */
+function keptLayers(
+  job: Job,
+  parts: ReadonlySet<string>,
+  depth: JobSection['depth'],
+): { name: string; um: number }[] {
+  if (depth === 'bare') return [];
+  const known = job.surveyed.find((one) => parts.has(one.key) && one.under.length > 0);
+  const under = (known?.under ?? [])
+    .filter((layer) => layer.um !== null && (depth === 'scuff' || layer.sound))
+    .map((layer) => ({ name: layer.kind.replace(/-/g, ' '), um: layer.um! }));
+  if (under.length > 0) return under;
+  const read = job.readings
+    .filter((reading) => parts.has(reading.part))
+    .map((reading) => reading.um)
+    .sort((a, b) => a - b);
+  return read.length > 0 ? [{ name: 'kept film, as read', um: read[Math.floor(read.length / 2)]! }] : [];
+}
+
+/** When each slice is laid and taken from, by the plan's steps of that section. */
+function timesOf(column: FilmColumn, section: string, plan: Plan): SliceTimes[] {
+  const own = plan.steps.filter((step) => step.sections.includes(section));
+  const ends = (match: (step: Plan['steps'][number]) => boolean) => own.filter(match).map((step) => step.end);
+  return column.slices.map((slice) => ({
+    laid: ends((step) => step.coat?.role === slice.kind),
+    taken:
+      slice.why === 'blocking'
+        ? ends((step) => step.operation === 'block' && step.phase === 'build')
+        : slice.why === 'ladder'
+          ? ends((step) => ['colour-sand', 'disc-sand', 'polish'].includes(step.operation))
+          : slice.why === 'nibs'
+            ? ends((step) => step.operation === 'sand-between')
+            : ends((step) => /^(scuff-epoxy|block-filler|block-fairing)/.test(step.operation)),
+  }));
+}
+
+function ladderRows(key: LadderKey): LadderRow[] {
+  const ladder = ladders[key];
+  const minutes = ladderMinutes(ladder);
+  const sheets = ladderSheets(ladder);
+  const grits = ladder.steps.flatMap((step) => (typeof step.grit === 'number' ? [step.grit] : []));
+  const checks = new Map(gritSteps(grits, ladder.hand ? 'block' : 'machine').map((step) => [step.to, step]));
+  return ladder.steps.map((step, i) => {
+    const check = typeof step.grit === 'number' ? checks.get(step.grit) : undefined;
+    return {
+      grit: typeof step.grit === 'number' ? `P${step.grit}` : step.grit,
+      removalUm: step.removalUm,
+      minutesPerM2: minutes[i]!,
+      sheetsPerM2: sheets[i]!,
+      ratio: check?.ratio ?? null,
+      verdict: check?.verdict ?? null,
+    };
+  });
+}

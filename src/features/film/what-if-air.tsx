@@ -1,0 +1,108 @@
+'use client';
+
+import { useState } from 'react';
+import { Button } from '@/ui/button';
+import { Table } from '@/ui/layout';
+import { Notice } from '@/ui/notice';
+import { useLive } from '@/ui/use-live';
+import { date, hours, money, type Locale } from '../words/format';
+import type { WarningText } from '../words/warning-words';
+
+interface Figures {
+  labourMin: number;
+  materialsMinor: number;
+  boothMin: number;
+  passes: number;
+  finishDate: string | null;
+  lateDays: number;
+}
+
+interface Answer {
+  airC: number;
+  base: Figures;
+  changed: Figures;
+  breaks: WarningText[];
+}
+
+/** The whole job with every place at one temperature: what breaks and what it costs. Nothing is stored. */
+export function WhatIfAir({ job, locale }: { job: string; locale: Locale }) {
+  const live = useLive();
+  const [airC, setAirC] = useState('12');
+  const [answer, setAnswer] = useState<Answer | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const ask = async () => {
+    setSaid('Planning …');
+    const response = await fetch(`/api/jobs/${job}/what-if?airC=${encodeURIComponent(airC)}`);
+    const body = (await response.json()) as Omit<Answer, 'airC'> & { faults?: { reason: string }[] };
+    setSaid(response.ok ? null : (body.faults?.map((one) => one.reason).join('; ') ?? 'No answer.'));
+    if (response.ok) setAnswer({ ...body, airC: Number(airC) });
+  };
+  return (
+    <>
+      <form
+        className="flex items-center gap-2 pb-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void ask().catch(() => setSaid('Coatrel does not answer.'));
+        }}
+      >
+        <label className="flex items-center gap-2">
+          What if every place has
+          <input
+            type="number"
+            value={airC}
+            disabled={!live}
+            onChange={(event) => setAirC(event.target.value)}
+            className="w-18 text-right"
+          />
+          °C, day and night
+        </label>
+        <Button type="submit" look="main" disabled={!live}>
+          Show what breaks
+        </Button>
+        <span role="status" className="text-quiet">
+          {said}
+        </span>
+      </form>
+      {answer && (
+        <>
+          <Table
+            caption="With and without"
+            head={[
+              'Air',
+              { text: 'Hours', right: true },
+              { text: 'Materials', right: true },
+              { text: 'Booth h', right: true },
+              'Finish',
+            ]}
+          >
+            {(['base', 'changed'] as const).map((which) => {
+              const row = answer[which];
+              return (
+                <tr key={which} className="border-b border-line">
+                  <td className="py-1 pr-3">
+                    {which === 'base' ? 'as the shop keeps it' : `${answer.airC} °C`}
+                  </td>
+                  <td className="py-1 pr-3 text-right tabular-nums">{hours(row.labourMin)}</td>
+                  <td className="py-1 pr-3 text-right tabular-nums">{money(row.materialsMinor, locale)}</td>
+                  <td className="py-1 pr-3 text-right tabular-nums">{hours(row.boothMin)}</td>
+                  <td className="py-1 pr-3">
+                    {row.finishDate ? date(row.finishDate) : '–'}
+                    {row.lateDays > 0 && <span className="text-stop"> {row.lateDays} d late</span>}
+                  </td>
+                </tr>
+              );
+            })}
+          </Table>
+          <h2 className="pt-3 font-semibold">What breaks at {answer.airC} °C</h2>
+          {answer.breaks.length === 0 && <p className="text-quiet">Nothing that does not break already.</p>}
+          {answer.breaks.map((one) => (
+            <Notice key={one.text} grade={one.grade}>
+              {one.text}
+            </Notice>
+          ))}
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,104 @@
+'use client';
+
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import type { CoatingSheet, SheetPoint } from '@/core/film';
+import { Button } from '@/ui/button';
+import { Part } from '@/ui/facts';
+import { useLive } from '@/ui/use-live';
+import { useSaving } from '../frame/saving';
+import { productEdit, type SeenProduct } from './product-edit';
+import { Time, Whole } from './sheet-fields';
+
+const edited = [
+  ['Pot life', 'potLifeMin', true],
+  ['Flash', 'flashMin', false],
+  ['Recoat to', 'recoatMaxMin', true],
+  ['Sand after', 'sandAfterMin', false],
+  ['Tape after', 'tapeAfterMin', true],
+] as const;
+
+/** Times that the sheet states at further temperatures, and its bake; between two points times are interpolated. */
+export function SheetPoints({ product, sheet }: { product: SeenProduct; sheet: CoatingSheet }) {
+  const live = useLive();
+  const { save } = useSaving();
+  const [airC, setAirC] = useState('');
+  const edit = (set: Partial<CoatingSheet>) => productEdit(product, { coating: { ...sheet, ...set } });
+  const points = (morePoints: SheetPoint[]) => edit({ morePoints });
+  const add = () => {
+    const { potLifeMin, flashMin, dustFreeMin, recoatMinMin, recoatMaxMin } = sheet;
+    const { sandAfterMin, tapeAfterMin, handleAfterMin, fullCureMin } = sheet;
+    const times = {
+      ...{ potLifeMin, flashMin, dustFreeMin, recoatMinMin, recoatMaxMin },
+      ...{ sandAfterMin, tapeAfterMin, handleAfterMin, fullCureMin },
+    };
+    void save(points([...sheet.morePoints, { airC: Number(airC), ...times }]));
+    setAirC('');
+  };
+  return (
+    <>
+      {sheet.morePoints.map((point, i) => (
+        <Part key={point.airC} title={`Times at ${point.airC} °C`}>
+          {edited.map(([label, key, none]) => (
+            <Time
+              key={key}
+              label={`${label} at ${point.airC} °C`}
+              value={point[key]}
+              none={none}
+              toEdit={(value) =>
+                points(sheet.morePoints.map((one, j) => (j === i ? { ...one, [key]: value } : one)))
+              }
+            />
+          ))}
+          <button
+            type="button"
+            disabled={!live}
+            className="flex items-center gap-1 underline"
+            onClick={() => void save(points(sheet.morePoints.filter((_, j) => j !== i)))}
+          >
+            <X size={14} aria-hidden="true" /> remove this temperature
+          </button>
+        </Part>
+      ))}
+      <Part title="Another temperature, and bake">
+        <form
+          className="flex items-center gap-2 pb-1"
+          onSubmit={(event) => {
+            event.preventDefault();
+            add();
+          }}
+        >
+          <input
+            type="number"
+            step="any"
+            required
+            aria-label="Further temperature of the sheet, °C"
+            className="w-16 text-right"
+            value={airC}
+            disabled={!live}
+            onChange={(event) => setAirC(event.target.value)}
+          />
+          °C
+          <Button type="submit" disabled={!live || airC === ''}>
+            Add times
+          </Button>
+        </form>
+        <Whole
+          label="Bake, °C metal"
+          value={sheet.bake?.metalC ?? null}
+          none
+          toEdit={(metalC) =>
+            edit({ bake: metalC === null ? null : { metalC, minutes: sheet.bake?.minutes ?? 30 } })
+          }
+        />
+        {sheet.bake && (
+          <Whole
+            label="Bake, minutes"
+            value={sheet.bake.minutes}
+            toEdit={(minutes) => edit({ bake: { ...sheet.bake!, minutes: minutes! } })}
+          />
+        )}
+      </Part>
+    </>
+  );
+}

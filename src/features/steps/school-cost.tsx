@@ -1,0 +1,88 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { SchoolKey } from '@/core/record';
+import { date, hours, money, type Locale } from '../words/format';
+
+interface OptionRow {
+  option: string;
+  labourMin: number;
+  materialsMinor: number;
+  boothMin: number;
+  passes: number;
+  finishDate: string | null;
+  lateDays: number;
+}
+
+type Loaded = { status: 'loading' } | { status: 'failed' } | { status: 'ready'; rows: OptionRow[] };
+
+const signed = (text: string, value: number) => `${value > 0 ? '+' : value < 0 ? '−' : '±'}${text}`;
+
+/** Each option of a school through the whole plan, beside the one that is followed. */
+export function SchoolCost({
+  job,
+  section,
+  school,
+  followed,
+  nameOf,
+  stamp,
+  locale,
+}: {
+  job: string;
+  section: string | null;
+  school: SchoolKey;
+  followed: string | null;
+  nameOf(option: string): string;
+  /** Changes when the schools do, so that the figures are asked for again. */
+  stamp: string;
+  locale: Locale;
+}) {
+  const [loaded, setLoaded] = useState<Loaded>({ status: 'loading' });
+  useEffect(() => {
+    const stop = new AbortController();
+    const query = `school=${school}${section === null ? '' : `&section=${encodeURIComponent(section)}`}`;
+    fetch(`/api/jobs/${job}/schools?${query}`, { signal: stop.signal })
+      .then(async (answer) => {
+        if (!answer.ok) throw new Error(String(answer.status));
+        setLoaded({ status: 'ready', rows: ((await answer.json()) as { options: OptionRow[] }).options });
+      })
+      .catch(() => stop.signal.aborted || setLoaded({ status: 'failed' }));
+    return () => stop.abort();
+  }, [job, section, school, stamp]);
+  if (loaded.status === 'loading') return <p className="text-quiet">Planning the whole job each way …</p>;
+  if (loaded.status === 'failed') return <p className="text-quiet">The ways could not be planned.</p>;
+  const base = loaded.rows.find((row) => row.option === followed);
+  return (
+    <table className="w-full text-small tabular-nums">
+      <caption className="sr-only">Cost of each way</caption>
+      <tbody>
+        {loaded.rows.map((row) => (
+          <tr key={row.option} className={row.option === followed ? 'font-semibold' : ''}>
+            <td className="pr-2">{nameOf(row.option)}</td>
+            <td className="pr-2 text-right whitespace-nowrap">
+              {base && base !== row
+                ? signed(hours(Math.abs(row.labourMin - base.labourMin)), row.labourMin - base.labourMin)
+                : hours(row.labourMin)}{' '}
+              h
+            </td>
+            <td className="pr-2 text-right whitespace-nowrap">
+              {base && base !== row
+                ? signed(
+                    money(Math.abs(row.materialsMinor - base.materialsMinor), locale),
+                    row.materialsMinor - base.materialsMinor,
+                  )
+                : money(row.materialsMinor, locale)}
+            </td>
+            <td className="pr-2 text-right whitespace-nowrap">
+              {row.passes} {row.passes === 1 ? 'pass' : 'passes'}
+            </td>
+            <td className="text-right whitespace-nowrap">
+              {row.finishDate ? date(row.finishDate) : '–'}
+              {row.lateDays > 0 && <span className="text-stop"> {row.lateDays} d late</span>}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

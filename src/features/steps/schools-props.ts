@@ -1,0 +1,47 @@
+import type { Shelf } from '@/core/film';
+import type { Plan } from '@/core/plan';
+import type { Job, SchoolChoice, SchoolKey } from '@/core/record';
+import { schools, schoolsTaken, stackOf, type SchoolTaken } from '@/core/steps';
+import { bodyKindOf } from '@/core/vehicle';
+
+export interface SectionSchools {
+  key: string;
+  name: string;
+  seen: number;
+  chosen: SchoolChoice;
+  taken: Record<SchoolKey, SchoolTaken>;
+}
+
+export interface SchoolsShown {
+  job: { seen: number; chosen: SchoolChoice };
+  sections: SectionSchools[];
+  /** Schools that make a difference on this kind of body. */
+  keys: SchoolKey[];
+}
+
+/** The schools of a job, section by section, with where each comes from. */
+export function schoolsShown(
+  job: Job,
+  plan: Plan,
+  shelf: Shelf,
+  versions: Record<string, number>,
+): SchoolsShown {
+  const route = bodyKindOf(job.bodyKind)?.route;
+  return {
+    job: { seen: versions[job.number] ?? 1, chosen: job.schools },
+    keys: (Object.keys(schools) as SchoolKey[]).filter((key) => route && schools[key].routes.includes(route)),
+    sections: !route
+      ? []
+      : job.sections.map((section) => ({
+          ...{ key: section.key, name: section.name, chosen: section.schools },
+          seen: versions[`${job.number}/${section.key}`] ?? 1,
+          taken: schoolsTaken(
+            job,
+            route,
+            section,
+            plan.parts.filter((part) => part.section.split(':')[0] === section.key),
+            stackOf(section, shelf),
+          ),
+        })),
+  };
+}

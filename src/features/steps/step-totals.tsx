@@ -1,0 +1,143 @@
+'use client';
+
+import Link from 'next/link';
+import type { PlannedStep } from '@/core/plan';
+import { boothPasses, hoursRange, passMerges } from '@/core/steps';
+import { Table } from '@/ui/layout';
+import { hours } from '../words/format';
+import { phaseWords } from '../words/store-words';
+import type { StepsRoomProps } from './steps-props';
+
+const spraying = new Set(['spray-primer', 'spray-colour', 'spray-clear', 'spray-cross', 'roll', 'brush']);
+
+/** Hours by phase, skill and section with their range, spraying against preparation, and the cap. */
+export function StepTotals({ job, steps, sections, caps }: StepsRoomProps) {
+  const worked = steps.filter((step) => step.personMinutes > 0);
+  const range = hoursRange(
+    worked.map((step) => ({
+      minutes: step.state === 'done' ? step.usedMin : step.personMinutes,
+      done: step.state === 'done',
+    })),
+  );
+  const spray = worked.filter((step) => spraying.has(step.operation));
+  const sum = (list: readonly PlannedStep[]) => list.reduce((total, step) => total + step.personMinutes, 0);
+  const share = sum(worked) > 0 ? (100 * sum(spray)) / sum(worked) : 0;
+  return (
+    <>
+      <p className="pb-1">
+        <span className="font-semibold">
+          {hours(range.likelyMin)} h likely, {hours(range.lowMin)} to {hours(range.highMin)} h in eight cases
+          of ten
+        </span>
+        {caps.labourHours > 0 && `; the cap is ${caps.labourHours} h`}
+      </p>
+      <p className="pb-3 text-quiet">
+        Spraying and rolling are {share.toFixed(0)} % of the hours, preparation and finishing{' '}
+        {(100 - share).toFixed(0)} %. The range takes every estimate as spread by the trade’s 0.4; it narrows
+        with the shop’s own log.
+      </p>
+      <Groups title="By phase" groups={group(worked, (step) => phaseWords[step.phase] ?? step.phase)} />
+      <Groups title="By skill" groups={group(worked, (step) => step.people[0] ?? 'done already')} />
+      <Groups
+        title="By section"
+        groups={group(worked, (step) =>
+          step.sections.length === 1
+            ? (sections.find((one) => one.key === step.sections[0]!.split(':')[0])?.name ?? step.sections[0]!)
+            : 'several together',
+        )}
+      />
+      <Passes steps={steps} sections={sections} />
+      <p className="pt-3">
+        <Link className="underline" href={`/jobs/${job}/steps/statement`}>
+          Method statement, to print
+        </Link>
+      </p>
+    </>
+  );
+}
+
+const group = (steps: readonly PlannedStep[], by: (step: PlannedStep) => string) => {
+  const groups = new Map<string, PlannedStep[]>();
+  for (const step of steps) groups.set(by(step), [...(groups.get(by(step)) ?? []), step]);
+  return [...groups];
+};
+
+function Groups({ title, groups }: { title: string; groups: [string, PlannedStep[]][] }) {
+  return (
+    <div className="pb-3">
+      <Table
+        caption={title}
+        head={[
+          title,
+          { text: 'Steps', right: true },
+          { text: 'Done', right: true },
+          { text: 'Ahead', right: true },
+          { text: 'Low', right: true },
+          { text: 'High', right: true },
+        ]}
+      >
+        {groups.map(([name, steps]) => {
+          const done = steps.filter((step) => step.state === 'done');
+          const ahead = steps.filter((step) => step.state !== 'done');
+          const range = hoursRange(ahead.map((step) => ({ minutes: step.personMinutes, done: false })));
+          return (
+            <tr key={name} className="border-b border-line tabular-nums">
+              <td className="py-[2px]">{name}</td>
+              <td className="pr-3 text-right">{steps.length}</td>
+              <td className="pr-3 text-right">
+                {hours(done.reduce((sum, step) => sum + step.usedMin, 0))} h
+              </td>
+              <td className="pr-3 text-right">{hours(range.likelyMin)} h</td>
+              <td className="pr-3 text-right text-quiet">{hours(range.lowMin)}</td>
+              <td className="pr-3 text-right text-quiet">{hours(range.highMin)}</td>
+            </tr>
+          );
+        })}
+      </Table>
+    </div>
+  );
+}
+
+const riskWords = {
+  'same-colour': 'must fit the booth and one shift; parts too close collect overspray',
+  'other-colour': 'two colours in one pass: a mask between them, and both must fit the shift',
+};
+
+/** Booth passes ahead with what each costs beside the spraying, and which two could be one. */
+function Passes({ steps, sections }: Pick<StepsRoomProps, 'steps' | 'sections'>) {
+  const ahead = steps.filter((step) => step.state === 'planned');
+  const passes = boothPasses(ahead);
+  const names = new Map(passes.map((pass) => [pass.session, `${pass.subject}, ${pass.coats} coats`]));
+  const colours = new Map(sections.map((section) => [section.key, section.colourName]));
+  const merges = passMerges(ahead, (section) => colours.get(section.split(':')[0]!) ?? '');
+  if (passes.length === 0) return null;
+  return (
+    <>
+      <Table
+        caption="Booth passes ahead"
+        head={[
+          `${passes.length} booth passes ahead`,
+          { text: 'Coats', right: true },
+          { text: 'At the gun', right: true },
+          { text: 'The pass itself', right: true },
+        ]}
+      >
+        {passes.map((pass) => (
+          <tr key={pass.session} className="border-b border-line tabular-nums">
+            <td className="py-[2px]">{pass.subject}</td>
+            <td className="pr-3 text-right">{pass.coats}</td>
+            <td className="pr-3 text-right">{hours(pass.sprayMin)} h</td>
+            <td className="pr-3 text-right">{hours(pass.overheadMin)} h</td>
+          </tr>
+        ))}
+      </Table>
+      {merges.map((merge) => (
+        <p key={`${merge.first}${merge.second}`} className="pt-1">
+          <span className="font-semibold">Could be one pass:</span> {names.get(merge.first)} and{' '}
+          {names.get(merge.second)}; saves {hours(merge.savesMin)} h.{' '}
+          <span className="text-quiet">{riskWords[merge.risk]}</span>
+        </p>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,116 @@
+'use client';
+
+import { fittingChoices, fittingNeeds, fittingStates } from '@/core/record';
+import { fittingAdvice } from '@/core/steps';
+import { Empty, Table } from '@/ui/layout';
+import { AddItem } from './add-item';
+import { ChoiceCell, DayCell, FigureCell, RemoveCell, TextCell, type ItemRow } from './item-cells';
+import type { StripDownProps } from './strip-down-props';
+
+/** Every fitting in the way: off and on against masking in each pass, its bag, its bench work, when it is back. */
+export function FittingsTable({ job, fittings, panels, passes }: StripDownProps) {
+  const sectionOf = new Map(panels.map((panel) => [panel.key, panel.section]));
+  const first = panels[0]?.key ?? '';
+  return (
+    <>
+      <AddItem
+        label="Add a fitting"
+        panels={panels}
+        toEdit={(name, part) => ({
+          kind: 'add-item',
+          job,
+          list: 'fittings',
+          item: {
+            name: name || 'fitting',
+            part: part || first,
+            tag: String(fittings.length + 1),
+            removeMin: 15,
+            refitMin: 20,
+            maskMin: 12,
+            choice: 'advised',
+            needs: 'as-is',
+            benchMin: 0,
+            readyOn: null,
+            state: 'on',
+            condition: '',
+            note: '',
+          },
+        })}
+      />
+      {fittings.length === 0 ? (
+        <Empty>
+          No fitting is listed. Lamps, handles, seals, emblems, hinges: each is taken off or masked.
+        </Empty>
+      ) : (
+        <Table
+          caption="Fittings"
+          head={[
+            'Tag',
+            'Fitting',
+            'On',
+            'Off',
+            'Refit',
+            'Mask once',
+            'Decision',
+            '',
+            'Condition',
+            'Needs',
+            'Bench',
+            'Back on',
+            'Now',
+            '',
+          ]}
+        >
+          {fittings.map((one) => {
+            const row: ItemRow = { job, list: 'fittings', id: one.id, seen: one.seen, name: one.name };
+            const advice = fittingAdvice(one, passes[sectionOf.get(one.part) ?? ''] ?? 0);
+            return (
+              <tr key={one.id} className="border-b border-line">
+                <TextCell row={row} field="tag" label="Tag" value={one.tag} width="w-10" />
+                <TextCell row={row} field="name" label="Name" value={one.name} width="w-32" />
+                <td className="py-1 pr-2">{one.part}</td>
+                <FigureCell row={row} field="removeMin" label="Minutes off" value={one.removeMin} />
+                <FigureCell row={row} field="refitMin" label="Minutes to refit" value={one.refitMin} />
+                <FigureCell row={row} field="maskMin" label="Minutes to mask" value={one.maskMin} />
+                <ChoiceCell
+                  row={row}
+                  field="choice"
+                  label="Decision"
+                  value={one.choice}
+                  choices={fittingChoices}
+                  width="w-24"
+                />
+                <td className="py-1 pr-2 text-small whitespace-nowrap">
+                  <span className="font-semibold">{advice.remove ? 'take off' : 'mask'}</span>
+                  <span className="block text-quiet">
+                    {advice.removeMin} v. {one.maskMin} × {advice.passes} min
+                  </span>
+                </td>
+                <TextCell row={row} field="condition" label="Condition" value={one.condition} width="w-20" />
+                <ChoiceCell
+                  row={row}
+                  field="needs"
+                  label="Needs"
+                  value={one.needs}
+                  choices={fittingNeeds}
+                  width="w-24"
+                />
+                <FigureCell row={row} field="benchMin" label="Bench minutes" value={one.benchMin} />
+                <DayCell row={row} field="readyOn" label="Back on" value={one.readyOn} />
+                <ChoiceCell
+                  row={row}
+                  field="state"
+                  label="State"
+                  value={one.state}
+                  choices={fittingStates}
+                  width="w-24"
+                />
+                <RemoveCell row={row} />
+              </tr>
+            );
+          })}
+        </Table>
+      )}
+    </>
+  );
+}

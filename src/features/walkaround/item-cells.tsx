@@ -1,0 +1,179 @@
+'use client';
+
+import { X } from 'lucide-react';
+import type { Edit, StripDownName } from '@/core/record';
+import { useLive } from '@/ui/use-live';
+import { EditChoice, EditText } from '../frame/edit-field';
+import { useSaving } from '../frame/saving';
+
+/** What a row of a strip-down list needs to be edited in place. */
+export interface ItemRow {
+  job: string;
+  list: StripDownName;
+  id: string;
+  seen: number;
+  /** What the row is called, for labels that are not seen. */
+  name: string;
+}
+
+const setOf = ({ job, list, id, seen }: ItemRow, set: Record<string, unknown>): Edit => ({
+  kind: 'set-item',
+  job,
+  list,
+  id,
+  seen,
+  set,
+});
+
+export function TextCell({
+  row,
+  field,
+  label,
+  value,
+  width = 'w-28',
+}: {
+  row: ItemRow;
+  field: string;
+  label: string;
+  value: string;
+  width?: string;
+}) {
+  return (
+    <td className="py-1 pr-2">
+      <EditText
+        label={`${label} of ${row.name}`}
+        quiet
+        className={width}
+        value={value}
+        toEdit={(text) => setOf(row, { [field]: text })}
+      />
+    </td>
+  );
+}
+
+export function FigureCell({
+  row,
+  field,
+  label,
+  value,
+  none = false,
+}: {
+  row: ItemRow;
+  field: string;
+  label: string;
+  value: number | null;
+  /** May be left empty. */
+  none?: boolean;
+}) {
+  return (
+    <td className="py-1 pr-2">
+      <EditText
+        label={`${label} of ${row.name}`}
+        quiet
+        type="number"
+        step="any"
+        className="w-14"
+        value={value === null ? '' : String(value)}
+        toEdit={(text) => setOf(row, { [field]: text === '' ? (none ? null : 0) : Number(text) })}
+      />
+    </td>
+  );
+}
+
+export function DayCell({
+  row,
+  field,
+  label,
+  value,
+}: {
+  row: ItemRow;
+  field: string;
+  label: string;
+  value: string | null;
+}) {
+  return (
+    <td className="py-1 pr-2">
+      <EditText
+        label={`${label} of ${row.name}`}
+        quiet
+        type="date"
+        className="w-32"
+        value={value ?? ''}
+        toEdit={(text) => setOf(row, { [field]: text || null })}
+      />
+    </td>
+  );
+}
+
+export function ChoiceCell({
+  row,
+  field,
+  label,
+  value,
+  choices,
+  width = 'w-28',
+}: {
+  row: ItemRow;
+  field: string;
+  label: string;
+  value: string;
+  choices: readonly string[];
+  width?: string;
+}) {
+  return (
+    <td className="py-1 pr-2">
+      <EditChoice
+        label={`${label} of ${row.name}`}
+        quiet
+        className={width}
+        value={value}
+        choices={choices.map((one) => ({ value: one, text: one.replace(/-/g, ' ') }))}
+        toEdit={(text) => setOf(row, { [field]: text })}
+      />
+    </td>
+  );
+}
+
+export function TickCell({
+  row,
+  field,
+  label,
+  value,
+}: {
+  row: ItemRow;
+  field: string;
+  label: string;
+  value: boolean;
+}) {
+  const { save } = useSaving();
+  const live = useLive();
+  return (
+    <td className="py-1 pr-2">
+      <input
+        type="checkbox"
+        aria-label={`${label} of ${row.name}`}
+        checked={value}
+        disabled={!live}
+        className="size-5"
+        onChange={(event) => void save(setOf(row, { [field]: event.target.checked }))}
+      />
+    </td>
+  );
+}
+
+export function RemoveCell({ row }: { row: ItemRow }) {
+  const { save } = useSaving();
+  return (
+    <td className="py-1 pr-2">
+      <button
+        type="button"
+        aria-label={`Remove ${row.name}`}
+        onClick={() =>
+          void save({ kind: 'remove-item', job: row.job, list: row.list, id: row.id, seen: row.seen })
+        }
+      >
+        <X size={16} aria-hidden="true" />
+      </button>
+    </td>
+  );
+}

@@ -1,0 +1,102 @@
+'use client';
+
+import { useCallback, useRef, useState } from 'react';
+import { markKinds, type Edit, type MarkKind, type SurveyChange } from '@/core/record';
+import { centreOf } from '@/core/geometry';
+import { useSaving } from '../frame/saving';
+import type { MarkShown, PanelShown } from './walkaround-props';
+
+/** What one does to panels again and again. */
+type Act = { kind: 'mark'; mark: MarkKind } | { kind: 'survey'; set: SurveyChange };
+
+/** Usual size of a mark in mm, to be mended where it differs. */
+const usualSizeMm: Record<MarkKind, number> = {
+  dent: 60,
+  rust: 40,
+  peel: 150,
+  crack: 80,
+  chip: 8,
+  dull: 400,
+  high: 50,
+  low: 80,
+  pinhole: 2,
+  feather: 60,
+  'rub-through': 30,
+};
+
+/** Marks of one panel are laid out beside each other beneath the code in its middle, m. */
+const stepM = 0.12;
+const placeOf = (panel: PanelShown, nth: number): { x: number; y: number } => {
+  const [x, y] = centreOf(panel.part.outline);
+  const column = (nth % 5) - 2;
+  return { x: x + column * stepM, y: y + 1.5 * stepM + Math.floor(nth / 5) * stepM };
+};
+
+export interface SurveyActions {
+  mark(kind: MarkKind): void;
+  set(change: SurveyChange): void;
+  /** The edit that sets the survey of all selected panels. */
+  toEdit(change: SurveyChange): Edit;
+  repeat(): void;
+  /** Round that new marks belong to: 0 the walk round, then each block round. */
+  round: number;
+  setRound(round: number): void;
+}
+
+/** Marks and findings for all selected panels at once, and the last of them again. */
+export function useSurveyActions(
+  job: string,
+  selected: readonly PanelShown[],
+  marks: readonly MarkShown[],
+): SurveyActions {
+  const { save } = useSaving();
+  const last = useRef<Act | null>(null);
+  const [round, setRound] = useState(0);
+  const toEdit = useCallback(
+    (set: SurveyChange): Edit => {
+      last.current = { kind: 'survey', set };
+      return {
+        kind: 'survey',
+        job,
+        parts: selected.map((panel) => ({ part: panel.part.key, seen: panel.surveySeen })),
+        set,
+      };
+    },
+    [job, selected],
+  );
+  const act = useCallback(
+    (one: Act) => {
+      if (selected.length === 0) return;
+      last.current = one;
+      if (one.kind === 'survey') void save(toEdit(one.set));
+      else
+        void save({
+          kind: 'add-marks',
+          job,
+          marks: selected.map((panel) => ({
+            part: panel.part.key,
+            kind: one.mark,
+            ...placeOf(panel, marks.filter((mark) => mark.part === panel.part.key).length),
+            sizeMm: usualSizeMm[one.mark],
+            depthMm: null,
+            note: '',
+            mended: false,
+            round,
+          })),
+        });
+    },
+    [job, marks, round, save, selected, toEdit],
+  );
+  return {
+    mark: (kind) => act({ kind: 'mark', mark: kind }),
+    set: (set) => act({ kind: 'survey', set }),
+    toEdit,
+    repeat: () => last.current && act(last.current),
+    round,
+    setRound,
+  };
+}
+
+/** The kind of mark a digit stands for. */
+export const markOfDigit = (key: string): MarkKind | null =>
+  /^[1-8]$/.test(key) ? markKinds[Number(key) - 1]! : null;

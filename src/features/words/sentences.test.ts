@@ -1,0 +1,262 @@
+import type { PlanBecause, PlanWarning } from '@/core/plan';
+import type { LinkReason, StepReason } from '@/core/steps';
+import { reasonSentence, whySentence } from './step-words';
+import { warningText } from './warning-words';
+
+const locale = { timeZone: 'Europe/London', currency: 'GBP' };
+const names = {
+  product: (code: string) => `<${code}>`,
+  step: (key: string) => `<${key}>`,
+  section: (key: string) => `<${key}>`,
+};
+const at = (iso: string) => Date.parse(iso) / 60000;
+
+describe('why a step is there', () => {
+  const cases: [StepReason, string][] = [
+    [{ code: 'always' }, 'Every job of this kind needs it.'],
+    [{ code: 'depth', depth: 'bare' }, 'The section is taken to bare.'],
+    [{ code: 'depth', depth: 'scuff' }, 'The section is scuffed and refinished.'],
+    [
+      { code: 'substrate', substrate: 'aluminium', method: 'gel' },
+      'Aluminium is stripped with gel: blasting warps it and coarse discs cut it.',
+    ],
+    [
+      { code: 'substrate', substrate: 'steel', method: 'treat' },
+      'Bare steel is treated just before its first coat.',
+    ],
+    [{ code: 'level-round', level: 'Show', round: 1, of: 1 }, 'Level Show asks for it.'],
+    [{ code: 'layer', role: 'clear', product: 'clear-21', coat: 2, of: 4 }, 'Coat 2 of 4: <clear-21>.'],
+    [
+      { code: 'clear-budget', coats: 4, leftFlatUm: 83.1, leftEdgeUm: 31.2, tapeThrough: '800' },
+      '4 clear coats leave 83 µm on flats and 31 µm on edges, edges taped through 800.',
+    ],
+    [
+      { code: 'session-limit', product: 'clear-21', most: 3 },
+      '<clear-21> takes 3 coats a session; more are cut and cleared again.',
+    ],
+    [{ code: 'colour-next', colour: 'Cream' }, 'Everything beside Cream is covered before it is sprayed.'],
+    [{ code: 'by-hand' }, 'The manager put it in.'],
+    [{ code: 'operation', why: 'glue holds on scratches' }, 'Glue holds on scratches.'],
+    [
+      { code: 'level-round', level: 'Show', round: 2, of: 3 },
+      'Level Show asks for 3 rounds; this is round 2.',
+    ],
+    [
+      { code: 'shift-limit' },
+      'Colour and clear together would not fit one shift, so the clear has a session of its own.',
+    ],
+    [
+      { code: 'remedy', product: 'p' },
+      'The recoat window of <p> has closed by then; scuffing opens it again.',
+    ],
+    [{ code: 'licensed-hold' }, 'Only the responsible licensed engineer releases this point.'],
+    [{ code: 'chosen-method', method: 'blast' }, 'The manager chose the method: blasting.'],
+    [{ code: 'fittings', count: 3 }, '3 fittings of the strip-down list are done up at the bench.'],
+    [{ code: 'typed-coats' }, 'The number of coats was typed by the manager.'],
+  ];
+
+  test.each(cases)('%j', (reason, sentence) => {
+    expect(reasonSentence(reason, names)).toBe(sentence);
+  });
+});
+
+describe('why not earlier', () => {
+  const link = (why: LinkReason, min = 90): PlanBecause => ({ kind: 'link', from: 'a', min, why });
+  const cases: [PlanBecause, string][] = [
+    [link({ code: 'order' }), 'After “<a>”.'],
+    [link({ code: 'flash', product: 'p', airC: 18 }), 'After “<a>”: must flash 1 h 30 at 18 °C.'],
+    [link({ code: 'state', state: 'metal-sound' }), 'After “<a>”: it must be sound in its metal.'],
+    [link({ code: 'by-hand' }), 'After “<a>”: put in this order by hand.'],
+    [link({ code: 'wiped' }), 'After “<a>”: wiped panels are sprayed at once.'],
+    [
+      link({ code: 'sand-after', product: 'p', airC: 18 }, 1358),
+      'After “<a>”: <p> can be worked 22 h 38 after its coat at 18 °C.',
+    ],
+    [link({ code: 'settle' }, 720), 'After “<a>”: settles 12 h.'],
+    [link({ code: 'bare-metal', substrate: 'steel' }), 'After “<a>”: bare steel wants its coat.'],
+    [link({ code: 'dust-free', product: 'p', airC: 20 }), 'After “<a>”: stands until dust-free.'],
+    [{ kind: 'now' }, 'It can start at once.'],
+    [{ kind: 'not-before' }, 'It may not start before then.'],
+    [
+      { kind: 'agreed', from: at('2026-12-24T13:00Z') },
+      'Kept at its agreed start; it could begin on Thu 24 Dec 13:00, less than half a shift sooner.',
+    ],
+    [
+      { kind: 'closed', who: ['Ines'], from: at('2026-12-24T16:30Z'), to: at('2026-12-29T07:30Z') },
+      'Closed from Thu 24 Dec 16:30 to Tue 29 Dec 07:30.',
+    ],
+    [
+      { kind: 'short', who: ['Booth'], from: at('2026-12-24T15:00Z'), to: at('2026-12-24T16:30Z') },
+      'Too little of the shift was left on Thu 24 Dec.',
+    ],
+    [
+      {
+        kind: 'window',
+        why: { code: 'bare-metal', substrate: 'steel' },
+        from: at('2026-12-23T09:00Z'),
+        to: at('2026-12-24T09:00Z'),
+      },
+      'Moved to Thu 24 Dec 09:00 so that a window holds: bare steel wants its coat.',
+    ],
+    [
+      { kind: 'window', why: null, from: 0, to: at('2026-12-24T09:00Z') },
+      'Moved to Thu 24 Dec 09:00, when its place is free for long enough.',
+    ],
+  ];
+
+  test.each(cases)('%j', (because, sentence) => {
+    expect(whySentence(because, names, locale)).toBe(sentence);
+  });
+
+  test('three rooms in the way are two and one more', () => {
+    const because: PlanBecause = {
+      kind: 'resource',
+      who: ['A', 'B', 'C'],
+      holders: ['x', 'y', 'z', 'w'],
+      from: 0,
+      to: at('2026-12-24T13:00Z'),
+    };
+    expect(whySentence(because, names, locale)).toBe(
+      'A, B and 1 more busy until Thu 24 Dec 13:00: x, y and 2 more.',
+    );
+  });
+});
+
+describe('warnings', () => {
+  const cases: [PlanWarning, 'stop' | 'caution', string][] = [
+    [{ code: 'late', days: 1 }, 'stop', 'The promise is missed by 1 day.'],
+    [{ code: 'late', days: 4 }, 'stop', 'The promise is missed by 4 days.'],
+    [
+      { code: 'over-cap', budget: 'labour', planned: 5430, cap: 5400 },
+      'caution',
+      'Labour: 90.5 h planned, cap 90.0 h.',
+    ],
+    [
+      { code: 'over-cap', budget: 'materials', planned: 650000, cap: 600000 },
+      'caution',
+      'Materials: £6,500 planned, cap £6,000.',
+    ],
+    [{ code: 'window-broken', window: 'w', step: 's' }, 'stop', 'A window closes before “<s>” can start.'],
+    [
+      { code: 'remedied', product: 'p', step: 's', personMinutes: 96 },
+      'caution',
+      'The recoat window of <p> closes before “<s>”: scuffing again adds 1.6 h.',
+    ],
+    [
+      { code: 'film-limit', section: 'airframe', totalUm: 161, limitUm: 150 },
+      'caution',
+      '<airframe>: 161 µm of new film, more than 150 µm.',
+    ],
+    [
+      { code: 'air-outside-limits', product: 'p', airC: 9, minAirC: 12, maxAirC: 32 },
+      'stop',
+      '<p> is applied between 12 and 32 °C; the place has 9 °C.',
+    ],
+    [
+      { code: 'too-long-for-booth', neededM: 9.6, boothM: 9 },
+      'caution',
+      'The booth is 9 m long; 9.6 m are needed to walk round.',
+    ],
+    [
+      { code: 'order-refused', step: 'a', after: 'b', chain: ['c', 'd'], why: null, mayInsist: false },
+      'stop',
+      '“<a>” cannot come after “<b>”, which waits for it, through <c>, <d>.',
+    ],
+    [
+      {
+        ...{ code: 'order-refused', step: 'a', after: 'b', chain: [] },
+        ...{ why: { code: 'state', state: 'masked' }, mayInsist: true },
+      },
+      'stop',
+      '“<a>” cannot come after “<b>”, which waits for it: it must be masked. You may insist.',
+    ],
+    [
+      { code: 'order-overridden', step: 'a', after: 'b', why: { code: 'state', state: 'washed' } },
+      'caution',
+      'By hand, against the work: “<a>” after “<b>”, though it must be washed.',
+    ],
+    [
+      { code: 'person-refused', step: 'a', person: 'jun' },
+      'stop',
+      'jun has not the skill for “<a>”; somebody else is planned.',
+    ],
+    [
+      { code: 'overtaken', step: 'a' },
+      'caution',
+      'Never logged, though work behind it has begun: <a>. It is left out of the plan.',
+    ],
+    [
+      { code: 'lead-dry', section: 'roof', step: 'a' },
+      'stop',
+      '<roof>: lead or chromate was found, and “<a>” makes dust of it. Wet or chemical, contained, licensed where the law says.',
+    ],
+    [
+      { code: 'lead-untested', section: 'roof', isHeld: false },
+      'caution',
+      '<roof>: not tested for lead and chromate; the test comes before any sanding, scraping, blasting or heat.',
+    ],
+    [
+      { code: 'lead-untested', section: 'roof', isHeld: true },
+      'stop',
+      '<roof>: no result of the test for lead and chromate is written down; sanding, scraping, blasting and heat are planned but not booked.',
+    ],
+    [
+      { code: 'effect-apart', sections: ['shell', 'doors'] },
+      'caution',
+      '<shell>, <doors>: one effect colour in several sessions; panels sprayed apart do not match when bolted together.',
+    ],
+    [
+      { code: 'old-tape', section: 'roof', days: 16, ratedDays: 14 },
+      'caution',
+      '<roof>: the tape would stay on 16 days and is rated for 14; mask again or pull it earlier.',
+    ],
+    [
+      { code: 'own-operations-ignored', ring: 'masked waits for itself in wings' },
+      'stop',
+      'The shop’s own operations wait for each other here (masked waits for itself in wings); the job is planned with the trade’s alone.',
+    ],
+    [
+      { code: 'edit-without-step', step: 'a/b' },
+      'caution',
+      'A change by hand has no step any more: a/b. It waits until the step is back.',
+    ],
+    [{ code: 'skipped', step: 'a' }, 'caution', 'Left out by hand: <a>.'],
+    [
+      { code: 'skip-refused', step: 'a', why: 'film' },
+      'caution',
+      'Not left out: <a>. The film needs the time.',
+    ],
+    [{ code: 'unsigned-hold', step: 'a' }, 'caution', 'Not yet released by the licensed engineer: <a>.'],
+    [
+      { code: 'gate-open', section: 'roof', open: 2 },
+      'stop',
+      '<roof>: 2 gates are open; the first primer is planned but not booked until they are ticked.',
+    ],
+    [{ code: 'reference-spot', part: 'C1L', what: 'old green' }, 'caution', 'C1L: do not strip old green.'],
+    [
+      { code: 'gloss-over-straightness', section: 'roof' },
+      'caution',
+      '<roof>: the gloss asked for shows every flaw that scuffing leaves.',
+    ],
+    [
+      { code: 'no-place', placeKind: 'bench' },
+      'caution',
+      'The shop has no bench; that work is planned without a place.',
+    ],
+    [{ code: 'no-skill', skill: 'paint' }, 'stop', 'Nobody in the shop has the skill “paint”.'],
+    [
+      { code: 'product-missing', product: 'x-1', section: 'roof' },
+      'stop',
+      '<roof>: x-1 is not on the shelf, its layer is left out.',
+    ],
+    [
+      { code: 'session-over-shift', session: 's', minutes: 600, shiftMin: 540 },
+      'stop',
+      'A booth session takes 10.0 h and the shift has 9.0 h: fewer coats, or a second painter.',
+    ],
+  ];
+
+  test.each(cases)('%j', (warning, grade, text) => {
+    expect(warningText(warning, names, locale)).toEqual({ grade, text });
+  });
+});

@@ -1,0 +1,76 @@
+import type { MoveKind } from '@/core/record';
+import type { FillerPlan, Tool, WasteKind } from '@/core/stores';
+
+export const productKindWords: Record<string, string> = {
+  coating: 'coating',
+  filler: 'filler, sealer',
+  chemical: 'chemical',
+  abrasive: 'abrasive',
+  masking: 'masking',
+  wipe: 'wipes',
+  kit: 'kit',
+  service: 'bought-in work',
+};
+
+export const moveWords: Record<MoveKind, string> = {
+  ordered: 'ordered',
+  received: 'received',
+  drawn: 'drawn',
+  counted: 'counted, difference',
+  borrowed: 'borrowed',
+  'given-back': 'given back',
+  lent: 'lent',
+  'got-back': 'got back',
+  scrapped: 'scrapped',
+};
+
+export const wasteWords: Record<WasteKind, string> = {
+  'mixed-paint': 'mixed paint left',
+  solvent: 'solvents',
+  sludge: 'stripper sludge',
+  soiled: 'soiled masking, wipes, suits',
+  dust: 'sanding dust and discs',
+};
+
+export const phaseWords: Record<string, string> = {
+  walkaround: 'walk round',
+  strip: 'strip',
+  metal: 'metal',
+  epoxy: 'epoxy',
+  filler: 'filler',
+  build: 'build and block',
+  mask: 'mask',
+  colour: 'colours',
+  clear: 'clear',
+  finish: 'sand and polish',
+  refit: 'refit',
+  return: 'second look',
+};
+
+const sizeWords = (size: number, unit: string): string =>
+  unit === 'each' ? `pack of ${size}` : `${size} ${unit}`;
+
+/** Packs to buy in words: 1 × 7.5 L + 1 × 1 L clear. */
+export const packWords = (
+  packs: readonly { size: number; count: number; part: string | null }[],
+  unit: string,
+): string =>
+  packs
+    .map((pack) => `${pack.count} × ${sizeWords(pack.size, unit)}${pack.part ? ` ${pack.part}` : ''}`)
+    .join(' + ');
+
+export const toolWords: Record<Tool, { name: string; spares: string }> = {
+  gun: { name: 'spray gun', spares: 'needle and nozzle set, packings, a clean second gun' },
+  sander: { name: 'sander', spares: 'backing pad, interface pad, hose' },
+  block: { name: 'blocks', spares: 'second block of each length, soft pads' },
+  polisher: { name: 'polisher', spares: 'two pads of each kind, brushes or battery, spur' },
+  roller: { name: 'roller', spares: 'a fresh sleeve for every coat, tipping brushes' },
+};
+
+export const fillerFaultWords: Record<FillerPlan['faults'][number], string> = {
+  'too-cold': 'Below 15 °C it does not cure through.',
+  'too-hot': 'Above 25 °C it goes off on the palette.',
+  'hardener-low': 'Less than 2 % hardener stays soft and bleeds.',
+  'hardener-high': 'More than 3 % hardener bleeds through the colour.',
+  'too-thick': 'At most 3 mm a layer: lay it in two.',
+};

@@ -1,0 +1,101 @@
+import { existsSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import sharp from 'sharp';
+import { dataFolder } from '../database/access';
+import { closeDatabase } from '../database/client';
+import { freshDemo } from '../database/fresh-demo.fixture';
+import { readPicture } from '../photos/picture';
+import { saveEdit, undoLast } from './edits';
+import { addPhoto, loadPicture, photosOf } from './photos';
+
+beforeAll(freshDemo, 60_000);
+afterAll(closeDatabase);
+
+const plain = (width: number, height: number) =>
+  sharp({ create: { width, height, channels: 3, background: '#8899aa' } });
+const add = async (bytes: Buffer, part: string | null = 'B4L', mark: string | null = null) =>
+  addPhoto('P-014', { part, mark, caption: 'dent' }, bytes, 'ann');
+
+describe('a photo', () => {
+  test('is kept as a JPEG of at most 2560 px with a thumbnail of 320, under the name of its contents', async () => {
+    expect(await add(await plain(4000, 1000).png().toBuffer())).toMatchObject({ status: 'saved' });
+    const [photo] = await photosOf('P-014');
+    expect(photo).toMatchObject({ part: 'B4L', widthPx: 2560, heightPx: 640, takenOn: '2026-12-24' });
+    const whole = await sharp((await loadPicture(photo!.sha256, false))!).metadata();
+    const thumb = await sharp((await loadPicture(photo!.sha256, true))!).metadata();
+    expect([whole.format, whole.width, thumb.width]).toEqual(['jpeg', 2560, 320]);
+  });
+
+  test('loses where and with what it was taken, and stands upright', async () => {
+    const bytes = await plain(60, 20)
+      .withExif({ IFD0: { Make: 'Some camera' }, IFD3: { GPSLatitude: '51/1 30/1 0/1' } })
+      .withMetadata({ orientation: 6 })
+      .jpeg()
+      .toBuffer();
+    const picture = await readPicture(bytes);
+    if ('reason' in picture) throw new Error(picture.reason);
+    const { exif, orientation } = await sharp(picture.jpeg).metadata();
+    expect(exif).toBeUndefined();
+    expect(orientation).toBeUndefined();
+    // A quarter turn: what was 60 × 20 lying is 20 × 60 upright.
+    expect([picture.widthPx, picture.heightPx]).toEqual([20, 60]);
+  });
+
+  test('can be taken away, and undo brings it back', async () => {
+    const before = await photosOf('P-014');
+    const { id, seen } = before[0]!;
+    expect((await saveEdit({ kind: 'remove-photo', job: 'P-014', id, seen }, 'ann')).status).toBe('saved');
+    expect(await photosOf('P-014')).toHaveLength(before.length - 1);
+    expect((await undoLast('P-014', 'ann')).status).toBe('saved');
+    expect(await photosOf('P-014')).toHaveLength(before.length);
+  });
+});
+
+describe('what is no photo leaves nothing behind', () => {
+  const files = () => {
+    const folder = join(dataFolder(), 'photos');
+    return existsSync(folder) ? readdirSync(folder).length : 0;
+  };
+  test.each([
+    ['text', () => Promise.resolve(Buffer.from('not a photo')), /no photo that can be read/],
+    ['nothing', () => Promise.resolve(Buffer.alloc(0)), /no photo that can be read/],
+    [
+      'a drawing',
+      () => Promise.resolve(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>')),
+      /svg, no photo/,
+    ],
+    [
+      'half a photo',
+      async () => (await plain(400, 400).jpeg().toBuffer()).subarray(0, 300),
+      /no photo that can be read/,
+    ],
+    ['20 000 px across', () => plain(20_000, 10).png().toBuffer(), /20000 × 10 px; at most 12000/],
+    ['16 MB', () => Promise.resolve(Buffer.alloc(16 * 1024 * 1024, 1)), /larger than 15 MB/],
+  ])('%s', async (_name, make, reason) => {
+    const [rows, stored] = [(await photosOf('P-014')).length, files()];
+    const outcome = await add(await make());
+    expect(outcome).toMatchObject({ status: 'faulty', faults: [{ place: 'photo' }] });
+    expect(outcome.status === 'faulty' && outcome.faults[0]!.reason).toMatch(reason);
+    expect([(await photosOf('P-014')).length, files()]).toEqual([rows, stored]);
+  });
+
+  test('a photo can show one of the marks; a mark that is gone is said', async () => {
+    const bytes = await plain(12, 12).jpeg().toBuffer();
+    expect(await add(bytes, 'B4L', 'mark-1')).toMatchObject({ status: 'saved' });
+    expect((await photosOf('P-014')).some((photo) => photo.mark === 'mark-1')).toBe(true);
+    expect(await add(bytes, 'B4L', 'mark-99')).toMatchObject({
+      status: 'faulty',
+      faults: [{ place: 'mark' }],
+    });
+  });
+
+  test('a panel that is not there, a job that is not there, a name that is none', async () => {
+    const bytes = await plain(10, 10).jpeg().toBuffer();
+    expect(await add(bytes, 'ZZ')).toMatchObject({ status: 'faulty', faults: [{ place: 'part' }] });
+    expect(await addPhoto('P-999', { part: null, mark: null, caption: '' }, bytes, 'ann')).toMatchObject({
+      status: 'faulty',
+    });
+    expect(await loadPicture('../../access', false)).toBeNull();
+    expect(await loadPicture('0'.repeat(64), false)).toBeNull();
+  });
+});

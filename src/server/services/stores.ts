@@ -1,0 +1,61 @@
+import { coatsAhead, drawsAhead } from '../../core/plan-draws';
+import type { ConsumableTrial, StockMove } from '../../core/record';
+import {
+  checkCoats,
+  committedMinor,
+  shoppingList,
+  stockLevels,
+  type CoatCheck,
+  type ShoppingLine,
+  type StockLevel,
+} from '../../core/stores';
+import { localDateOf } from '../../core/units';
+import { database } from '../database/client';
+import { loadStockMoves, loadTrials } from '../repositories/stock-repository';
+import { currentMinute } from './clock';
+import { currentPlans, requireShop } from './plans';
+
+export interface Stores {
+  moves: StockMove[];
+  levels: Map<string, StockLevel>;
+  /** What all open jobs still need, less what stands on the shelf and is on order. */
+  shopping: ShoppingLine[];
+  /** Of every session ahead, in time: whether the shelf can finish it. */
+  checks: CoatCheck[];
+}
+
+/** The stores of the whole shop as they stand now. */
+export async function currentStores(): Promise<Stores> {
+  const [{ shop, shelf }, plans, moves] = await Promise.all([
+    requireShop(),
+    currentPlans(),
+    loadStockMoves(database()),
+  ]);
+  const today = localDateOf(currentMinute(), shop.timeZone);
+  const levels = stockLevels(moves, today);
+  const open = plans.filter((one) => one.stored.job.state !== 'finished').map((one) => one.plan);
+  return {
+    moves,
+    levels,
+    shopping: shoppingList(
+      open.flatMap((plan) => drawsAhead(plan, shelf)),
+      shelf,
+      shop,
+      levels,
+    ),
+    checks: checkCoats(open.flatMap(coatsAhead), levels, shop.timeZone),
+  };
+}
+
+/** What is on the shelf today, by product. */
+export async function onHandToday(timeZone: string): Promise<Record<string, number>> {
+  const levels = stockLevels(await loadStockMoves(database()), localDateOf(currentMinute(), timeZone));
+  return Object.fromEntries([...levels].map(([product, level]) => [product, level.onHand]));
+}
+
+/** What has been ordered or received for a job, minor units. */
+export const committedOf = ({ moves }: Pick<Stores, 'moves'>, job: string): number =>
+  committedMinor(moves, job);
+
+export const currentTrials = (): Promise<{ trials: ConsumableTrial[]; versions: Record<string, number> }> =>
+  loadTrials(database());

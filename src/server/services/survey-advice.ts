@@ -1,0 +1,93 @@
+import { planJob } from '../../core/plan';
+import { depthEstimates, stripEstimates, type DepthEstimate, type StripEstimate } from '../../core/steps';
+import {
+  advicePart,
+  finishOf,
+  optionJob,
+  optionKeys,
+  partsOfJob,
+  untestedShare,
+  type OptionKey,
+} from '../../core/survey';
+import { bodyKindOf } from '../../core/vehicle';
+import { agreedPlans } from './agreed-plans';
+import { currentMinute } from './clock';
+import { database } from '../database/client';
+import { loadJob } from '../repositories/job-repository';
+import { planningShop, requireShop } from './plans';
+
+export interface PanelEstimates {
+  estimates: StripEstimate[];
+  depths: DepthEstimate[];
+}
+
+/** Every depth and every strip method on one panel; null when there is no such job or panel. */
+export async function panelEstimates(number: string, partKey: string): Promise<PanelEstimates | null> {
+  const [stored, { shop, shelf }] = await Promise.all([loadJob(database(), number), requireShop()]);
+  const part = stored && partsOfJob(stored.job).find((one) => one.key === partKey);
+  const section = part && stored.job.sections.find((one) => one.key === part.section);
+  if (!part || !section) return null;
+  const survey = stored.job.surveyed.find((one) => one.key === partKey);
+  const estimates = stripEstimates(
+    [part],
+    {
+      substrate: survey?.substrate ?? section.substrate,
+      oldFinish: section.oldFinish,
+      route: bodyKindOf(stored.job.bodyKind)?.route ?? 'panel',
+      outerSkin: (survey?.visibility ?? 'seen') === 'seen' && part.shape !== 'tube',
+      leadPositive: survey?.leadTest === 'positive',
+      sheetMm: survey?.sheetMm ?? null,
+      airC: shop.places.find((place) => place.kind === 'wash')?.airC ?? 18,
+      outsideQuoteMinor: survey?.outsideQuoteMinor ?? null,
+    },
+    { shop, shelf },
+  );
+  const { depth } = advicePart(stored.job, section, partKey);
+  const advised = depth === 'revive' ? 'scuff' : depth;
+  const tested = survey !== undefined && survey.solventTest !== 'not-tested';
+  return { estimates, depths: depthEstimates([part], estimates, { advised, tested }, { shop, shelf }) };
+}
+
+export interface CostedOption {
+  option: OptionKey;
+  labourMin: number;
+  materialsMinor: number;
+  boothMin: number;
+  grossMinor: number;
+  finishDate: string | null;
+  lateDays: number;
+  finish: { lowest: string; highest: string } | null;
+  /** Share of the area on which untested old film stays, 0..1. */
+  untested: number;
+}
+
+/** The job corrected, partly and fully repainted, each through the whole pipeline; null when there is no such job. */
+export async function costedOptions(number: string): Promise<CostedOption[] | null> {
+  const [stored, stands, agreed] = await Promise.all([
+    loadJob(database(), number),
+    requireShop(),
+    agreedPlans(database()),
+  ]);
+  if (!stored) return null;
+  const commitments = [...agreed].filter(([other]) => other !== number).flatMap(([, one]) => one.commitments);
+  const parts = partsOfJob(stored.job);
+  return optionKeys.map((option) => {
+    // An option is compared as if nothing had been begun: facts of the running job would hide its cost.
+    const job = { ...optionJob(stored.job, parts, option), facts: [] };
+    const plan = planJob({
+      ...{ job, ...planningShop(stands), now: currentMinute(), commitments, agreedStarts: new Map() },
+    });
+    const depths = new Map(job.surveyed.map((one) => [one.key, one.depth]));
+    return {
+      option,
+      labourMin: plan.budgets.labourMin.planned,
+      materialsMinor: plan.budgets.materialsMinor.planned,
+      boothMin: plan.budgets.boothMin.planned,
+      grossMinor: plan.quote.grossMinor,
+      finishDate: plan.finishDate,
+      lateDays: plan.lateDays,
+      finish: finishOf(plan.sections),
+      untested: untestedShare(stored.job, parts, (part) => depths.get(part.key) !== 'bare'),
+    };
+  });
+}

@@ -1,0 +1,134 @@
+import { coatSystems, coatSystemOf, type Repair } from '../../core/film';
+import { planJob, type Plan, type PlanWarning } from '../../core/plan';
+import { schoolOptions, type Job, type SchoolKey } from '../../core/record';
+import type { Shop } from '../../core/shop';
+import { minuteAt, type Minute } from '../../core/units';
+import { database } from '../database/client';
+import { loadJob } from '../repositories/job-repository';
+import { agreedPlans } from './agreed-plans';
+import { currentMinute } from './clock';
+import { requireShop } from './plans';
+
+/** What a manager compares between two plans of the same job. */
+export interface PlanFigures {
+  labourMin: number;
+  materialsMinor: number;
+  boothMin: number;
+  /** Booth sessions, and days from the first step to the last. */
+  passes: number;
+  finishDate: string | null;
+  lateDays: number;
+}
+
+const figuresOf = (plan: Plan): PlanFigures => ({
+  labourMin: plan.budgets.labourMin.planned,
+  materialsMinor: plan.budgets.materialsMinor.planned,
+  boothMin: plan.budgets.boothMin.planned,
+  passes: plan.stays.filter((stay) => stay.kind === 'session').length,
+  finishDate: plan.finishDate,
+  lateDays: plan.lateDays,
+});
+
+/** Plans a job as it stands but for a change, beside the plan without it; nothing is stored. */
+async function planner(number: string) {
+  const [stored, { shop, shelf, operations }, agreed] = await Promise.all([
+    loadJob(database(), number),
+    requireShop(),
+    agreedPlans(database()),
+  ]);
+  if (!stored) return null;
+  const commitments = [...agreed].filter(([other]) => other !== number).flatMap(([, one]) => one.commitments);
+  const agreedStarts = new Map<string, number>();
+  const plan = (job: Job, at: Shop = shop, now: Minute = currentMinute()) =>
+    planJob({ job, shop: at, shelf, operations, now, commitments, agreedStarts });
+  return { job: stored.job, shop, shelf, plan };
+}
+
+export interface AirWhatIf {
+  base: PlanFigures;
+  changed: PlanFigures;
+  changedPlan: Plan;
+  /** Warnings that only the changed plan has. */
+  breaks: PlanWarning[];
+}
+
+/** The job with every place at one temperature, day and night: what breaks, and what it costs in days. */
+export async function whatIfAir(number: string, airC: number): Promise<AirWhatIf | null> {
+  const given = await planner(number);
+  if (!given) return null;
+  const { job, shop, plan } = given;
+  const base = plan(job);
+  const places = shop.places.map((place) => ({ ...place, airC, profile: null }));
+  const changedPlan = plan(job, { ...shop, places });
+  const known = new Set(base.warnings.map((warning) => JSON.stringify(warning)));
+  const breaks = changedPlan.warnings.filter((warning) => !known.has(JSON.stringify(warning)));
+  return { base: figuresOf(base), changed: figuresOf(changedPlan), changedPlan, breaks };
+}
+
+export interface SchoolFigures extends PlanFigures {
+  option: string;
+}
+
+/**
+ * The whole job in each option of a school, on one section or all of them, through the whole pipeline from the day of
+ * arrival; null where there is no such job or section.
+ */
+export async function compareSchool(
+  number: string,
+  sectionKey: string | null,
+  school: SchoolKey,
+): Promise<SchoolFigures[] | null> {
+  const given = await planner(number);
+  if (!given) return null;
+  const { job, shop, plan } = given;
+  if (sectionKey !== null && !job.sections.some((one) => one.key === sectionKey)) return null;
+  const arrival = minuteAt(job.arrival, 0, shop.timeZone);
+  return schoolOptions[school].map((option) => {
+    const taken = { [school]: option };
+    const sections = job.sections.map((one) =>
+      sectionKey === null || one.key === sectionKey ? { ...one, schools: { ...one.schools, ...taken } } : one,
+    );
+    const made = plan({ ...job, sections, facts: [] }, shop, Math.min(arrival, currentMinute()));
+    return { option, ...figuresOf(made) };
+  });
+}
+
+export interface SystemFigures extends PlanFigures {
+  system: string;
+  forgiveness: number;
+  /** How far a damage goes in its most delicate layer. */
+  repair: Repair;
+  /** Whether it is made for the section's substrate. */
+  fits: boolean;
+}
+
+const repairOrder: readonly Repair[] = ['spot', 'panel', 'whole'];
+
+/** The whole job with one section in each system of its route that can be compared, through the whole pipeline. */
+export async function compareSystems(number: string, sectionKey: string): Promise<SystemFigures[] | null> {
+  const given = await planner(number);
+  const section = given?.job.sections.find((one) => one.key === sectionKey);
+  if (!given || !section) return null;
+  const { job, shop, shelf, plan } = given;
+  // As if it were decided on the day of arrival: what is done already would hide what a system costs.
+  const arrival = minuteAt(job.arrival, 0, shop.timeZone);
+  const route = coatSystemOf(section.system)?.route;
+  const candidates = coatSystems.filter(
+    (system) =>
+      system.route === route &&
+      (system.key === section.system || system.substrates.includes(section.substrate)),
+  );
+  return candidates.map((system) => {
+    const sections = job.sections.map((one) =>
+      one.key === sectionKey ? { ...one, system: system.key, coats: {} } : one,
+    );
+    const repairs = system.layers.flatMap((layer) => shelf.get(layer.product)?.coating?.repair ?? []);
+    return {
+      system: system.key,
+      forgiveness: system.forgiveness,
+      repair: repairOrder[Math.max(0, ...repairs.map((one) => repairOrder.indexOf(one)))]!,
+      fits: system.substrates.includes(section.substrate),
+      ...figuresOf(plan({ ...job, sections, facts: [] }, shop, Math.min(arrival, currentMinute()))),
+    };
+  });
+}
