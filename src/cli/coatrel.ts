@@ -1,7 +1,8 @@
 import { DatabaseMissing } from '../server/database/access';
 import { closeDatabase } from '../server/database/client';
 import { MigrationStopped } from '../server/database/migrate';
-import { commands, CommandStopped, usage } from './commands';
+import { CommandStopped } from './command-stopped';
+import { commands, usage } from './commands';
 
 /** Sentences for faults of the surroundings; everything else is our own bug and says so. */
 function sentenceFor(error: unknown): string {

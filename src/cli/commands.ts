@@ -1,5 +1,4 @@
-import { readFileSync, statSync } from 'node:fs';
-import { documentLimits, readJobBundle, type Fault, type JobBundle } from '../core/exchange';
+import { readJobBundle, type Fault, type JobBundle } from '../core/exchange';
 import { shelfOf, standardShelf } from '../core/film';
 import { planJob } from '../core/plan';
 import { standardShop } from '../core/shop';
@@ -8,37 +7,22 @@ import { migrate } from '../server/database/migrate';
 import { currentMinute } from '../server/services/clock';
 import { exportJob, importJob } from '../server/services/jobs';
 import { isEmpty, storeScenario } from '../server/services/scenario';
-
-/** A command that ends with a sentence and an exit code of its own. */
-export class CommandStopped extends Error {
-  constructor(
-    message: string,
-    readonly exitCode: number,
-  ) {
-    super(message);
-  }
-}
+import { CommandStopped, readText } from './command-stopped';
+import { schedule, scheduleUsage } from './schedule';
 
 export const usage = `npm run --silent coatrel -- COMMAND
   plan BUNDLE.json     prints the plan of a job bundle as JSON
   check BUNDLE.json    names every fault of a bundle by place and reason (exit 2)
   export JOB           prints a job of the database as a bundle
-  import BUNDLE.json   takes a job into the database`;
+  import BUNDLE.json   takes a job into the database
+  ${scheduleUsage}
+                       prints the best plan found for a scheduling problem`;
 
 const text = (fault: Fault) => `${fault.place || 'file'}: ${fault.reason}`;
 
 function readBundle(path: string | undefined): JobBundle {
   if (!path) throw new CommandStopped(`name a bundle file.\n${usage}`, 2);
-  let content: string;
-  try {
-    if (statSync(path).size > documentLimits.bytes)
-      throw new CommandStopped(`${path} is larger than 20 MB`, 2);
-    content = readFileSync(path, 'utf8');
-  } catch (error) {
-    if (error instanceof CommandStopped) throw error;
-    throw new CommandStopped(`${path} cannot be read (${(error as NodeJS.ErrnoException).code})`, 2);
-  }
-  const read = readJobBundle(content);
+  const read = readJobBundle(readText(path));
   if (read.status === 'faulty')
     throw new CommandStopped(`${path} is not a job bundle:\n${read.faults.map(text).join('\n')}`, 2);
   return read.value;
@@ -117,6 +101,7 @@ const prepare: Command = async (words) => {
 export const commands: Record<string, Command> = {
   plan,
   check,
+  schedule,
   export: exportCommand,
   import: importCommand,
   prepare,

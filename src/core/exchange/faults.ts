@@ -17,11 +17,14 @@ const placeOf = (path: readonly (string | number)[]): string =>
     '',
   );
 
-/** Checks a value against a schema; all faults at once, nothing converted but trimmed text. */
-export function parseWith<T>(schema: Joi.Schema<T>, value: unknown): Parsed<T> {
+/**
+ * Checks a value against a schema; all faults at once, nothing converted but trimmed text.
+ * @param convert false takes text as it is, where any text is an id, and refuses a figure in quotes
+ */
+export function parseWith<T>(schema: Joi.Schema<T>, value: unknown, convert = true): Parsed<T> {
   const result = schema.validate(value, {
     abortEarly: false,
-    convert: true,
+    convert,
     allowUnknown: false,
     errors: { wrap: { label: false } },
   });

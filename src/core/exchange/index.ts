@@ -6,3 +6,4 @@ export * from './panel-map';
 export * from './readings-csv';
 export * from './product-schema';
 export * from './shelf-csv';
+export * from './schedule-problem';

@@ -1,0 +1,199 @@
+import type { Minute } from '../units';
+import type { Compiled } from './compiled';
+import { orderByKey } from './list-order';
+import { mirror } from './mirror';
+import type { Objective } from './model';
+import { changeOrder, crossOver } from './moves';
+import { Population } from './population';
+import { startingKeys } from './starting-keys';
+import { Random } from './random';
+import { SerialPlacer, type Genes, type Outcome } from './serial-placer';
+import { standingOf } from './standing';
+import { aimsOf, AimCut, compareAims, figuresOf, tailsOf, type Figures } from './value';
+
+/** Attempts before breeding, the walk's tolerance above its best, its length, and how many plans are kept to breed from. */
+const beginnings = 60;
+const tolerance = 0.03;
+const walkLength = 1000;
+const mostPlans = 30;
+
+/** A plan for every step, with what it was placed from. */
+export interface Solution {
+  aims: number[];
+  figures: Figures;
+  start: Float64Array;
+  end: Float64Array;
+  choice: Int32Array;
+  holdResource: Int32Array;
+  delay: Float64Array;
+}
+
+/**
+ * Improves a plan by placing it anew with part of its order changed: large-neighbourhood moves, each followed by
+ * justification to the right and back to the left (Valls, Ballestín and Quintanilla 2005). Deterministic for a seed.
+ */
+export class Search {
+  readonly #forward: SerialPlacer;
+  readonly #backward: SerialPlacer | null;
+  readonly #cut: AimCut;
+  readonly #random: Random;
+  readonly #free: Int32Array;
+  readonly #tails: Float64Array;
+  readonly #plans = new Population(mostPlans);
+  #since = 0;
+  #scale = 0;
+  #local = Infinity;
+  #current: Solution | null = null;
+  best: Solution | null = null;
+  /** True when some placing failed for want of open hours before the horizon. */
+  ranOut = false;
+  #started = 0;
+
+  constructor(
+    readonly problem: Compiled,
+    readonly objective: Objective,
+    seed: number,
+  ) {
+    const standing = standingOf(problem);
+    this.#forward = new SerialPlacer(problem, standing);
+    this.#cut = new AimCut(problem, this.#forward.bookings, objective);
+    this.#backward = problem.facts.length === 0 ? new SerialPlacer(mirror(problem), []) : null;
+    this.#random = new Random(seed);
+    this.#tails = tailsOf(problem, true).start;
+    const stands = new Set(standing.map((one) => one.step));
+    this.#free = Int32Array.from(problem.steps.keys()).filter((i) => !stands.has(i));
+  }
+
+  /** One more attempt: first the rules to start from, then lots until there is a choice of plans, then breeding. */
+  iterate(): void {
+    const keys = startingKeys(this.problem, this.#started, this.#random);
+    this.#started += 1;
+    if (keys) {
+      const order = orderByKey(this.problem, this.#free, keys);
+      this.#attempt({ order, prefer: this.#noPreference(), delay: this.#noDelay() }, Infinity);
+    } else if (this.#started < beginnings || !this.best) this.#anew();
+    else if (this.#current && this.#started > beginnings) this.#change(this.#current);
+    else this.#breed();
+  }
+
+  #breed(): void {
+    const mother = this.#plans.draw(this.#random);
+    const father = this.#plans.draw(this.#random);
+    if (mother === father) return this.#change(mother);
+    this.#attempt(crossOver(this.problem, this.#free, mother, father, this.#random), Infinity);
+  }
+
+  #noPreference = () => new Int32Array(this.problem.steps.length);
+  #noDelay = () => new Float64Array(this.problem.steps.length).fill(-Infinity);
+
+  /** A new beginning by lot: tails stretched at random, jobs before each other at random or by weight and date. */
+  #anew(): void {
+    const { steps, jobs } = this.problem;
+    const random = this.#random;
+    const spread = random.next() < 0.5 ? 0 : 1e9;
+    const rank = jobs.map(() => random.next() * spread);
+    const keys = Float64Array.from(
+      steps,
+      (step, i) => rank[step.job]! - this.#tails[i]! * (0.3 + random.next()),
+    );
+    const order = orderByKey(this.problem, this.#free, keys);
+    const prefer = Int32Array.from(steps, (step) => random.below(step.choices.length));
+    this.#attempt({ order, prefer, delay: this.#noDelay() }, Infinity);
+  }
+
+  #change(from: Solution): void {
+    this.#attempt(changeOrder(this.problem, this.#free, from, this.#random), this.#allowed());
+  }
+
+  #allowed(): number {
+    const best = this.#local;
+    const cycle = (this.#since % walkLength) / walkLength;
+    return best + tolerance * (1 - cycle) * Math.max(best, this.#scale);
+  }
+
+  #attempt(genes: Genes, limit: number): void {
+    this.#cut.limit = limit;
+    const oc = this.#place(genes);
+    if (oc !== 'placed') return this.#wait();
+    let found = this.#read(genes.delay);
+    for (let round = 0; round < 3; round += 1) {
+      const again = this.#justify(found);
+      if (!again || compareAims(again.aims, found.aims) >= 0) {
+        if (again && compareAims(again.aims, found.aims) === 0) found = again;
+        break;
+      }
+      found = again;
+    }
+    this.#take(found);
+  }
+
+  #place(genes: Genes): Outcome {
+    const outcome = this.#forward.run(genes, this.#cut, 40 + 4 * this.#free.length);
+    if (outcome === 'stuck' && this.#forward.ranOut) this.ranOut = true;
+    return outcome;
+  }
+
+  #read(delay: Float64Array): Solution {
+    const b = this.#forward.bookings;
+    const figures = figuresOf(this.problem, b);
+    return {
+      ...{ figures, aims: aimsOf(figures, this.objective), delay },
+      ...{ start: b.start.slice(), end: b.end.slice(), choice: b.choice.slice() },
+      holdResource: b.holdResource.slice(),
+    };
+  }
+
+  /** Everything as late as the ends allow, then as early as that order allows. */
+  #justify(from: Solution): Solution | null {
+    const back = this.#backward;
+    if (!back) return null;
+    const { steps, jobs } = this.problem;
+    const deadline = Float64Array.from(jobs, (job) => this.#deadline(job.steps, job.due, from));
+    steps.forEach((step, i) => (back.problem.earliest[i] = -deadline[step.job]!));
+    const late = Float64Array.from(from.end, (end) => -end);
+    const order = orderByKey(back.problem, this.#free, late);
+    const prefer = Int32Array.from(from.choice, (one) => Math.max(0, one));
+    if (back.run({ order, prefer, delay: this.#noDelay() }, null, 20 + this.#free.length) !== 'placed')
+      return null;
+    const { end, choice } = back.bookings;
+    const early = Float64Array.from(end, (one) => -one);
+    const genes = {
+      order: orderByKey(this.problem, this.#free, early),
+      prefer: Int32Array.from(choice, (one) => Math.max(0, one)),
+      delay: from.delay,
+    };
+    this.#cut.limit = from.aims[0]!;
+    return this.#place(genes) === 'placed' ? this.#read(from.delay) : null;
+  }
+
+  #deadline(steps: readonly number[], due: Minute | null, from: Solution): Minute {
+    if (this.objective === 'makespan') return from.figures.makespan;
+    let last = -Infinity;
+    for (const step of steps) last = Math.max(last, from.end[step]!);
+    return Math.max(last, due ?? from.figures.makespan);
+  }
+
+  #take(found: Solution): void {
+    if (!this.best || compareAims(found.aims, this.best.aims) < 0) {
+      this.best = found;
+      this.#since = 0;
+    }
+    if (found.aims[0]! < this.#local) {
+      this.#local = found.aims[0]!;
+      this.#since = 0;
+    }
+    this.#plans.add(found);
+    if (!this.#current || found.aims[0]! <= this.#allowed()) this.#current = found;
+    this.#wait();
+  }
+
+  /** When a walk has run dry the next one starts from a child of two good plans. */
+  #wait(): void {
+    this.#since += 1;
+    if (this.#since < walkLength || !this.best) return;
+    this.#since = 0;
+    this.#local = Infinity;
+    this.#current = this.#random.next() < 0.3 ? this.best : null;
+    if (this.#current) this.#local = this.best.aims[0]!;
+  }
+}
