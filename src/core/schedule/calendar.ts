@@ -71,6 +71,15 @@ export class Calendar {
     return Infinity;
   }
 
+  /** Last start ≤ `minute` of `minutes` unbroken open minutes; −Infinity when there is none. */
+  roomUntil(minute: Minute, minutes: number): Minute {
+    for (let i = Math.min(this.at(minute), this.count - 1); i >= 0; i -= 1) {
+      const start = Math.min(minute, this.to[i]! - minutes);
+      if (start >= this.from[i]!) return start;
+    }
+    return -Infinity;
+  }
+
   /** Open minutes before `minute`. */
   openBefore(minute: Minute): number {
     const i = this.at(minute);
