@@ -40,7 +40,7 @@ export function schedule(words: string[]): Promise<number> {
         const wrote = process.uptime();
         const said = { read, search: looked - read, print: wrote - looked };
         const parts = Object.entries(said).map(([name, seconds]) => `${name} ${seconds.toFixed(3)} s`);
-        process.stderr.write(`${parts.join(', ')}, attempts ${solved.attempts}\n`);
+        process.stderr.write(`${parts.join(', ')}, rounds ${solved.rounds}\n`);
       }
       return Promise.resolve(0);
     }
@@ -48,7 +48,7 @@ export function schedule(words: string[]): Promise<number> {
       const heading = solved.irreducible
         ? 'There is no plan. These contradict each other, and without any one of them they would not:'
         : 'There is no plan. These contradict each other (not proven irreducible):';
-      throw new CommandStopped([heading, ...solved.constraints.map((one) => `  ${one}`)].join('\n'), 3);
+      throw new CommandStopped([heading, ...solved.demands.map((one) => `  ${one}`)].join('\n'), 3);
     }
     case 'nothing':
       throw new CommandStopped('no plan was found in this time, and nothing was proven', 4);

@@ -11,9 +11,9 @@ const kinds = { contiguous: 0, splittable: 1, passive: 2 } as const;
 
 /**
  * Turns a checked model into dense arrays, with calendars laid out to a horizon.
- * @param stretch 1 lays calendars out far enough for a usual plan; larger looks further
+ * @param stretch 1 lays calendars out far enough for a usual plan; larger looks further, 'proof' as far as any plan needs
  */
-export function compile(model: ScheduleModel, stretch = 1): Compiled {
+export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Compiled {
   const { lo, hi } = spanOf(model, stretch);
   const calendars = new Map(model.calendars.map((one) => [one.id, layOut(one, lo, hi)]));
   const calendarOf = (id: string | null) => (id === null ? null : calendars.get(id)!);

@@ -20,7 +20,8 @@ export class Reading {
   readonly now: number;
 
   constructor(readonly problem: Json) {
-    const byId = (list: Json[] | undefined) => new Map<string, Json>((list ?? []).map((one) => [one.id, one]));
+    const byId = (list: Json[] | undefined) =>
+      new Map<string, Json>((list ?? []).map((one) => [one.id, one]));
     this.steps = byId(problem.steps);
     this.resources = byId(problem.resources);
     this.calendars = byId(problem.calendars);
@@ -123,7 +124,8 @@ export function checkPlan(problem: Json, result: Json): Checked {
     if (!own) continue;
     if (own.start !== placed.get(hold.from).start || own.end !== placed.get(hold.to).end)
       faults.push(`hold ${hold.id} does not run from its first to its last step`);
-    if (!facts.has(hold.from) && !listOf(hold).includes(own.resource)) faults.push(`hold ${hold.id} elsewhere`);
+    if (!facts.has(hold.from) && !listOf(hold).includes(own.resource))
+      faults.push(`hold ${hold.id} elsewhere`);
   }
   (problem.links ?? []).forEach((link: Json, i: number) => {
     if (broken.has(i)) return;
@@ -193,13 +195,16 @@ export function checkPlan(problem: Json, result: Json): Checked {
         if (inside(a, b) || inside(b, a)) continue;
         const both = [a, b].every((one) => one.resources.some((r: string) => rule.resources.includes(r)));
         const facts2 = [a, b].every((one) => one.step && facts.has(one.step.id));
-        if (both && !facts2 && overlap(a, b)) faults.push(`exclusion ${rule.a}/${rule.b}: ${a.id} and ${b.id}`);
+        if (both && !facts2 && overlap(a, b))
+          faults.push(`exclusion ${rule.a}/${rule.b}: ${a.id} and ${b.id}`);
       }
 
   let lateness = 0;
   let makespan = 0;
   for (const job of problem.jobs) {
-    const ends = result.steps.filter((one: Json) => steps.get(one.id).job === job.id).map((one: Json) => one.end);
+    const ends = result.steps
+      .filter((one: Json) => steps.get(one.id).job === job.id)
+      .map((one: Json) => one.end);
     if (ends.length === 0) continue;
     const end = Math.max(...ends);
     makespan = Math.max(makespan, end);

@@ -22,7 +22,8 @@ export function randomProblem(seed: number, size: Size): Json {
     ? ['c0', 'c1'].map((id) => {
         const first = upTo(size.length);
         const open = [[first, first + size.length + upTo(size.length)]];
-        if (chance(0.4)) open.push([first + 3 * size.length, first + 3 * size.length + 1 + upTo(size.length)]);
+        if (chance(0.4))
+          open.push([first + 3 * size.length, first + 3 * size.length + 1 + upTo(size.length)]);
         const closed = chance(0.4) ? [[first, first + upTo(size.length)]] : [];
         return { id, repeatMinutes: period, open, closed };
       })
@@ -59,7 +60,13 @@ export function randomProblem(seed: number, size: Size): Json {
       const min = chance(0.7) ? upTo(3) : undefined;
       const max = chance(size.maxLags) ? (min ?? 0) + upTo(size.length) : undefined;
       if (min === undefined && max === undefined) continue;
-      links.push({ from, to: `s${i}`, type, ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) });
+      links.push({
+        from,
+        to: `s${i}`,
+        type,
+        ...(min === undefined ? {} : { min }),
+        ...(max === undefined ? {} : { max }),
+      });
     }
   const holds: Json[] = [];
   if (size.steps > 2 && chance(0.5)) {
@@ -76,7 +83,9 @@ export function randomProblem(seed: number, size: Size): Json {
   const same = chance(0.3)
     ? [{ anyOf, steps: steps.filter((one) => one.uses.some((use: Json) => use.anyOf)).map((one) => one.id) }]
     : [];
-  const exclusions = chance(0.6) ? [{ a: 'dusty', b: chance(0.7) ? 'wet' : 'dusty', resources: ['r0', 'r1', 'r3'] }] : [];
+  const exclusions = chance(0.6)
+    ? [{ a: 'dusty', b: chance(0.7) ? 'wet' : 'dusty', resources: ['r0', 'r1', 'r3'] }]
+    : [];
   const pinned = chance(0.2) ? [{ step: `s${random.below(size.steps)}`, start: now + upTo(period) }] : [];
   const done: Json[] = [];
   const running: Json[] = [];

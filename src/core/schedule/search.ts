@@ -4,6 +4,7 @@ import { orderByKey } from './list-order';
 import { mirror } from './mirror';
 import type { Objective } from './model';
 import { changeOrder, crossOver } from './moves';
+import { laterOpening } from './later-opening';
 import { Population } from './population';
 import { startingKeys } from './starting-keys';
 import { Random } from './random';
@@ -41,7 +42,7 @@ export class Search {
   readonly #tails: Float64Array;
   readonly #plans = new Population(mostPlans);
   #since = 0;
-  #scale = 0;
+  #focus = 0;
   #local = Infinity;
   #current: Solution | null = null;
   best: Solution | null = null;
@@ -56,12 +57,29 @@ export class Search {
   ) {
     const standing = standingOf(problem);
     this.#forward = new SerialPlacer(problem, standing);
-    this.#cut = new AimCut(problem, this.#forward.bookings, objective);
+    this.#cut = new AimCut(problem, this.#forward.bookings);
     this.#backward = problem.facts.length === 0 ? new SerialPlacer(mirror(problem), []) : null;
     this.#random = new Random(seed);
     this.#tails = tailsOf(problem, true).start;
     const stands = new Set(standing.map((one) => one.step));
     this.#free = Int32Array.from(problem.steps.keys()).filter((i) => !stands.has(i));
+  }
+
+  /** Turns to the next aim; those before it must stay as good as they are in the best plan. */
+  turnTo(focus: number): void {
+    this.#focus = focus;
+    this.#plans.clear();
+    this.#current = this.best;
+    this.#local = this.best ? this.best.aims[focus]! : Infinity;
+    this.#since = 0;
+  }
+
+  /** Takes in a plan found elsewhere, moved to the left where its order allows. @returns it, or null when it got stuck */
+  adopt(found: Pick<Solution, 'start' | 'end' | 'choice'>): Solution | null {
+    const keys = Float64Array.from(found.start, (start, i) => start + (found.end[i]! - start) * 1e-9);
+    const prefer = Int32Array.from(found.choice, (one) => Math.max(0, one));
+    const order = orderByKey(this.problem, this.#free, keys);
+    return this.#attempt({ order, prefer, delay: this.#noDelay() }, Infinity);
   }
 
   /** One more attempt: first the rules to start from, then lots until there is a choice of plans, then breeding. */
@@ -102,19 +120,23 @@ export class Search {
   }
 
   #change(from: Solution): void {
-    this.#attempt(changeOrder(this.problem, this.#free, from, this.#random), this.#allowed());
+    const genes = changeOrder(this.problem, this.#free, from, this.#random);
+    if (this.#focus > 0) genes.delay = laterOpening(this.problem, from, this.#random) ?? genes.delay;
+    this.#attempt(genes, this.#allowed());
   }
 
   #allowed(): number {
     const best = this.#local;
     const cycle = (this.#since % walkLength) / walkLength;
-    return best + tolerance * (1 - cycle) * Math.max(best, this.#scale);
+    return best === Infinity ? best : best + tolerance * (1 - cycle) * best;
   }
 
-  #attempt(genes: Genes, limit: number): void {
-    this.#cut.limit = limit;
-    const oc = this.#place(genes);
-    if (oc !== 'placed') return this.#wait();
+  #attempt(genes: Genes, limit: number): Solution | null {
+    this.#limit(limit);
+    if (this.#place(genes) !== 'placed') {
+      this.#wait();
+      return null;
+    }
     let found = this.#read(genes.delay);
     for (let round = 0; round < 3; round += 1) {
       const again = this.#justify(found);
@@ -125,6 +147,26 @@ export class Search {
       found = again;
     }
     this.#take(found);
+    return found;
+  }
+
+  /** Gives up a placing as soon as the aim in focus must exceed `most`, or one before it what the best plan has. */
+  #limit(most: number): void {
+    const cut = this.#cut;
+    cut.mostEnd = Infinity;
+    cut.mostLate = Infinity;
+    if (this.objective === 'makespan') cut.mostEnd = most;
+    else if (this.#focus === 0 || !this.best) cut.mostLate = most;
+    else {
+      cut.mostLate = this.best.aims[0]!;
+      if (this.#focus === this.best.aims.length - 1) cut.mostEnd = most;
+    }
+  }
+
+  /** The aim in focus, or Infinity when an earlier one is worse than in the best plan. */
+  #score(aims: readonly number[]): number {
+    for (let k = 0; k < this.#focus; k += 1) if (aims[k]! > this.best!.aims[k]!) return Infinity;
+    return aims[this.#focus]!;
   }
 
   #place(genes: Genes): Outcome {
@@ -162,7 +204,7 @@ export class Search {
       prefer: Int32Array.from(choice, (one) => Math.max(0, one)),
       delay: from.delay,
     };
-    this.#cut.limit = from.aims[0]!;
+    this.#limit(Math.max(this.#score(from.aims), this.#allowed()));
     return this.#place(genes) === 'placed' ? this.#read(from.delay) : null;
   }
 
@@ -178,12 +220,13 @@ export class Search {
       this.best = found;
       this.#since = 0;
     }
-    if (found.aims[0]! < this.#local) {
-      this.#local = found.aims[0]!;
+    const score = this.#score(found.aims);
+    if (score < this.#local) {
+      this.#local = score;
       this.#since = 0;
     }
-    this.#plans.add(found);
-    if (!this.#current || found.aims[0]! <= this.#allowed()) this.#current = found;
+    if (score < Infinity) this.#plans.add(found);
+    if (!this.#current || score <= this.#allowed()) this.#current = found;
     this.#wait();
   }
 
@@ -193,7 +236,7 @@ export class Search {
     if (this.#since < walkLength || !this.best) return;
     this.#since = 0;
     this.#local = Infinity;
-    this.#current = this.#random.next() < 0.3 ? this.best : null;
-    if (this.#current) this.#local = this.best.aims[0]!;
+    this.#current = this.#random.next() < 0.3 || this.#plans.members.length < 2 ? this.best : null;
+    if (this.#current) this.#local = this.#score(this.best.aims);
   }
 }

@@ -5,7 +5,7 @@ import type { ScheduleModel } from './model';
 const mostRepeated = 1_000_000;
 
 /** How far calendars are laid out: from the first fact to where a plan of this size should long have ended. */
-export function spanOf(model: ScheduleModel, stretch: number): { lo: Minute; hi: Minute } {
+export function spanOf(model: ScheduleModel, stretch: number | 'proof'): { lo: Minute; hi: Minute } {
   const starts = [model.now];
   const firm = [model.now];
   for (const one of [...model.done, ...model.running]) starts.push(one.start);
@@ -26,13 +26,16 @@ export function spanOf(model: ScheduleModel, stretch: number): { lo: Minute; hi:
     0,
   );
   const usual = (work + running) * slow + waits + 4 * period + model.steps.length * 60;
+  // If there is a plan at all there is one in which no step waits longer than a whole repeat: past all that is firm the
+  // hours repeat, so a plan that begins later can be moved forward by whole repeats.
+  const enough = usual + model.steps.length * period;
   const kept = model.calendars.map((one) =>
     one.repeatMinutes === null || one.open.length === 0
       ? Infinity
       : one.repeatMinutes * Math.floor(mostRepeated / one.open.length),
   );
   const hi = Math.min(
-    most(firm) + Math.ceil(usual * stretch) + 1,
+    most(firm) + Math.ceil(stretch === 'proof' ? enough : usual * stretch) + 1,
     lo -
       most(
         kept.map((one) => -one),

@@ -93,42 +93,59 @@ export function tailsOf(problem: Compiled, within: boolean): { start: Float64Arr
   return { start, end };
 }
 
+/** A bound of the first aim by releases, durations and lags alone. */
+export function leastAim(problem: Compiled, objective: Objective): number {
+  const { start } = tailsOf(problem, objective !== 'makespan');
+  const reach = (i: number) => problem.earliest[i]! + start[i]!;
+  if (objective === 'makespan') return problem.steps.reduce((most, _, i) => Math.max(most, reach(i)), 0);
+  return problem.jobs.reduce((sum, { due, weight, steps }) => {
+    if (due === null) return sum;
+    return sum + weight * steps.reduce((most, i) => Math.max(most, reach(i) - due), 0);
+  }, 0);
+}
+
 /** Latest end that a placing leads to at least; `worse` gives up as soon as an aim cannot be met any more. */
 export class AimCut {
   readonly #reach: Float64Array;
-  readonly #tails: { start: Float64Array; end: Float64Array };
+  readonly #within: { start: Float64Array; end: Float64Array };
+  readonly #whole: { start: Float64Array; end: Float64Array };
   #lateness = 0;
-  limit = Infinity;
+  #last = -Infinity;
+  mostLate = Infinity;
+  mostEnd = Infinity;
 
   constructor(
     private readonly problem: Compiled,
     private readonly bookings: Bookings,
-    private readonly objective: Objective,
   ) {
-    this.#tails = tailsOf(problem, objective !== 'makespan');
+    this.#within = tailsOf(problem, true);
+    this.#whole = problem.jobs.length > 1 ? tailsOf(problem, false) : this.#within;
     this.#reach = new Float64Array(problem.jobs.length);
   }
 
   reset(): void {
     this.#reach.fill(-Infinity);
     this.#lateness = 0;
+    this.#last = -Infinity;
     const { placed, end } = this.bookings;
-    if (this.objective === 'makespan') return;
     for (let i = 0; i < placed.length; i += 1) if (placed[i]) this.worse(i, end[i]!);
   }
 
   worse(step: number, end: Minute): boolean {
-    const reach = Math.max(
-      end + this.#tails.end[step]!,
-      this.bookings.start[step]! + this.#tails.start[step]!,
-    );
-    if (this.objective === 'makespan') return reach > this.limit;
+    const start = this.bookings.start[step]!;
+    if (this.mostEnd < Infinity) {
+      this.#last = Math.max(this.#last, end + this.#whole.end[step]!, start + this.#whole.start[step]!);
+      if (this.#last > this.mostEnd) return true;
+    }
+    if (this.mostLate === Infinity) return false;
     const { job } = this.problem.steps[step]!;
     const { due, weight } = this.problem.jobs[job]!;
-    if (due === null || reach <= this.#reach[job]!) return this.#lateness > this.limit;
-    const before = Math.max(0, this.#reach[job]! - due);
-    this.#reach[job] = reach;
-    this.#lateness += weight * (Math.max(0, reach - due) - before);
-    return this.#lateness > this.limit;
+    const reach = Math.max(end + this.#within.end[step]!, start + this.#within.start[step]!);
+    if (due !== null && reach > this.#reach[job]!) {
+      const before = Math.max(0, this.#reach[job]! - due);
+      this.#reach[job] = reach;
+      this.#lateness += weight * (Math.max(0, reach - due) - before);
+    }
+    return this.#lateness > this.mostLate;
   }
 }

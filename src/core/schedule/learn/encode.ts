@@ -34,7 +34,7 @@ const mostPairs = 20_000;
 const not = ([half, value]: readonly [number, number]): readonly [number, number] => [half ^ 1, 1 - value];
 
 /** @returns null when the problem is too large for this search */
-export function encode(problem: Compiled, objective: Objective): Encoded | null {
+export function encode(problem: Compiled, objective: Objective, kept: readonly Arc[] = []): Encoded | null {
   const { steps, holds, jobs, resources, facts, exclusions, now, hi } = problem;
   const factAt = new Map(facts.map((one) => [one.step, one]));
   let variables = 0;
@@ -231,6 +231,7 @@ export function encode(problem: Compiled, objective: Objective): Encoded | null 
     else if (lag > 0) consistent = false;
   };
   for (const step of steps) for (const arc of step.out) if (!bothFacts(arc)) addArc(arc);
+  for (const arc of kept) addArc(arc);
   function bothFacts(arc: Arc): boolean {
     return factAt.has(arc.from) && factAt.has(arc.to);
   }
@@ -261,7 +262,11 @@ export function encode(problem: Compiled, objective: Objective): Encoded | null 
       const fact = factAt.get(i);
       if (fact && (!fact.resources || fact.end <= fact.start)) return;
       if (!fact && step.minutes === 0) return;
-      enter(i, -1, fact ? [[step.choices[0]!.sides, true]] : step.choices.map((one, c) => [one.sides, choices[i]![c]!]));
+      enter(
+        i,
+        -1,
+        fact ? [[step.choices[0]!.sides, true]] : step.choices.map((one, c) => [one.sides, choices[i]![c]!]),
+      );
     });
     holds.forEach((hold, h) => {
       const ways = [...holdResources[h]!].flatMap(([r, literal]) => {

@@ -1,4 +1,4 @@
-import type { Compiled } from '../compiled';
+import type { Arc, Compiled } from '../compiled';
 import type { Objective } from '../model';
 import { Random } from '../random';
 import { encode, type Encoded, type Literal } from './encode';
@@ -22,6 +22,8 @@ export class Exact {
   readonly #random: Random;
   readonly #wish: Float64Array;
   #contradicted: boolean;
+  #round = 1;
+  #restartAt = 100;
   found: Found | null = null;
   /** Whether 'none' proves that the problem has no such plan. */
   readonly proves: boolean;
@@ -39,14 +41,24 @@ export class Exact {
     this.proves = encoded.exact;
   }
 
-  /** @returns null when the problem is too large to be searched this way */
-  static of(problem: Compiled, objective: Objective, seed: number): Exact | null {
-    const encoded = encode(problem, objective);
+  /**
+   * @param kept further arcs that plans have to keep; 'none' then proves nothing about the problem
+   * @returns null when the problem is too large to be searched this way
+   */
+  static of(problem: Compiled, objective: Objective, seed: number, kept: readonly Arc[] = []): Exact | null {
+    const encoded = encode(problem, objective, kept);
     return encoded && new Exact(problem, objective, encoded, seed);
   }
 
   get conflicts(): number {
     return this.#encoded.kernel.conflicts;
+  }
+
+  /** A bound of the first aim by what follows at the root. */
+  leastAim(): number {
+    const { kernel, latest, lateness } = this.#encoded;
+    kernel.backTo(0);
+    return this.objective === 'makespan' ? kernel.least(latest) : lateness.least(kernel);
   }
 
   /** Values to try first. */
@@ -62,14 +74,18 @@ export class Exact {
 
   /** From now on only plans whose first aim is at most `most`. */
   bound(most: number): void {
-    const { kernel, latest, lateness } = this.#encoded;
+    if (this.objective === 'makespan') return this.boundEnd(most);
+    const { kernel, lateness } = this.#encoded;
     kernel.backTo(0);
-    if (this.objective === 'makespan') {
-      if (!kernel.enqueue(latest * 2 + 1, -most, null)) this.#contradicted = true;
-    } else {
-      lateness.limit = most;
-      kernel.schedule(lateness);
-    }
+    lateness.limit = most;
+    kernel.schedule(lateness);
+  }
+
+  /** From now on only plans that have ended by `most`. */
+  boundEnd(most: number): void {
+    const { kernel, latest } = this.#encoded;
+    kernel.backTo(0);
+    if (!kernel.enqueue(latest * 2 + 1, -most, null)) this.#contradicted = true;
   }
 
   /** Looks on for so many conflicts. */
@@ -77,24 +93,21 @@ export class Exact {
     const { kernel } = this.#encoded;
     if (this.#contradicted) return 'none';
     const until = kernel.conflicts + conflicts;
-    let restartAt = kernel.conflicts + 100;
-    let round = 1;
-    kernel.backTo(0);
     for (;;) {
       if (!kernel.propagate()) {
         if (kernel.level === 0 || !kernel.learn()) {
           this.#contradicted = true;
           return 'none';
         }
-        if (kernel.conflicts >= until || (kernel.conflicts % 64 === 0 && isOver())) return 'open';
-        if (kernel.conflicts >= restartAt) {
-          round += 1;
-          restartAt = kernel.conflicts + 100 * luby(round);
+        if (kernel.conflicts >= this.#restartAt) {
+          this.#round += 1;
+          this.#restartAt = kernel.conflicts + 100 * luby(this.#round);
           kernel.backTo(0);
         }
+        if (kernel.conflicts >= until || (kernel.conflicts % 16 === 0 && isOver())) return 'open';
         continue;
       }
-      if (!this.#decide(round)) {
+      if (!this.#decide(this.#round)) {
         this.found = this.#read();
         return 'found';
       }
@@ -137,7 +150,9 @@ export class Exact {
 
   #openWay(ways: readonly Literal[], step: number): readonly [number, number] | null {
     const { kernel } = this.#encoded;
-    const open = ways.filter((one): one is readonly [number, number] => one !== true && !kernel.isFixed(one[0] >> 1));
+    const open = ways.filter(
+      (one): one is readonly [number, number] => one !== true && !kernel.isFixed(one[0] >> 1),
+    );
     if (open.length === 0) return null;
     const wished = open.find((one) => this.#wish[one[0] >> 1] === 1);
     return wished ?? open[(step + this.#random.below(2)) % open.length]!;
@@ -165,7 +180,9 @@ export class Exact {
     const found: Found = {
       start: Float64Array.from(start, (v) => kernel.least(v)),
       end: Float64Array.from(end, (v, i) => kernel.least(v) + endPlus[i]!),
-      choice: Int32Array.from(choices, (ways) => ways.findIndex((one) => one === true || kernel.low[one[0]]! >= one[1])),
+      choice: Int32Array.from(choices, (ways) =>
+        ways.findIndex((one) => one === true || kernel.low[one[0]]! >= one[1]),
+      ),
       holdResource: Int32Array.from(holdResources, (by) => {
         for (const [r, one] of by) if (one === true || kernel.low[one[0]]! >= one[1]) return r;
         return -1;

@@ -44,7 +44,8 @@ export class Hours implements Propagator {
     if (soonest > least) {
       const why = this.#closedWays(kernel, (way) => this.#startFrom(way, least) < soonest);
       why.push(start * 2, least);
-      if (!kernel.enqueue(start * 2, soonest === Infinity ? kernel.most(start) + 1 : soonest, why)) return false;
+      if (!kernel.enqueue(start * 2, soonest === Infinity ? kernel.most(start) + 1 : soonest, why))
+        return false;
     }
     const most = -low[start * 2 + 1]!;
     const latest = this.#best(kernel, (way) => this.#startUntil(way, most), Math.max);
@@ -109,7 +110,8 @@ export class Hours implements Propagator {
     return way.calendar.roomUntil(at, this.end >= 0 ? 1 : this.minutes);
   }
 
-  #isOut = ({ low }: Kernel, way: Way): boolean => way.whenHalf >= 0 && low[way.whenHalf ^ 1]! >= 1 - way.whenValue;
+  #isOut = ({ low }: Kernel, way: Way): boolean =>
+    way.whenHalf >= 0 && low[way.whenHalf ^ 1]! >= 1 - way.whenValue;
 
   #best(kernel: Kernel, value: (way: Way) => number, pick: (a: number, b: number) => number): number {
     let best = NaN;

@@ -48,7 +48,10 @@ export class Kernel {
   #head = 0;
   readonly #levelStart: number[] = [];
   readonly edges: Edge[] = [];
-  readonly #edgeLists: number[][];
+  #edgeStart = new Int32Array(0);
+  #edgeTo = new Int32Array(0);
+  #edgeIndex = new Int32Array(0);
+  #edgeLag = new Float64Array(0);
   readonly #whenLists: number[][];
   /** By half: the values at which some watched literal becomes false, in order, with the clauses that watch it. */
   readonly #watchValues: number[][];
@@ -60,6 +63,7 @@ export class Kernel {
   #bump = 1;
   #clauseBump = 1;
   #learnt: Clause[] = [];
+  #mostLearnt = 3000;
   readonly #need: Float64Array;
   conflicts = 0;
   /** Literals that cannot all be true; set by whoever found the conflict. */
@@ -73,7 +77,6 @@ export class Kernel {
     this.#need = new Float64Array(halves).fill(-Infinity);
     this.activity = new Float64Array(variables);
     const lists = <T>() => Array.from({ length: halves }, () => [] as T[]);
-    this.#edgeLists = lists<number>();
     this.#whenLists = lists<number>();
     this.#watchValues = lists<number>();
     this.#watchers = lists<Clause[]>();
@@ -104,7 +107,6 @@ export class Kernel {
     ] as const) {
       const index = this.edges.length;
       this.edges.push({ from: a, to: b, lag, whenHalf, whenValue });
-      this.#edgeLists[a]!.push(index);
       if (whenHalf >= 0) this.#whenLists[whenHalf]!.push(index);
     }
   }
@@ -237,6 +239,7 @@ export class Kernel {
 
   /** Consequences of the first bounds; once, before anything is decided. @returns false when they contradict */
   begin(): boolean {
+    this.#layOutEdges();
     for (let i = 0; i < this.edges.length; i += 1) {
       const { from, to, lag, whenHalf, whenValue } = this.edges[i]!;
       if (whenHalf >= 0 && this.low[whenHalf]! < whenValue) continue;
@@ -265,22 +268,42 @@ export class Kernel {
   }
 
   #alongEdges(half: number): boolean {
-    const { low, edges } = this;
+    const { low } = this;
     const bound = low[half]!;
-    const list = this.#edgeLists[half]!;
-    for (let i = 0; i < list.length; i += 1) {
-      const edge = edges[list[i]!]!;
-      if (bound + edge.lag <= low[edge.to]!) continue;
-      if (edge.whenHalf >= 0 && low[edge.whenHalf]! < edge.whenValue) continue;
-      if (!this.enqueue(edge.to, bound + edge.lag, list[i]!)) return false;
+    const last = this.#edgeStart[half + 1]!;
+    for (let i = this.#edgeStart[half]!; i < last; i += 1) {
+      const to = this.#edgeTo[i]!;
+      if (bound + this.#edgeLag[i]! <= low[to]!) continue;
+      const edge = this.#edgeIndex[i]!;
+      const { whenHalf, whenValue, lag } = this.edges[edge]!;
+      if (whenHalf >= 0 && low[whenHalf]! < whenValue) continue;
+      if (!this.enqueue(to, bound + lag, edge)) return false;
     }
     const whens = this.#whenLists[half]!;
     for (let i = 0; i < whens.length; i += 1) {
-      const edge = edges[whens[i]!]!;
+      const edge = this.edges[whens[i]!]!;
       if (bound < edge.whenValue) continue;
       if (!this.enqueue(edge.to, low[edge.from]! + edge.lag, whens[i]!)) return false;
     }
     return true;
+  }
+
+  /** Lays the edges out by the half they start from, for speed. */
+  #layOutEdges(): void {
+    const halves = this.low.length;
+    this.#edgeStart = new Int32Array(halves + 1);
+    for (const { from } of this.edges) this.#edgeStart[from + 1]! += 1;
+    for (let half = 0; half < halves; half += 1) this.#edgeStart[half + 1]! += this.#edgeStart[half]!;
+    this.#edgeTo = new Int32Array(this.edges.length);
+    this.#edgeIndex = new Int32Array(this.edges.length);
+    this.#edgeLag = new Float64Array(this.edges.length);
+    const next = this.#edgeStart.slice();
+    this.edges.forEach(({ from, to, lag }, index) => {
+      const at = next[from]!++;
+      this.#edgeTo[at] = to;
+      this.#edgeIndex[at] = index;
+      this.#edgeLag[at] = lag;
+    });
   }
 
   /** Visits the clauses whose watched literal became false when the half rose from `before` to `after`. */
@@ -417,7 +440,7 @@ export class Kernel {
     clause.activity = this.#clauseBump;
     this.#learnt.push(clause);
     this.#attach(clause);
-    if (this.#learnt.length > 3000 + this.conflicts / 8) this.#forget();
+    if (this.#learnt.length > this.#mostLearnt) this.#forget();
     return this.enqueue(literals[0]!, literals[1]!, clause);
   }
 
@@ -457,6 +480,7 @@ export class Kernel {
     for (const one of sorted.slice(0, sorted.length >> 1))
       if (one.levels > 3 && !inUse.has(one)) drop.add(one);
     this.#learnt = this.#learnt.filter((one) => !drop.has(one));
+    this.#mostLearnt = this.#learnt.length + 2000;
     for (let half = 0; half < this.#watchers.length; half += 1) {
       const lists = this.#watchers[half]!;
       const values = this.#watchValues[half]!;

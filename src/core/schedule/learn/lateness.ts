@@ -17,14 +17,18 @@ export class LatenessLimit implements Propagator {
     for (const { end } of this.terms) kernel.wake(end * 2, this);
   }
 
+  /** What lateness there is at least. */
+  least(kernel: Kernel): number {
+    return this.terms.reduce((total, term) => total + lateOf(kernel, term), 0);
+  }
+
   propagate(kernel: Kernel): boolean {
     if (this.limit === Infinity) return true;
-    const late = ({ end, due, weight }: LateTerm) => weight * Math.max(0, kernel.least(end) - due);
-    const sum = this.terms.reduce((total, term) => total + late(term), 0);
+    const sum = this.least(kernel);
     if (sum > this.limit) return kernel.fail(this.#because(kernel, -1));
     for (let k = 0; k < this.terms.length; k += 1) {
       const term = this.terms[k]!;
-      const most = term.due + Math.floor((this.limit - sum + late(term)) / term.weight);
+      const most = term.due + Math.floor((this.limit - sum + lateOf(kernel, term)) / term.weight);
       if (most < kernel.most(term.end))
         if (!kernel.enqueue(term.end * 2 + 1, -most, this.#because(kernel, k))) return false;
     }
@@ -39,3 +43,6 @@ export class LatenessLimit implements Propagator {
     return why;
   }
 }
+
+const lateOf = (kernel: Kernel, { end, due, weight }: LateTerm): number =>
+  weight * Math.max(0, kernel.least(end) - due);

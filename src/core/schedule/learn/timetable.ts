@@ -13,6 +13,9 @@ export interface Task {
   whenValue: number;
 }
 
+/** Spans up to this are summed minute by minute. */
+const mostMinutes = 4096;
+
 /**
  * A resource of limited capacity by its timetable: what must be running at a minute whatever is decided may not exceed
  * the capacity, and tasks are pushed off minutes where they do not fit. Explained minute by minute (Schutt et al. 2011).
@@ -24,7 +27,10 @@ export class Timetable implements Propagator {
   readonly #at: Float64Array;
   readonly #use: Float64Array;
   readonly #events: number[];
-  #pieces = 0;
+  readonly #sums: Float64Array;
+  readonly #cuts: Uint8Array;
+  #pieces = -1;
+  #full = 0;
 
   constructor(
     readonly tasks: readonly Task[],
@@ -35,6 +41,8 @@ export class Timetable implements Propagator {
     this.#to = new Float64Array(n);
     this.#at = new Float64Array(2 * n + 2);
     this.#use = new Float64Array(2 * n + 2);
+    this.#sums = new Float64Array(Math.min(mostMinutes, 16 * n) + 1);
+    this.#cuts = new Uint8Array(this.#sums.length);
     this.#events = Array.from({ length: 2 * n }, (_, i) => i);
   }
 
@@ -49,16 +57,20 @@ export class Timetable implements Propagator {
 
   propagate(kernel: Kernel): boolean {
     this.#layOut(kernel);
-    for (let k = 0; k < this.#pieces; k += 1)
-      if (this.#use[k]! > this.capacity) return this.#overload(kernel, this.#at[k]!);
+    if (this.#full > this.capacity)
+      for (let k = 0; k < this.#pieces; k += 1)
+        if (this.#use[k]! > this.capacity) return this.#overload(kernel, this.#at[k]!);
+    if (this.#full === 0) return true;
     const { low } = kernel;
-    let full = 0;
-    for (let k = 0; k < this.#pieces; k += 1) full = Math.max(full, this.#use[k]!);
+    const full = this.#full;
     for (let i = 0; i < this.tasks.length; i += 1) {
       const task = this.tasks[i]!;
       if (full + task.amount <= this.capacity) continue;
       if (task.whenHalf >= 0 && low[task.whenHalf]! < task.whenValue) continue;
-      if (low[task.start * 2]! === -low[task.start * 2 + 1]! && low[task.end * 2]! === -low[task.end * 2 + 1]!)
+      if (
+        low[task.start * 2]! === -low[task.start * 2 + 1]! &&
+        low[task.end * 2]! === -low[task.end * 2 + 1]!
+      )
         continue;
       if (!this.#pushLater(kernel, i, task) || !this.#pushEarlier(kernel, i, task)) return false;
     }
@@ -67,13 +79,62 @@ export class Timetable implements Propagator {
 
   #layOut({ low }: Kernel): void {
     const { tasks } = this;
+    let changed = this.#pieces < 0;
+    let first = Infinity;
+    let last = -Infinity;
     for (let i = 0; i < tasks.length; i += 1) {
       const task = tasks[i]!;
       const there = task.whenHalf < 0 || low[task.whenHalf]! >= task.whenValue;
-      this.#from[i] = there ? -low[task.start * 2 + 1]! : Infinity;
-      this.#to[i] = there ? low[task.end * 2]! + task.endPlus : -Infinity;
-      if (this.#to[i]! <= this.#from[i]!) this.#from[i] = Infinity;
+      let from = there ? -low[task.start * 2 + 1]! : Infinity;
+      const to = there ? low[task.end * 2]! + task.endPlus : -Infinity;
+      if (to <= from) from = Infinity;
+      else {
+        if (from < first) first = from;
+        if (to > last) last = to;
+      }
+      if (from === this.#from[i]! && (from === Infinity || to === this.#to[i]!)) continue;
+      this.#from[i] = from;
+      this.#to[i] = to;
+      changed = true;
     }
+    if (!changed) return;
+    this.#pieces = 0;
+    this.#full = 0;
+    if (first === Infinity) return;
+    if (last - first < mostMinutes && last - first < 16 * tasks.length) this.#byMinute(first, last);
+    else this.#byEvent();
+    for (let k = 0; k < this.#pieces; k += 1) this.#full = Math.max(this.#full, this.#use[k]!);
+  }
+
+  /** Short spans: a sum for every minute. */
+  #byMinute(first: number, last: number): void {
+    const sums = this.#sums;
+    // A part may begin where another of the same amount ends: the sum does not change there, but the pieces must.
+    const cuts = this.#cuts;
+    const span = last - first;
+    sums.fill(0, 0, span + 1);
+    cuts.fill(0, 0, span + 1);
+    for (let i = 0; i < this.tasks.length; i += 1) {
+      if (this.#from[i] === Infinity) continue;
+      const [from, to] = [this.#from[i]! - first, this.#to[i]! - first];
+      sums[from]! += this.tasks[i]!.amount;
+      sums[to]! -= this.tasks[i]!.amount;
+      cuts[from] = 1;
+      cuts[to] = 1;
+    }
+    let use = 0;
+    let pieces = 0;
+    for (let minute = 0; minute <= span; minute += 1) {
+      if (cuts[minute] === 0) continue;
+      use += sums[minute]!;
+      this.#at[pieces] = first + minute;
+      this.#use[pieces] = use;
+      pieces += 1;
+    }
+    this.#pieces = pieces;
+  }
+
+  #byEvent(): void {
     const when = (event: number) => (event & 1 ? this.#to[event >> 1]! : this.#from[event >> 1]!);
     const events = this.#events;
     // Nearly in order since the last time, so insertion is cheap; parts that are not there sink to the end.
