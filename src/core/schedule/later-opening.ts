@@ -21,7 +21,14 @@ export function laterOpening(problem: Compiled, from: Solution, random: Random):
     if (k > 0 && start[member]! > reach) gaps.push({ before: k, length: start[member]! - reach });
     reach = Math.max(reach, end[member]!);
   });
-  if (gaps.length === 0) return null;
+  if (gaps.length === 0 || random.next() < 0.3) {
+    // Or the whole of it moves to another time, where it may pass with fewer open minutes.
+    const last = from.figures.makespan;
+    const shift = 1 + random.below(Math.max(1, last - start[members[0]!]!));
+    const delay = from.delay.slice();
+    delay[holds[h]!.from] = start[holds[h]!.from]! + shift;
+    return delay;
+  }
   const gap = gaps[random.below(gaps.length)]!;
   const delay = from.delay.slice();
   for (const member of members.slice(0, gap.before))
