@@ -1,5 +1,5 @@
 import { readFileSync, statSync } from 'node:fs';
-import { documentLimits } from '../core/exchange';
+import { documentLimits } from '../core/exchange/faults';
 
 /** A command that ends with a sentence and an exit code of its own. */
 export class CommandStopped extends Error {

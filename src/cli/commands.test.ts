@@ -66,3 +66,64 @@ test('export without a database says how to get one', () => {
   expect(run.status).toBe(1);
   expect(run.stderr).toBe('coatrel: no database was made here yet; start Coatrel once with: npm start\n');
 });
+
+describe('schedule', () => {
+  const problem = (parts: object) =>
+    file(
+      'problem.json',
+      JSON.stringify({
+        format: 'coatrel.schedule-problem',
+        version: 1,
+        jobs: [{ id: 'J' }],
+        resources: [],
+        ...parts,
+      }),
+    );
+  const step = { id: 'a', job: 'J', kind: 'contiguous', minutes: 10 };
+
+  test('prints the plan as JSON, the same bytes for the same rounds', () => {
+    const path = problem({ steps: [step] });
+    const [first, second] = [0, 1].map(() => coatrel('schedule', path, '--iterations', '3', '--seed', '4'));
+    expect(first!.status).toBe(0);
+    expect(JSON.parse(first!.stdout)).toMatchObject({
+      format: 'coatrel.schedule',
+      makespan: 10,
+      status: 'optimal',
+    });
+    expect(second!.stdout).toBe(first!.stdout);
+    expect(first!.stderr).toBe('');
+  });
+
+  test('a problem with faults names each on a line and exits 2', () => {
+    const run = coatrel(
+      'schedule',
+      problem({
+        steps: [
+          { ...step, minutes: -1 },
+          { ...step, job: 'K' },
+        ],
+      }),
+    );
+    expect(run).toMatchObject({ status: 2, stdout: '' });
+    expect(run.stderr).toMatch(/^steps\[0\]\.minutes: /m);
+  });
+
+  test('a contradiction goes to standard error and exits 3', () => {
+    const links = [{ from: 'a', to: 'a', type: 'end-start', min: 1 }];
+    const run = coatrel('schedule', problem({ steps: [step], links }), '--stats');
+    expect(run).toMatchObject({ status: 3, stdout: '' });
+    expect(run.stderr).toMatch(/no plan.*\n\s+links\[0\]: "a" to "a"/);
+  });
+
+  test.each([
+    [['--objective', 'beauty'], /--objective must be one of shop, lateness, makespan/],
+    [['--seconds', 'soon'], /--seconds must be a number/],
+    [['--iterations', '0'], /--iterations must be a whole number/],
+    [['--colour'], /--colour/],
+  ])('%j is refused with a sentence, exit 2', (words, sentence) => {
+    const run = coatrel('schedule', problem({ steps: [step] }), ...words);
+    expect(run.status).toBe(2);
+    expect(run.stderr).toMatch(sentence);
+    expect(run.stderr).not.toMatch(/\bat .*:\d+:\d+/);
+  });
+});

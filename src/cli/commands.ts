@@ -8,15 +8,9 @@ import { currentMinute } from '../server/services/clock';
 import { exportJob, importJob } from '../server/services/jobs';
 import { isEmpty, storeScenario } from '../server/services/scenario';
 import { CommandStopped, readText } from './command-stopped';
-import { schedule, scheduleUsage } from './schedule';
+import { usage } from './usage';
 
-export const usage = `npm run --silent coatrel -- COMMAND
-  plan BUNDLE.json     prints the plan of a job bundle as JSON
-  check BUNDLE.json    names every fault of a bundle by place and reason (exit 2)
-  export JOB           prints a job of the database as a bundle
-  import BUNDLE.json   takes a job into the database
-  ${scheduleUsage}
-                       prints the best plan found for a scheduling problem`;
+export { closeDatabase } from '../server/database/client';
 
 const text = (fault: Fault) => `${fault.place || 'file'}: ${fault.reason}`;
 
@@ -101,7 +95,6 @@ const prepare: Command = async (words) => {
 export const commands: Record<string, Command> = {
   plan,
   check,
-  schedule,
   export: exportCommand,
   import: importCommand,
   prepare,

@@ -1,0 +1,9 @@
+import { scheduleUsage } from './schedule';
+
+export const usage = `npm run --silent coatrel -- COMMAND
+  plan BUNDLE.json     prints the plan of a job bundle as JSON
+  check BUNDLE.json    names every fault of a bundle by place and reason (exit 2)
+  export JOB           prints a job of the database as a bundle
+  import BUNDLE.json   takes a job into the database
+  ${scheduleUsage}
+                       prints the best plan found for a scheduling problem`;
