@@ -95,6 +95,7 @@ export class Search {
   }
 
   #breed(): void {
+    if (this.#plans.members.length < 2) return this.best ? this.#change(this.best) : this.#anew();
     const mother = this.#plans.draw(this.#random);
     const father = this.#plans.draw(this.#random);
     if (mother === father) return this.#change(mother);
