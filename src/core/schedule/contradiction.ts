@@ -1,6 +1,6 @@
 import { compile } from './compile';
 import { lagCycle } from './lag-cycle';
-import { Exact } from './learn/exact';
+import { Exact, mostLearned } from './learn/exact';
 import type { ScheduleModel } from './model';
 
 /** Something a problem asks for that could be given up, and the problem without it. */
@@ -17,6 +17,7 @@ const mostConflicts = 4000;
 
 /** Asks whether there is any plan at all, over a horizon long enough for a proof. */
 export function standingOfModel(model: ScheduleModel, isOver: () => boolean): Standing {
+  if (model.steps.length > mostLearned) return 'open';
   const problem = compile(model, 'proof');
   if (lagCycle(problem)) return 'none';
   const exact = Exact.of(problem, 'makespan', 1);

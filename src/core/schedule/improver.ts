@@ -1,13 +1,12 @@
 import type { Compiled } from './compiled';
-import { Exact, type Found } from './learn/exact';
+import { Exact, mostLearned, type Found } from './learn/exact';
 import { freedSteps, keptOrder } from './learn/neighbourhood';
 import type { Objective } from './model';
 import { Random } from './random';
-import { Search, type Solution } from './search';
+import { Search } from './search';
+import type { Solution } from './solution';
 import { aimsOf, compareAims, figuresOf, leastAim } from './value';
 
-/** Steps up to which the learning search is tried at all. */
-const mostLearned = 1500;
 const conflictsAtOnce = 100;
 const conflictsNearby = 60;
 
@@ -47,7 +46,7 @@ export class Improver {
   /** One round; `isOver` lets a long one end early. */
   iterate(isOver: () => boolean): void {
     this.#turn += 1;
-    this.#search.iterate();
+    this.#search.iterate(isOver);
     this.#heed(this.#search.best);
     if (this.#firstClosed && !this.#turned) this.#turnToNext();
     else if (this.#turned) this.#later(isOver);

@@ -1,6 +1,6 @@
 import type { Compiled } from './compiled';
 import type { Random } from './random';
-import type { Solution } from './search';
+import type { Solution } from './solution';
 
 /**
  * Delays that shorten a hold: what comes before an idle gap inside it is moved later by that gap, and everything it has

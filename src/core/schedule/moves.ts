@@ -1,7 +1,7 @@
 import type { Compiled } from './compiled';
 import { orderByKey } from './list-order';
 import type { Random } from './random';
-import type { Solution } from './search';
+import type { Solution } from './solution';
 import type { Genes } from './serial-placer';
 
 const byStart = (free: Int32Array, { start, end }: Solution): number[] =>

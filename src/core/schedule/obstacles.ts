@@ -1,6 +1,6 @@
 import type { Minute } from '../units';
 import type { Calendar } from './calendar';
-import type { Booking, PlacedPlan } from './placed-plan';
+import { bookingsWithin, type Booking, type Partaking, type PlacedPlan } from './placed-plan';
 
 /** Starts in [from, to) that one thing forbids, all else staying where it is. */
 export type Obstacle = { from: Minute; to: Minute } & (
@@ -30,7 +30,7 @@ export function obstaclesOf(plan: PlacedPlan, step: number, low: Minute, high: M
   const opened = new Set(Array.from(holds).filter((h) => h >= 0 && plan.problem.holds[h]!.from === step));
   for (const h of opened) fullForHold(plan, step, h, low, high, keep);
   if (minutes > 0) excludedStarts(plan, step, low, high, keep);
-  for (const h of opened) excludedForHold(plan, step, h, low, high, keep);
+  for (const h of opened) excludedForHold(plan, h, low, high, keep);
   windows(plan, step, low, high, keep);
   return found;
 }
@@ -74,23 +74,28 @@ function closedStarts(
   }
 }
 
-/** Calls `full` for every run in [from, to) in which others take more than `most`. */
+/** Calls `full` for every run in [from, to) in which these take more than `most`. */
 function fullRuns(
-  bookings: readonly Booking[],
-  own: (owner: number) => boolean,
+  near: readonly Booking[],
   most: number,
   from: Minute,
   to: Minute,
   full: (from: Minute, to: Minute, holders: number[]) => void,
 ): void {
-  const near = bookings.filter((one) => one.from < to && one.to > from && !own(one.owner));
   const cuts = [...new Set(near.flatMap((one) => [Math.max(from, one.from), Math.min(to, one.to)]))];
   cuts.sort((a, b) => a - b);
+  let next = 0;
+  let there: Booking[] = [];
   for (let k = 0; k + 1 < cuts.length; k += 1) {
-    const there = near.filter((one) => one.from <= cuts[k]! && one.to > cuts[k]!);
+    const minute = cuts[k]!;
+    there = there.filter((one) => one.to > minute);
+    while (next < near.length && near[next]!.from <= minute) {
+      if (near[next]!.to > minute) there.push(near[next]!);
+      next += 1;
+    }
     if (there.reduce((sum, one) => sum + one.amount, 0) <= most) continue;
     full(
-      cuts[k]!,
+      minute,
       cuts[k + 1]!,
       there.map((one) => one.owner),
     );
@@ -110,8 +115,7 @@ function fullStarts(
   if (amount === 0) return;
   const most = plan.problem.resources[r]!.capacity - amount;
   fullRuns(
-    plan.bookings[r]!,
-    (owner) => owner === step,
+    bookingsWithin(plan, r, low, plan.end[step]!).filter((one) => one.owner !== step),
     most,
     low,
     plan.end[step]!,
@@ -126,43 +130,37 @@ function fullForHold(plan: PlacedPlan, step: number, h: number, low: Minute, hig
   if (amount === 0 || r < 0) return;
   const self = plan.problem.steps.length + h;
   const most = plan.problem.resources[r]!.capacity - amount;
-  const own = (owner: number) => owner === self;
-  fullRuns(plan.bookings[r]!, own, most, low, high, (_, to, holders) =>
+  const near = bookingsWithin(plan, r, low, high).filter((one) => one.owner !== self);
+  fullRuns(near, most, low, high, (_, to, holders) =>
     // An earlier opening would have to hold the place across this.
     keep({ kind: 'resource', resource: r, holders, from: low, to }),
   );
 }
 
 function excludedStarts(plan: PlacedPlan, step: number, low: Minute, high: Minute, keep: Keep): void {
-  for (const list of plan.exclusive) {
-    const own = list.filter((one) => one.owner === step);
-    for (const { side } of own)
-      for (const other of list)
-        if (other.side !== side && other.owner !== step && !isOwnHold(plan, step, other.owner))
-          if (other.from < plan.end[step]! && other.to > low)
-            keep({
-              ...{ kind: 'exclusion', other: other.owner },
-              from: firstReaching(plan, step, other.from),
-              to: other.to,
-            });
-  }
+  for (const other of excluding(plan, step, low, plan.end[step]!))
+    if (!isOwnHold(plan, step, other.owner))
+      keep({
+        ...{ kind: 'exclusion', other: other.owner },
+        from: firstReaching(plan, step, other.from),
+        to: other.to,
+      });
 }
 
-function excludedForHold(
-  plan: PlacedPlan,
-  step: number,
-  h: number,
-  low: Minute,
-  high: Minute,
-  keep: Keep,
-): void {
+function excludedForHold(plan: PlacedPlan, h: number, low: Minute, high: Minute, keep: Keep): void {
   const self = plan.problem.steps.length + h;
-  for (const list of plan.exclusive)
-    for (const { side } of list.filter((one) => one.owner === self))
-      for (const other of list)
-        if (other.side !== side && other.owner !== self && !isOwnHold(plan, other.owner, self))
-          if (other.from < high && other.to > low)
-            keep({ kind: 'exclusion', other: other.owner, from: low, to: other.to });
+  for (const other of excluding(plan, self, low, high))
+    if (!isOwnHold(plan, other.owner, self))
+      keep({ kind: 'exclusion', other: other.owner, from: low, to: other.to });
+}
+
+/** What stands on the other side of an exclusion of this owner within [from, to). */
+function excluding(plan: PlacedPlan, owner: number, from: Minute, to: Minute): Partaking[] {
+  return (plan.takesPart.get(owner) ?? []).flatMap(({ exclusion, side }) =>
+    plan.exclusive[exclusion]!.filter(
+      (one) => one.side !== side && one.owner !== owner && one.from < to && one.to > from,
+    ),
+  );
 }
 
 const isOwnHold = ({ problem }: PlacedPlan, step: number, owner: number): boolean =>

@@ -1,6 +1,6 @@
 import type { Minute } from '../units';
 import type { Compiled } from './compiled';
-import type { Solution } from './search';
+import type { Solution } from './solution';
 import { standingOf } from './standing';
 
 /** Someone's demand on a resource over time; owners are steps 0 … n − 1 and holds n, n + 1 …. */
@@ -22,8 +22,20 @@ export interface PlacedPlan {
   holds: { resource: number; start: Minute; end: Minute }[];
   /** By resource, in order of start. */
   bookings: Booking[][];
+  /** By resource, the latest end of the bookings up to each. */
+  reach: Float64Array[];
   /** By exclusion and side, what takes part in it. */
-  exclusive: { owner: number; from: Minute; to: Minute; side: 1 | 2 }[][];
+  exclusive: Partaking[][];
+  /** By owner, the exclusions it takes part in. */
+  takesPart: Map<number, { exclusion: number; side: 1 | 2 }[]>;
+}
+
+/** A step or hold on one side of an exclusion. */
+export interface Partaking {
+  owner: number;
+  from: Minute;
+  to: Minute;
+  side: 1 | 2;
 }
 
 export function placedPlan(problem: Compiled, solution: Solution): PlacedPlan {
@@ -42,11 +54,15 @@ export function placedPlan(problem: Compiled, solution: Solution): PlacedPlan {
   }
   const bookings: Booking[][] = resources.map(() => []);
   const exclusive: PlacedPlan['exclusive'] = exclusions.map(() => []);
+  const takesPart: PlacedPlan['takesPart'] = new Map();
   const exclude = (owner: number, of: Uint8Array | null | undefined, from: Minute, to: Minute) => {
     if (!of || to <= from) return;
-    of.forEach((bits, x) => {
-      if (bits & 1) exclusive[x]!.push({ owner, from, to, side: 1 });
-      if (bits & 2) exclusive[x]!.push({ owner, from, to, side: 2 });
+    of.forEach((bits, exclusion) => {
+      for (const side of [1, 2] as const) {
+        if ((bits & side) === 0) continue;
+        exclusive[exclusion]!.push({ owner, from, to, side });
+        takesPart.set(owner, [...(takesPart.get(owner) ?? []), { exclusion, side }]);
+      }
     });
   };
   steps.forEach((step, i) => {
@@ -68,5 +84,31 @@ export function placedPlan(problem: Compiled, solution: Solution): PlacedPlan {
     return one;
   });
   for (const list of bookings) list.sort((a, b) => a.from - b.from || a.owner - b.owner);
-  return { problem, start, end, taken, isFact, holds: held, bookings, exclusive };
+  const reach = bookings.map((list) => {
+    let latest = -Infinity;
+    return Float64Array.from(list, (one) => (latest = Math.max(latest, one.to)));
+  });
+  return { problem, start, end, taken, isFact, holds: held, bookings, reach, exclusive, takesPart };
+}
+
+/** Bookings of a resource that overlap [from, to), found by bisection. */
+export function bookingsWithin(
+  { bookings, reach }: PlacedPlan,
+  resource: number,
+  from: Minute,
+  to: Minute,
+): Booking[] {
+  const list = bookings[resource]!;
+  const latest = reach[resource]!;
+  let low = 0;
+  let high = list.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (latest[middle]! > from) high = middle;
+    else low = middle + 1;
+  }
+  const found: Booking[] = [];
+  for (let i = low; i < list.length && list[i]!.from < to; i += 1)
+    if (list[i]!.to > from) found.push(list[i]!);
+  return found;
 }

@@ -1,6 +1,6 @@
 import { compareAims } from './value';
 import type { Random } from './random';
-import type { Solution } from './search';
+import type { Solution } from './solution';
 
 /** Plans to breed from, best first; equal plans are kept once. */
 export class Population {

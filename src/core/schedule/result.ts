@@ -2,7 +2,7 @@ import { becauseOf, type Reason } from './because';
 import type { Compiled } from './compiled';
 import type { Objective, ScheduleModel, TakenUse } from './model';
 import { placedPlan } from './placed-plan';
-import type { Solution } from './search';
+import type { Solution } from './solution';
 
 /** The document `coatrel.schedule` version 1. */
 export interface ScheduleResult {

@@ -10,24 +10,14 @@ import { startingKeys } from './starting-keys';
 import { Random } from './random';
 import { SerialPlacer, type Genes, type Outcome } from './serial-placer';
 import { standingOf } from './standing';
-import { aimsOf, AimCut, compareAims, figuresOf, tailsOf, type Figures } from './value';
+import type { Solution } from './solution';
+import { aimsOf, AimCut, compareAims, figuresOf, tailsOf } from './value';
 
 /** Attempts before breeding, the walk's tolerance above its best, its length, and how many plans are kept to breed from. */
 const beginnings = 60;
 const tolerance = 0.03;
 const walkLength = 1000;
 const mostPlans = 30;
-
-/** A plan for every step, with what it was placed from. */
-export interface Solution {
-  aims: number[];
-  figures: Figures;
-  start: Float64Array;
-  end: Float64Array;
-  choice: Int32Array;
-  holdResource: Int32Array;
-  delay: Float64Array;
-}
 
 /**
  * Improves a plan by placing it anew with part of its order changed: large-neighbourhood moves, each followed by
@@ -49,6 +39,7 @@ export class Search {
   /** True when some placing failed for want of open hours before the horizon. */
   ranOut = false;
   #started = 0;
+  #isOver: () => boolean = () => false;
 
   constructor(
     readonly problem: Compiled,
@@ -83,7 +74,8 @@ export class Search {
   }
 
   /** One more attempt: first the rules to start from, then lots until there is a choice of plans, then breeding. */
-  iterate(): void {
+  iterate(isOver: () => boolean): void {
+    this.#isOver = isOver;
     const keys = startingKeys(this.problem, this.#started, this.#random);
     this.#started += 1;
     if (keys) {
@@ -171,7 +163,7 @@ export class Search {
   }
 
   #place(genes: Genes): Outcome {
-    const outcome = this.#forward.run(genes, this.#cut, 40 + 4 * this.#free.length);
+    const outcome = this.#forward.run(genes, this.#cut, 40 + 4 * this.#free.length, this.#isOver);
     if (outcome === 'stuck' && this.#forward.ranOut) this.ranOut = true;
     return outcome;
   }
@@ -196,8 +188,8 @@ export class Search {
     const late = Float64Array.from(from.end, (end) => -end);
     const order = orderByKey(back.problem, this.#free, late);
     const prefer = Int32Array.from(from.choice, (one) => Math.max(0, one));
-    if (back.run({ order, prefer, delay: this.#noDelay() }, null, 20 + this.#free.length) !== 'placed')
-      return null;
+    const backward = { order, prefer, delay: this.#noDelay() };
+    if (back.run(backward, null, 20 + this.#free.length, this.#isOver) !== 'placed') return null;
     const { end, choice } = back.bookings;
     const early = Float64Array.from(end, (one) => -one);
     const genes = {

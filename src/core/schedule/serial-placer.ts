@@ -23,6 +23,9 @@ export interface Cut {
 
 export type Outcome = 'placed' | 'cut' | 'stuck';
 
+/** Steps placed between two looks at the clock. */
+const lookEvery = 64;
+
 /**
  * Serial schedule generation: steps in the order of a list, each at its earliest end. Where a maximum lag or a hold
  * cannot be kept, the step that opened it is moved later by the missing minutes and all placed since are taken up again
@@ -53,7 +56,7 @@ export class SerialPlacer {
     this.#marks = new Float64Array(n + 1);
   }
 
-  run(genes: Genes, cut: Cut | null, mostRepairs: number): Outcome {
+  run(genes: Genes, cut: Cut | null, mostRepairs: number, isOver: () => boolean = () => false): Outcome {
     this.#order = Int32Array.from(genes.order);
     this.#push.fill(-Infinity);
     this.#bars.clear();
@@ -63,7 +66,10 @@ export class SerialPlacer {
     b.reset();
     cut?.reset();
     let repairs = 0;
+    let turns = 0;
     for (let at = 0; at < this.#order.length;) {
+      turns += 1;
+      if (turns % lookEvery === 0 && isOver()) return 'cut';
       const step = this.#order[at]!;
       this.#position[step] = at;
       this.#marks[at] = b.mark;

@@ -5,7 +5,7 @@ import { Improver } from './improver';
 import { lagCycle } from './lag-cycle';
 import type { Objective, ScheduleModel } from './model';
 import { commonMinutes, inUnitsOf } from './scale';
-import type { Solution } from './search';
+import type { Solution } from './solution';
 
 /** How long to look: whole rounds, or until a clock says so. With `iterations` the clock is not asked. */
 export interface Effort {

@@ -1,7 +1,11 @@
 import type { Arc, Compiled } from '../compiled';
 import type { Objective } from '../model';
 import { Random } from '../random';
-import { encode, type Encoded, type Literal } from './encode';
+import { encode, type Encoded } from './encode';
+import type { Literal } from './logic';
+
+/** Steps up to which this search is worth its memory. */
+export const mostLearned = 1500;
 
 /** Starts, ends and choices of a plan as the learning search found it. */
 export interface Found {

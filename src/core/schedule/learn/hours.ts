@@ -1,5 +1,6 @@
 import type { Calendar } from '../calendar';
-import type { Explanation, Kernel, Propagator } from './kernel';
+import type { Explanation } from './clause';
+import type { Kernel, Propagator } from './kernel';
 
 /** One way a step may be served: its hours, and the literal that says it is taken (half −1: the only way). */
 export interface Way {

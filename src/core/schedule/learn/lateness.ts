@@ -1,4 +1,5 @@
-import type { Explanation, Kernel, Propagator } from './kernel';
+import type { Explanation } from './clause';
+import type { Kernel, Propagator } from './kernel';
 
 export interface LateTerm {
   /** Variable of the latest end of a job. */

@@ -1,6 +1,6 @@
 import type { Arc, Compiled } from '../compiled';
 import type { Random } from '../random';
-import type { Solution } from '../search';
+import type { Solution } from '../solution';
 
 /** Which steps are freed for one try: a stretch of the plan, one job with what stands beside it, or any by lot. */
 export function freedSteps(

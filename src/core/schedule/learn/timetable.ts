@@ -1,4 +1,5 @@
-import type { Explanation, Kernel, Propagator } from './kernel';
+import type { Explanation } from './clause';
+import type { Kernel, Propagator } from './kernel';
 
 /** Something that takes `amount` of a resource from a start to an end, if it is there at all. */
 export interface Task {
