@@ -47,7 +47,13 @@ function earliestByLinks(plan: PlacedPlan, step: number): { low: Minute; anchor:
     if (arc.from === step || arc.closing) continue;
     const reach = (arc.fromEnd ? plan.end : plan.start)[arc.from]! + arc.lag;
     const from = arc.toEnd ? startForEnd(plan, step, reach) : reach;
-    if (from < low || (from === low && anchor.kind !== 'now' && anchor.kind !== 'release')) continue;
+    // What has no room itself has no say.
+    if (
+      Number.isNaN(from) ||
+      from < low ||
+      (from === low && anchor.kind !== 'now' && anchor.kind !== 'release')
+    )
+      continue;
     if (arc.hold >= 0) {
       if (from > low) [low, anchor] = [from, { kind: 'hold', hold: problem.holds[arc.hold]!.id }];
       continue;
@@ -108,8 +114,12 @@ function isSameObstacle(a: Obstacle, b: Obstacle): boolean {
 
 function inIds({ problem }: PlacedPlan, one: Obstacle): Reason {
   const { from, to } = one;
-  const idOf = (owner: number) =>
-    owner < problem.steps.length ? problem.steps[owner]!.id : problem.holds[owner - problem.steps.length]!.id;
+  const { steps, holds, promised } = problem;
+  const idOf = (owner: number): string => {
+    if (owner < steps.length) return steps[owner]!.id;
+    if (owner < steps.length + holds.length) return holds[owner - steps.length]!.id;
+    return promised[owner - steps.length - holds.length]!.holder;
+  };
   switch (one.kind) {
     case 'closed':
       return { kind: 'closed', resource: problem.resources[one.resource]!.id, from, to };

@@ -69,6 +69,7 @@ export class Bookings {
     this.sameResource.fill(-1);
     for (const one of this.profiles) one.clear();
     this.overlaps.clear();
+    for (const { resource, from, to } of this.problem.promised) this.profiles[resource]!.add(from, to, 1);
     for (const one of this.standing) this.#stand(one);
   }
 

@@ -139,6 +139,7 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
     exclusions: model.exclusions.map(({ a, b }) => ({ a, b, same: a === b })),
     sameGroups: model.same.length,
     links: model.links,
+    promised: [],
     broken,
     complete,
   };

@@ -92,6 +92,8 @@ export interface Compiled {
   release: Float64Array;
   pinned: Map<number, Minute>;
   links: ModelLink[];
+  /** Time of a resource that is promised to something outside the problem. */
+  promised: { resource: number; from: Minute; to: Minute; holder: string }[];
   /** Links that no start from now on can keep; they were dropped. */
   broken: number[];
   /** False when a step has more ways to be served than were laid out. */

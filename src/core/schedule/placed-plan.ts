@@ -3,7 +3,7 @@ import type { Compiled } from './compiled';
 import type { Solution } from './solution';
 import { standingOf } from './standing';
 
-/** Someone's demand on a resource over time; owners are steps 0 … n − 1 and holds n, n + 1 …. */
+/** Someone's demand on a resource over time; owners are the steps, then the holds, then what is promised to others. */
 export interface Booking {
   owner: number;
   from: Minute;
@@ -38,7 +38,10 @@ export interface Partaking {
   side: 1 | 2;
 }
 
-export function placedPlan(problem: Compiled, solution: Solution): PlacedPlan {
+export function placedPlan(
+  problem: Compiled,
+  solution: Pick<Solution, 'start' | 'end' | 'choice' | 'holdResource'>,
+): PlacedPlan {
   const { steps, holds, resources, exclusions, now } = problem;
   const { start, end } = solution;
   const isFact = new Uint8Array(steps.length);
@@ -83,6 +86,9 @@ export function placedPlan(problem: Compiled, solution: Solution): PlacedPlan {
     exclude(steps.length + h, hold.sidesBy.get(resource), one.start, one.end);
     return one;
   });
+  problem.promised.forEach(({ resource, from, to }, k) =>
+    bookings[resource]!.push({ owner: steps.length + holds.length + k, from, to, amount: 1 }),
+  );
   for (const list of bookings) list.sort((a, b) => a.from - b.from || a.owner - b.owner);
   const reach = bookings.map((list) => {
     let latest = -Infinity;
