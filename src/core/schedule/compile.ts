@@ -38,18 +38,28 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
   const given = new Map([...model.done, ...model.running].map((one) => [one.step, one.uses]));
   const shared = new Map<string, Calendar | null>();
   const hoursOf = (taken: Int32Array): Calendar | null => {
-    const ids = [...new Set([...taken].map((i) => model.resources[i]!.calendar))].filter((id) => id !== null);
-    const key = JSON.stringify(ids.sort());
-    let known = shared.get(key);
-    if (known === undefined) {
-      known = ids.length === 0 ? null : together(ids.map((id) => calendars.get(id)!));
-      shared.set(key, known);
+    const own: string[] = [];
+    for (const r of taken) {
+      const { calendar } = model.resources[r]!;
+      if (calendar !== null && !own.includes(calendar)) own.push(calendar);
     }
+    if (own.length < 2) return calendarOf(own[0] ?? null);
+    const key = JSON.stringify(own.sort());
+    const known = shared.get(key) ?? together(own.map((id) => calendars.get(id)!));
+    shared.set(key, known);
     return known;
   };
 
   let complete = true;
+  const alike = new Map<string, Choice[]>();
   const choicesOf = (step: ModelStep): Choice[] => {
+    if (given.has(step.id) || pins.has(step.id)) return laidOut(step);
+    const key = JSON.stringify([step.uses, step.tags]);
+    const known = alike.get(key) ?? laidOut(step);
+    alike.set(key, known);
+    return known;
+  };
+  const laidOut = (step: ModelStep): Choice[] => {
     const lists = step.uses.map((use) => {
       if ('hold' in use) return listOf(model.holds[holdIndex.get(use.hold)!]!, false);
       return listOf(use, true);

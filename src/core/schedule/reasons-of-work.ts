@@ -15,8 +15,9 @@ export function reasonsOfWork(
 ): (step: number) => Because[] {
   const plan = placedPlan(compiled, bookings);
   const firstOf = new Map(problem.holds.map((one) => [one.id, one.from]));
+  const links = new Map(problem.links.map((one) => [JSON.stringify([one.from, one.to, one.min]), one.id]));
   const linkBetween = (from: string, to: string, lag: number): string =>
-    problem.links.find((one) => one.from === from && one.to === to && one.min === lag)?.id ?? '';
+    links.get(JSON.stringify([from, to, lag])) ?? '';
   return (step) => {
     const told: Because[] = [];
     const { id } = compiled.steps[step]!;

@@ -7,6 +7,19 @@ import type { DaysOff, Shop } from './shop';
  * @param from first local day   @param days how many days
  */
 export function openStretches(shop: Shop, from: LocalDate, days: number): Stretch[] {
+  const key = JSON.stringify([shop.shifts, shop.closures, shop.timeZone, from, days]);
+  const known = asked.get(key) ?? layOut(shop, from, days);
+  // Plans of one shop ask for the same days again and again; only the last few are kept.
+  asked.delete(key);
+  asked.set(key, known);
+  for (const oldest of asked.keys()) if (asked.size > mostAsked) asked.delete(oldest);
+  return known;
+}
+
+const asked = new Map<string, Stretch[]>();
+const mostAsked = 8;
+
+function layOut(shop: Shop, from: LocalDate, days: number): Stretch[] {
   const closed = new Set(shop.closures.map((closure) => closure.date));
   const open: Stretch[] = [];
   for (let i = 0; i < days; i += 1) {
