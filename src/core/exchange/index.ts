@@ -7,3 +7,4 @@ export * from './readings-csv';
 export * from './product-schema';
 export * from './shelf-csv';
 export * from './schedule-problem';
+export * from './change-schema';

@@ -132,6 +132,18 @@ describe('the serial schedule, cases worked by hand', () => {
     expect(schedule.placements[1]).toMatchObject({ start: 1890, end: 1935 });
   });
 
+  test('a session that is over ended with its last step, not now; one that goes on is held from its start', () => {
+    const ended = (facts: ScheduleProblem['facts']) =>
+      scheduleSerially({ ...session, now: 2000, facts }).holds.map(({ start, end }) => [start, end]);
+    const load = { status: 'done' as const, step: 'load', start: 450, end: 510, uses: ['ines', 'booth'] };
+    const coat = { status: 'done' as const, step: 'coat', start: 510, end: 555, uses: ['ines', 'booth'] };
+    const dry = { status: 'done' as const, step: 'dust-free', start: 555, end: 675, uses: ['booth'] };
+    expect(ended([load, coat, dry])).toEqual([[450, 675]]);
+    // The window after the late coat closed at 1980, before now: it is dropped, and dust-free stands from now on.
+    const late = { ...coat, start: 1935, end: 1980 };
+    expect(ended([load, late])).toEqual([[450, 2120]]);
+  });
+
   test('a running step goes on from now for what remains', () => {
     const running = problem({
       now: 960,

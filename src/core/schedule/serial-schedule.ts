@@ -95,10 +95,11 @@ function read(
         : (said.get(id) ?? []).filter((one) => known.has(one));
       return [{ step: id, start: b.start[i]!, end: b.end[i]!, uses, because: because(i) }];
     }),
-    holds: compiled.holds.flatMap(({ id }, h) => {
+    holds: compiled.holds.flatMap(({ id, to }, h) => {
       const resource = compiled.resources[b.holdResource[h]!];
       if (!resource || Number.isNaN(b.holdStart[h]!)) return [];
-      return [{ id, resource: resource.id, start: b.holdStart[h]!, end: b.holdEnd[h]! }];
+      const end = b.placed[to] ? b.end[to]! : b.holdEnd[h]!;
+      return [{ id, resource: resource.id, start: b.holdStart[h]!, end }];
     }),
     broken: [...dropped].map((link) => problem.links[link]!.id).sort(),
     unplaced: unplaced.map((i) => compiled.steps[i]!.id),

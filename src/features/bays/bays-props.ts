@@ -1,11 +1,13 @@
 import type { Product } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
-import type { Job } from '@/core/record';
+import { schoolKeys, type Job } from '@/core/record';
+import { schools } from '@/core/steps';
 import { minutesWithin } from '@/core/schedule';
 import { openStretches, personStretches, type Shop } from '@/core/shop';
 import { addDays, daysBetween, localDateOf, minuteAt } from '@/core/units';
 import { resourceNamesOf } from '../steps/steps-props';
 import type { Locale } from '../words/format';
+import type { ChangeGround } from './change-words';
 import type { DayColumn } from './time-axis';
 
 /** One block of a lane. */
@@ -48,6 +50,7 @@ export interface BaysProps {
   resourceNames: Record<string, string>;
   locale: Locale;
   promisedEnd: number;
+  ground: ChangeGround;
 }
 
 interface Shown {
@@ -66,6 +69,24 @@ const textureByPhase: Record<string, string> = {
   mask: 'masked',
   refit: 'polished',
 };
+
+function groundOf(job: Job, others: readonly { job: Job }[], shop: Shop): ChangeGround {
+  return {
+    sections: job.sections.map(({ key, name, level }) => ({ key, name, level })),
+    people: shop.people.map(({ id, name }) => ({ id, name })),
+    otherJobs: others.map((one) => one.job.number),
+    schools: schoolKeys.map((key) => {
+      const { name, options } = schools[key];
+      return {
+        key,
+        name,
+        options: Object.entries(options).map(([option, { name }]) => ({ key: option, name })),
+      };
+    }),
+    arrival: job.arrival,
+    promised: job.promised,
+  };
+}
 
 /** The shop's calendar around a job: its working plan and what the other jobs have agreed. */
 export function baysProps(
@@ -108,6 +129,7 @@ export function baysProps(
     sections: own.job.sections.map(({ key, name }) => ({ key, name })),
     productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),
     resourceNames: resourceNamesOf(shop),
+    ground: groundOf(own.job, others, shop),
     locale: { timeZone: shop.timeZone, currency: shop.currency },
     promisedEnd: minuteAt(own.job.promised, 1440, shop.timeZone),
   };

@@ -10,11 +10,17 @@ import { useDay } from '../frame/day';
 import { moment, span } from '../words/format';
 import { namesOf } from '../words/names';
 import { StepInspector } from '../steps/step-inspector';
+import { ViewSwitch } from '@/ui/view-switch';
 import { BaysPicture } from './bays-picture';
 import type { BaysProps } from './bays-props';
+import { GiveUpView } from './give-up-view';
+import { WhatIfView } from './what-if-view';
 
 const zooms = { fortnight: 14, job: 0, quarter: 91 };
 type Zoom = keyof typeof zooms;
+
+const views = { calendar: 'calendar', 'what-if': 'what if', 'give-up': 'what to give up' };
+type View = keyof typeof views;
 
 /** The reasons of a start followed backwards: from each step to the one it waited for. */
 export function chainBack(steps: readonly PlannedStep[], from: string): string[] {
@@ -36,6 +42,7 @@ export function BaysRoom(props: BaysProps) {
   const [room, setRoom] = useState({ width: 840, height: 560 });
   const [zoom, setZoom] = useState<Zoom>('fortnight');
   const [selected, setSelected] = useState<string | null>(null);
+  const [view, setView] = useState<View>('calendar');
   useEffect(() => {
     const element = frame.current;
     if (!element) return;
@@ -47,7 +54,7 @@ export function BaysRoom(props: BaysProps) {
     );
     observer.observe(element);
     return () => observer.disconnect();
-  }, []);
+  }, [view]);
   const names = useMemo(
     () => namesOf({ steps }, sections, (code) => productNames[code] ?? code),
     [steps, sections, productNames],
@@ -63,40 +70,50 @@ export function BaysRoom(props: BaysProps) {
   const chosen = steps.find((step) => step.key === selected);
   const choices = (
     <div className="flex items-center gap-2">
-      <Button onClick={() => move(-7)} aria-label="A week back">
-        −7 d
-      </Button>
-      <Button onClick={() => move(7)} aria-label="A week on">
-        +7 d
-      </Button>
-      {(Object.keys(zooms) as Zoom[]).map((one) => (
-        <Button
-          key={one}
-          look={zoom === one ? 'main' : 'plain'}
-          aria-pressed={zoom === one}
-          onClick={() => setZoom(one)}
-        >
-          {one}
-        </Button>
-      ))}
+      <ViewSwitch views={views} shown={view} onShow={setView} />
+      {view === 'calendar' && (
+        <>
+          <span className="w-3" />
+          <Button onClick={() => move(-7)} aria-label="A week back">
+            −7 d
+          </Button>
+          <Button onClick={() => move(7)} aria-label="A week on">
+            +7 d
+          </Button>
+          {(Object.keys(zooms) as Zoom[]).map((one) => (
+            <Button
+              key={one}
+              look={zoom === one ? 'main' : 'plain'}
+              aria-pressed={zoom === one}
+              onClick={() => setZoom(one)}
+            >
+              {one}
+            </Button>
+          ))}
+        </>
+      )}
     </div>
   );
   return (
     <>
       <Room title="Bays" aside={choices}>
-        <div ref={frame} className="h-full">
-          <BaysPicture
-            {...props}
-            days={shown}
-            firstDay={firstDay}
-            at={at}
-            now={now}
-            selected={selected}
-            chain={chain}
-            onSelect={setSelected}
-            {...room}
-          />
-        </div>
+        {view === 'what-if' && <WhatIfView job={job} ground={props.ground} locale={locale} />}
+        {view === 'give-up' && <GiveUpView job={job} ground={props.ground} locale={locale} />}
+        {view === 'calendar' && (
+          <div ref={frame} className="h-full">
+            <BaysPicture
+              {...props}
+              days={shown}
+              firstDay={firstDay}
+              at={at}
+              now={now}
+              selected={selected}
+              chain={chain}
+              onSelect={setSelected}
+              {...room}
+            />
+          </div>
+        )}
       </Room>
       {chosen ? (
         <StepInspector

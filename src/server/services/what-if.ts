@@ -1,4 +1,5 @@
 import { coatSystems, coatSystemOf, type Repair } from '../../core/film';
+import { figuresOf, type PlanFigures } from '../../core/changes';
 import { planJob, type Plan, type PlanWarning } from '../../core/plan';
 import { schoolOptions, type Job, type SchoolKey } from '../../core/record';
 import type { Shop } from '../../core/shop';
@@ -8,26 +9,6 @@ import { loadJob } from '../repositories/job-repository';
 import { agreedPlans } from './agreed-plans';
 import { currentMinute } from './clock';
 import { requireShop } from './plans';
-
-/** What a manager compares between two plans of the same job. */
-export interface PlanFigures {
-  labourMin: number;
-  materialsMinor: number;
-  boothMin: number;
-  /** Booth sessions, and days from the first step to the last. */
-  passes: number;
-  finishDate: string | null;
-  lateDays: number;
-}
-
-const figuresOf = (plan: Plan): PlanFigures => ({
-  labourMin: plan.budgets.labourMin.planned,
-  materialsMinor: plan.budgets.materialsMinor.planned,
-  boothMin: plan.budgets.boothMin.planned,
-  passes: plan.stays.filter((stay) => stay.kind === 'session').length,
-  finishDate: plan.finishDate,
-  lateDays: plan.lateDays,
-});
 
 /** Plans a job as it stands but for a change, beside the plan without it; nothing is stored. */
 async function planner(number: string) {

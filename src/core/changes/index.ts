@@ -1,0 +1,3 @@
+export * from './change';
+export * from './figures';
+export * from './give-up';

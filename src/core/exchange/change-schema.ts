@@ -1,0 +1,41 @@
+import Joi from 'joi';
+import type { Change } from '../changes';
+import { schoolKeys } from '../record';
+import { skills } from '../shop';
+import { parseWith, type Parsed } from './faults';
+import * as field from './fields';
+
+/** Most changes that are laid side by side. */
+export const mostChanges = 4;
+
+const fieldsOf: Record<Change['kind'], Joi.SchemaMap> = {
+  saturdays: {},
+  overtime: { minutes: field.whole(1, 360) },
+  'extra-person': { skill: field.oneOf(skills) },
+  away: { person: field.key(), from: field.localDate(), to: field.localDate() },
+  'rented-booth': { from: field.localDate(), days: field.whole(1, 366) },
+  level: { section: field.key(), level: field.level() },
+  school: {
+    section: field.key().allow(null),
+    school: field.oneOf(schoolKeys),
+    option: field.line(40).min(1),
+  },
+  promise: { date: field.localDate() },
+  'drop-job': { job: field.jobNumber() },
+};
+const kinds = Object.keys(fieldsOf) as Change['kind'][];
+
+const change = Joi.alternatives().conditional('.kind', {
+  switch: kinds.map((kind) => ({
+    is: kind,
+    then: Joi.object({ kind: Joi.any(), ...fieldsOf[kind] }).options({ presence: 'required' }),
+  })),
+  otherwise: Joi.object({ kind: field.oneOf(kinds).required() }).unknown(),
+});
+
+const schema = Joi.object<{ changes: Change[] }>({
+  changes: Joi.array().items(change).min(1).max(mostChanges).required(),
+});
+
+/** Reads `{ changes: [...] }`, up to four things done otherwise. */
+export const readChanges = (value: unknown): Parsed<{ changes: Change[] }> => parseWith(schema, value);
