@@ -16,6 +16,7 @@ const corePackages = [
   'saxes',
   'svgpath',
   'papaparse',
+  'ical-generator',
 ];
 
 module.exports = {

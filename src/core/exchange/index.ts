@@ -8,3 +8,4 @@ export * from './product-schema';
 export * from './shelf-csv';
 export * from './schedule-problem';
 export * from './change-schema';
+export * from './bookings-ical';

@@ -13,6 +13,7 @@ import { StepInspector } from '../steps/step-inspector';
 import { ViewSwitch } from '@/ui/view-switch';
 import { BaysPicture } from './bays-picture';
 import type { BaysProps } from './bays-props';
+import { CalendarLinks } from './calendar-links';
 import { GiveUpView } from './give-up-view';
 import { WhatIfView } from './what-if-view';
 
@@ -150,6 +151,7 @@ export function BaysRoom(props: BaysProps) {
           <p className="pt-2 text-small text-quiet">
             Choose a block to see the chain of reasons behind its start.
           </p>
+          <CalendarLinks job={job} places={props.lanes} people={props.people} />
         </InspectorPanel>
       )}
     </>

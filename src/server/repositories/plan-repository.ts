@@ -47,9 +47,14 @@ export async function agreedMarks(connection: Connection): Promise<Map<string, s
   return new Map(rows.map((row) => [row.jobId, `${row.version} ${row.acceptedAt} ${row.inputHash}`]));
 }
 
-export async function loadAgreedPlan(connection: Connection, job: string): Promise<StoredAgreedPlan | null> {
+export async function loadAgreedPlan(
+  connection: Connection,
+  job: string,
+): Promise<(StoredAgreedPlan & { version: number }) | null> {
   const [row] = await connection.select().from(agreedPlan).where(eq(agreedPlan.jobId, job));
-  return row ? { inputHash: row.inputHash, acceptedAt: row.acceptedAt, plan: completePlan(row.plan) } : null;
+  if (!row) return null;
+  const { inputHash, acceptedAt, version } = row;
+  return { inputHash, acceptedAt, version, plan: completePlan(row.plan) };
 }
 
 export async function saveAgreedPlan(

@@ -7,6 +7,8 @@ import { agreedMarks, loadAgreedPlan } from '../repositories/plan-repository';
 
 interface Agreed {
   mark: string;
+  /** How often this job's plan has been agreed. */
+  version: number;
   plan: Plan;
   commitments: Commitment[];
   /** Its starts by step, for the job's own next plan to keep. */
@@ -16,7 +18,7 @@ interface Agreed {
 // Agreed plans are large and seldom change: kept in memory, told apart by their marks.
 const store = globalThis as typeof globalThis & { coatrelAgreed?: Map<string, Agreed> };
 
-const described = (plan: Plan): Omit<Agreed, 'mark'> => ({
+const described = (plan: Plan): Omit<Agreed, 'mark' | 'version'> => ({
   plan,
   commitments: commitmentsOf(plan),
   starts: new Map(plan.steps.map((step) => [step.key, step.start])),
@@ -31,7 +33,7 @@ export async function agreedPlans(connection: Connection): Promise<ReadonlyMap<s
     if (known?.mark === mark) now.set(job, known);
     else {
       const read = await loadAgreedPlan(connection, job);
-      if (read) now.set(job, { mark, ...described(read.plan) });
+      if (read) now.set(job, { mark, version: read.version, ...described(read.plan) });
     }
   }
   store.coatrelAgreed = now;

@@ -1,0 +1,127 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { answer, draw, job, locale, posted } from '../room.fixture';
+import { changeText, ownerNotices, type ChangeGround } from './change-words';
+import { GiveUpView } from './give-up-view';
+import { WhatIfView } from './what-if-view';
+
+jest.mock('next/navigation', () => ({
+  useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }),
+  usePathname: () => '/jobs/P-014/bays',
+}));
+
+const sent = jest.fn();
+const base = {
+  ...{ labourMin: 60_000, materialsMinor: 400_000, boothMin: 3000, passes: 9 },
+  ...{ finishDate: '2027-01-22', lateDays: 3 },
+};
+const ground: ChangeGround = {
+  sections: [{ key: 'sides', name: 'Sides', level: 'Show' }],
+  people: [{ id: 'ines', name: 'Ines' }],
+  otherJobs: ['P-015'],
+  schools: [{ key: 'blocks', name: 'Blocks', options: [{ key: 'stiff', name: 'stiff' }] }],
+  ...{ arrival: '2026-11-23', promised: '2027-01-19' },
+};
+
+beforeEach(() => {
+  sent.mockReset();
+  global.fetch = sent;
+});
+
+describe('what if', () => {
+  test('a change is sent whole, laid beside the plan with its difference, and can be taken away', async () => {
+    const other = { ...base, labourMin: 57_000, finishDate: '2027-01-19', lateDays: 0 };
+    sent.mockResolvedValue(answer(200, { base, changed: [other] }));
+    draw(<WhatIfView job={job.number} ground={ground} locale={locale} />);
+    fireEvent.change(screen.getByLabelText('What if:'), { target: { value: 'overtime' } });
+    fireEvent.change(screen.getByLabelText('minutes a day'), { target: { value: '90' } });
+    fireEvent.click(screen.getByText('Lay beside'));
+    await screen.findByText('3 d sooner');
+    expect(sent.mock.calls[0]![0]).toBe('/api/jobs/P-014/changes');
+    expect(posted(sent, 0)).toEqual({ changes: [{ kind: 'overtime', minutes: 90 }] });
+    // 3 000 minutes less are 50 hours.
+    expect(screen.getByText('−50.0')).toBeInTheDocument();
+    expect(screen.getByText('in time')).toBeInTheDocument();
+    fireEvent.click(screen.getByLabelText('Take away: 90 min longer every day'));
+    expect(screen.queryByText('3 d sooner')).toBeNull();
+    expect(screen.getByText(/Choose what might be done otherwise/)).toBeInTheDocument();
+  });
+
+  test('four are the most; a change that changes nothing says so', async () => {
+    sent.mockImplementation((_url: string, { body }: { body: string }) => {
+      const { changes } = JSON.parse(body) as { changes: unknown[] };
+      return Promise.resolve(answer(200, { base, changed: changes.map(() => null) }));
+    });
+    draw(<WhatIfView job={job.number} ground={ground} locale={locale} />);
+    for (let i = 0; i < 4; i += 1) {
+      fireEvent.click(screen.getByText('Lay beside'));
+      await waitFor(() => expect(screen.getAllByText('take away')).toHaveLength(i + 1));
+    }
+    expect(screen.queryByText('Lay beside')).toBeNull();
+    expect(screen.getByText(/Four lie side by side/)).toBeInTheDocument();
+    await waitFor(() => expect(screen.getAllByText('changes nothing').length).toBeGreaterThan(0));
+  });
+
+  test('a refusal is told in words, an unreachable server too', async () => {
+    sent.mockResolvedValueOnce(answer(422, { faults: [{ reason: 'minutes must be a whole number' }] }));
+    draw(<WhatIfView job={job.number} ground={ground} locale={locale} />);
+    fireEvent.click(screen.getByText('Lay beside'));
+    expect(await screen.findByText('minutes must be a whole number')).toBeInTheDocument();
+    sent.mockRejectedValueOnce(new Error('off'));
+    fireEvent.click(screen.getByText('Lay beside'));
+    expect(await screen.findByText('Coatrel does not answer.')).toBeInTheDocument();
+  });
+});
+
+describe('what to give up', () => {
+  const ask = () => fireEvent.click(screen.getByText('Look for what to give up'));
+
+  test('the best five with what the owner would notice', async () => {
+    const level = { kind: 'level', section: 'sides', level: 'Road' };
+    const over = { lateDays: 3, labourMin: 600, materialsMinor: 0, boothMin: 0 };
+    const best = [
+      { change: { kind: 'saturdays' }, figures: { ...base, lateDays: 1 }, gain: 0.6, loss: 0 },
+      { change: level, figures: { ...base, labourMin: 50_000, lateDays: 0 }, gain: 2, loss: 0.7 },
+    ];
+    sent.mockResolvedValue(answer(200, { status: 'over', base, over, best }));
+    draw(<GiveUpView job={job.number} ground={ground} locale={locale} />);
+    ask();
+    expect(await screen.findByText('3 days late, 10.0 h above the cap')).toBeInTheDocument();
+    expect(screen.getByText('1. Work on Saturdays')).toBeInTheDocument();
+    expect(screen.getByText('2. Sides to Road')).toBeInTheDocument();
+    expect(screen.getByText('The owner would not notice.')).toBeInTheDocument();
+    // From the trade's table: four clears to two, ten years to eight.
+    expect(
+      screen.getByText(
+        "Sides straight at arm's length instead of straight in a raking light; 2 clears less to polish; 2 years sooner to be done again",
+      ),
+    ).toBeInTheDocument();
+    expect(sent.mock.calls[0]![0]).toBe('/api/jobs/P-014/give-up');
+  });
+
+  test('nothing where date and caps are kept, and a sentence where the server fails', async () => {
+    sent.mockResolvedValueOnce(answer(200, { status: 'kept' }));
+    draw(<GiveUpView job={job.number} ground={ground} locale={locale} />);
+    ask();
+    expect(await screen.findByText(/nothing has to be given up/)).toBeInTheDocument();
+    sent.mockResolvedValueOnce(answer(500, {}));
+    ask();
+    expect(await screen.findByText('Coatrel does not answer.')).toBeInTheDocument();
+  });
+});
+
+test.each([
+  [{ kind: 'extra-person', skill: 'paint' }, 'One more person for spraying'],
+  [
+    { kind: 'away', person: 'ines', from: '2026-12-28', to: '2027-01-08' },
+    'Ines away Mon 28 Dec to Fri 8 Jan',
+  ],
+  [{ kind: 'rented-booth', from: '2026-12-28', days: 1 }, 'A second booth, rented 1 day from Mon 28 Dec'],
+  [{ kind: 'rented-booth', from: '2026-12-28', days: 366 }, 'A second booth, rented when needed'],
+  [{ kind: 'school', section: null, school: 'blocks', option: 'stiff' }, 'Blocks stiff'],
+  [{ kind: 'school', section: 'sides', school: 'blocks', option: 'stiff' }, 'Blocks stiff, Sides'],
+  [{ kind: 'promise', date: '2027-02-01' }, 'Promise Mon 1 Feb'],
+  [{ kind: 'drop-job', job: 'P-015' }, 'Without P-015'],
+] as const)('%j in words', (change, words) => {
+  expect(changeText(change, ground)).toBe(words);
+  expect(ownerNotices(change, ground)).toBeNull();
+});
