@@ -19,6 +19,7 @@ const laterOfPlan = {
   voc: { lines: [], totalKg: 0, unknown: [] },
   waste: [],
   allowance: null,
+  goHours: [],
 } satisfies Partial<Plan>;
 
 /** A plan that an earlier Coatrel stored, with everything it could not know filled in; a present one is unchanged. */

@@ -61,6 +61,8 @@ export interface Plan {
   steps: PlannedStep[];
   stays: PlannedStay[];
   windows: PlanWindow[];
+  /** By when what comes before each session ahead must begin. */
+  goHours: GoHour[];
   sessions: SessionNeed[];
   pools: ColourPool[];
   voc: Voc;
@@ -105,6 +107,24 @@ export interface PlannedStay extends Stay {
   place: string;
   start: Minute;
   end: Minute;
+}
+
+/** By when what comes before a booth session must begin, for the session to open at its booked minute. */
+export interface GoHour {
+  /** Key of the stay. */
+  session: string;
+  opens: Minute;
+  /** Steps still to begin, the one with least to spare first. */
+  before: GoStep[];
+}
+
+export interface GoStep {
+  step: string;
+  planned: Minute;
+  /** Latest start, counted back through everything between it and the session in the hours of who does it. */
+  latest: Minute;
+  /** Open minutes between the two; below zero it is already too late. */
+  spareMin: number;
 }
 
 /** A window that matters to a manager: bare metal, recoat, wipe. Flashes inside a session are left to the session. */

@@ -1,6 +1,7 @@
 import { checkStack, type Shelf } from './film';
 import { breachesOf, capsInMinutes, quoteOf } from './money';
 import { budgetsOf, placeSteps, type Placed } from './plan-calendar';
+import { goHoursOf } from './plan-go-hours';
 import type { Plan, PlanInput, PlannedStep, PlanWarning, SectionSummary } from './plan-model';
 import { oldTape } from './plan-tape';
 import { remedyClosedWindows, windowsOf } from './plan-windows';
@@ -62,6 +63,7 @@ export function planJob(input: PlanInput): Plan {
     steps,
     stays: placed.stays,
     windows,
+    goHours: goHoursOf(network, placed, shop, now),
     sessions,
     pools: colourPools(sessions, coloursOf(network.steps, sections)),
     voc: vocOf(sessions, shelf, shop.vocLimitGL),

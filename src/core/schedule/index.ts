@@ -5,3 +5,4 @@ export * from './stretches';
 export * from './model';
 export * from './result';
 export * from './solve';
+export { Calendar, together } from './calendar';

@@ -44,6 +44,9 @@ export interface BaysProps {
   blocks: BayBlock[];
   stays: BayStay[];
   windows: Plan['windows'];
+  goHours: Plan['goHours'];
+  /** What each session is for, by stay. */
+  sessionNames: Record<string, string>;
   steps: PlannedStep[];
   sections: { key: string; name: string }[];
   productNames: Record<string, string>;
@@ -125,6 +128,8 @@ export function baysProps(
       })),
     ),
     windows: own.plan.windows.filter((window) => ahead.has(window.to)),
+    goHours: own.plan.goHours,
+    sessionNames: Object.fromEntries(own.plan.stays.map((stay) => [stay.key, stay.subject])),
     steps: own.plan.steps,
     sections: own.job.sections.map(({ key, name }) => ({ key, name })),
     productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),

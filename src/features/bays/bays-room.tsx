@@ -15,6 +15,7 @@ import { BaysPicture } from './bays-picture';
 import type { BaysProps } from './bays-props';
 import { CalendarLinks } from './calendar-links';
 import { GiveUpView } from './give-up-view';
+import { SessionsAhead } from './sessions-ahead';
 import { WhatIfView } from './what-if-view';
 
 const zooms = { fortnight: 14, job: 0, quarter: 91 };
@@ -148,6 +149,12 @@ export function BaysRoom(props: BaysProps) {
               {window.state === 'remedied' && <Notice grade="caution">closed by then; scuffed again</Notice>}
             </Part>
           ))}
+          <SessionsAhead
+            goHours={props.goHours}
+            nameOf={names.step}
+            sessionName={(key) => props.sessionNames[key] ?? key}
+            locale={locale}
+          />
           <p className="pt-2 text-small text-quiet">
             Choose a block to see the chain of reasons behind its start.
           </p>

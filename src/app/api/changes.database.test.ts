@@ -1,0 +1,94 @@
+import ICAL from 'ical.js';
+import { NextRequest } from 'next/server';
+import { loadDemo } from '@/demo/load-demo';
+import { closeDatabase } from '@/server/database/client';
+import { demoClock, emptyDatabase } from '@/server/database/fresh-demo.fixture';
+import { currentPlan } from '@/server/services/plans';
+import { GET as calendar } from './calendars/[kind]/[id]/route';
+import { POST as changes } from './jobs/[job]/changes/route';
+import { GET as giveUp } from './jobs/[job]/give-up/route';
+
+beforeAll(async () => {
+  await emptyDatabase();
+  await loadDemo(Date.parse(demoClock) / 60000);
+}, 120_000);
+afterAll(closeDatabase);
+
+const compare = async (job: string, body: unknown) => {
+  const request = new NextRequest('http://127.0.0.1/api', { method: 'POST', body: JSON.stringify(body) });
+  const answer = await changes(request, { params: Promise.resolve({ job }) });
+  return { status: answer.status, body: await answer.json() };
+};
+
+describe('what if', () => {
+  test('each change is a whole plan beside the plan as it stands; nothing is stored', async () => {
+    const before = JSON.stringify((await currentPlan('P-015'))!.plan.budgets);
+    const { status, body } = await compare('P-015', {
+      changes: [
+        { kind: 'level', section: 'topsides', level: 'Work' },
+        { kind: 'away', person: 'nobody', from: '2027-01-04', to: '2027-01-05' },
+      ],
+    });
+    expect(status).toBe(200);
+    expect(body.changed[0].labourMin).toBeLessThan(body.base.labourMin);
+    expect(body.changed[1]).toBeNull();
+    expect(JSON.stringify((await currentPlan('P-015'))!.plan.budgets)).toBe(before);
+  });
+
+  test.each([
+    [{}, 'changes'],
+    [{ changes: [] }, 'changes'],
+    [{ changes: Array.from({ length: 5 }, () => ({ kind: 'saturdays' })) }, 'changes'],
+    [{ changes: [{ kind: 'magic' }] }, 'changes[0].kind'],
+    [{ changes: [{ kind: 'overtime' }] }, 'changes[0].minutes'],
+    [{ changes: [{ kind: 'overtime', minutes: 900 }] }, 'changes[0].minutes'],
+    [{ changes: [{ kind: 'away', person: 'x', from: '2027-02-30', to: '2027-03-01' }] }, 'changes[0].from'],
+    [{ changes: [{ kind: 'saturdays', minutes: 3 }] }, 'changes[0].minutes'],
+  ])('%j is refused, the place named', async (body, place) => {
+    const answer = await compare('P-015', body);
+    expect(answer.status).toBe(422);
+    expect(answer.body.faults.map((one: { place: string }) => one.place)).toContain(place);
+  });
+
+  test('a job that is none is 404', async () => {
+    expect((await compare('P-999', { changes: [{ kind: 'saturdays' }] })).status).toBe(404);
+  });
+});
+
+describe('what to give up', () => {
+  const ask = async (job: string) => {
+    const answer = await giveUp(new Request('http://127.0.0.1/'), { params: Promise.resolve({ job }) });
+    return { status: answer.status, body: await answer.json() };
+  };
+
+  test('a job that keeps date and caps gives nothing up; a job that is none is 404', async () => {
+    const { status, body } = await ask('P-014');
+    expect(status).toBe(200);
+    const { plan } = (await currentPlan('P-014'))!;
+    const isOver = plan.lateDays > 0 || plan.warnings.some((one) => one.code === 'over-cap');
+    expect(body.status).toBe(isOver ? 'over' : 'kept');
+    expect((await ask('P-999')).status).toBe(404);
+  });
+});
+
+describe('calendars out', () => {
+  const ask = (kind: string, id: string) =>
+    calendar(new Request('http://127.0.0.1/'), { params: Promise.resolve({ kind, id }) });
+
+  test('the booth’s bookings of all jobs, as a file another program reads', async () => {
+    const answer = await ask('place', 'booth');
+    expect(answer.status).toBe(200);
+    expect(answer.headers.get('content-type')).toMatch(/^text\/calendar/);
+    expect(answer.headers.get('content-disposition')).toBe('attachment; filename="booth.ics"');
+    const read = new ICAL.Component(ICAL.parse(await answer.text()) as [string, unknown[], unknown[]]);
+    const events = read.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+    expect(new Set(events.map((one) => one.summary.split(' ')[0])).size).toBeGreaterThan(1);
+    expect(new Set(events.map((one) => one.uid)).size).toBe(events.length);
+  });
+
+  test('who is not there has none', async () => {
+    expect((await ask('person', 'nobody')).status).toBe(404);
+    expect((await ask('dog', 'ines')).status).toBe(404);
+    expect((await ask('job', 'P-999')).status).toBe(404);
+  });
+});

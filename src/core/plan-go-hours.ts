@@ -1,0 +1,100 @@
+import type { Placed } from './plan-calendar';
+import type { GoHour, GoStep, PlannedStep } from './plan-model';
+import { Calendar, together } from './schedule';
+import { personStretches, type Shop } from './shop';
+import type { StepNetwork } from './steps';
+import type { Minute } from './units';
+
+const sessionsTold = 6;
+const stepsTold = 4;
+
+/**
+ * Counts back from each session ahead: the session stays where it is booked, what must be done before it takes its time in
+ * the hours of its people, waits count round the clock.
+ */
+export function goHoursOf(network: StepNetwork, placed: Placed, shop: Shop, now: Minute): GoHour[] {
+  const steps = new Map(placed.steps.map((step) => [step.key, step]));
+  const into = new Map<string, { from: string; min: number }[]>();
+  for (const { from, to, min } of network.links) {
+    const list = into.get(to);
+    if (list) list.push({ from, min });
+    else into.set(to, [{ from, min }]);
+  }
+  const hours = hoursBy(placed, shop);
+  return placed.stays
+    .filter((stay) => stay.kind === 'session' && stay.start > now)
+    .sort((a, b) => a.start - b.start)
+    .slice(0, sessionsTold)
+    .map((stay) => {
+      const inside = placed.steps.filter((step) => step.hold === stay.key);
+      const latest = latestStarts(inside, steps, into, hours);
+      const open = hours([]);
+      const before = [...latest].flatMap(([key, minute]): GoStep[] => {
+        const step = steps.get(key)!;
+        if (step.state !== 'planned' || step.minutes === 0 || step.kind === 'passive') return [];
+        const spareMin =
+          minute >= step.start ? open.openBetween(step.start, minute) : -open.openBetween(minute, step.start);
+        return [{ step: key, planned: step.start, latest: minute, spareMin }];
+      });
+      before.sort((a, b) => a.spareMin - b.spareMin || a.latest - b.latest);
+      return { session: stay.key, opens: stay.start, before: before.slice(0, stepsTold) };
+    });
+}
+
+/** Hours in which all of these people work; of nobody: the shop's. */
+function hoursBy(placed: Placed, shop: Shop): (people: readonly string[]) => Calendar {
+  const known = new Map<string, Calendar>();
+  const shopHours = new Calendar(placed.open);
+  return (people) => {
+    const key = people.join('\n');
+    const found = known.get(key);
+    if (found) return found;
+    const own = shop.people
+      .filter((one) => people.includes(one.id))
+      .map((one) => new Calendar(personStretches(placed.open, one.daysOff, shop.timeZone)));
+    const hours = own.length === 0 ? shopHours : together(own);
+    known.set(key, hours);
+    return hours;
+  };
+}
+
+/** Latest start of everything before these steps that still lets each of them start when it is planned. */
+function latestStarts(
+  inside: readonly PlannedStep[],
+  steps: ReadonlyMap<string, PlannedStep>,
+  into: ReadonlyMap<string, readonly { from: string; min: number }[]>,
+  hours: (people: readonly string[]) => Calendar,
+): Map<string, Minute> {
+  const fixed = new Set(inside.map((step) => step.key));
+  const ends = new Map<string, Minute>();
+  const latest = new Map<string, Minute>();
+  const queue: { key: string; start: Minute }[] = inside.map((step) => ({
+    key: step.key,
+    start: step.start,
+  }));
+  // A step may be reached by several ways; it is taken up again whenever one leaves it less time.
+  for (let next = queue.shift(); next; next = queue.shift()) {
+    for (const { from, min } of into.get(next.key) ?? []) {
+      const step = steps.get(from);
+      if (!step || fixed.has(from) || step.state === 'done') continue;
+      const by = next.start - min;
+      if (by >= (ends.get(from) ?? Infinity)) continue;
+      ends.set(from, by);
+      const start = backFrom(step, by, hours);
+      if (start === -Infinity) continue;
+      latest.set(from, start);
+      queue.push({ key: from, start });
+    }
+  }
+  return latest;
+}
+
+/** Latest start of a step that has to have ended by a minute. */
+function backFrom(step: PlannedStep, by: Minute, hours: (people: readonly string[]) => Calendar): Minute {
+  const { kind, minutes, uses } = step;
+  if (kind === 'passive' || minutes === 0) return by - minutes;
+  const own = hours(uses);
+  if (kind === 'contiguous') return own.roomUntil(by - minutes, minutes);
+  const last = own.roomUntil(by - 1, 1);
+  return last === -Infinity ? last : own.startForEnd(last + 1, minutes);
+}

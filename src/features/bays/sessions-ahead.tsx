@@ -1,0 +1,49 @@
+import type { Plan } from '@/core/plan';
+import { Fact, Part } from '@/ui/facts';
+import { Notice } from '@/ui/notice';
+import { moment, span, type Locale } from '../words/format';
+
+/** Less than this to spare asks for attention. */
+const tightMin = 120;
+
+/** By when what comes before each booth session must begin, for it to open at its hour. */
+export function SessionsAhead({
+  goHours,
+  nameOf,
+  sessionName,
+  locale,
+}: {
+  goHours: Plan['goHours'];
+  nameOf(step: string): string;
+  sessionName(stay: string): string;
+  locale: Locale;
+}) {
+  const told = goHours.filter((one) => one.before.length > 0);
+  if (told.length === 0) return null;
+  return (
+    <>
+      <h2 className="pt-3 font-semibold">Go or no go</h2>
+      {told.map(({ session, opens, before }) => {
+        const [first] = before;
+        return (
+          <Part key={session} title={`${sessionName(session)}, ${moment(opens, locale)}`}>
+            {before.slice(0, 2).map((one) => (
+              <Fact key={one.step} label={nameOf(one.step)}>
+                by {moment(one.latest, locale)}
+              </Fact>
+            ))}
+            {first!.spareMin < 0 ? (
+              <Notice grade="stop">{span(-first!.spareMin)} of work too late for this hour</Notice>
+            ) : first!.spareMin < tightMin ? (
+              <Notice grade="caution">
+                {first!.spareMin === 0 ? 'nothing' : `only ${span(first!.spareMin)} of work`} to spare
+              </Notice>
+            ) : (
+              <p className="text-small text-quiet">{span(first!.spareMin)} of work to spare</p>
+            )}
+          </Part>
+        );
+      })}
+    </>
+  );
+}
