@@ -35,7 +35,7 @@ function Choice({
   return (
     <label className="flex items-center gap-1">
       {label}
-      <select value={value} onChange={(event) => onPick(event.target.value)}>
+      <select aria-label={label} value={value} onChange={(event) => onPick(event.target.value)}>
         {options.map((one) => (
           <option key={one.value} value={one.value}>
             {one.text}

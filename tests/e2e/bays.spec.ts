@@ -1,0 +1,46 @@
+import { expect, test } from '@playwright/test';
+
+test('two changes lie beside the plan, one is taken away, and nothing of the job has moved', async ({
+  page,
+}) => {
+  await page.goto('/jobs/P-014/bays');
+  const ends = await page
+    .getByText(/^ends /)
+    .first()
+    .textContent();
+  await page.getByRole('button', { name: 'what if', exact: true }).click();
+  const kind = page.getByLabel('What if:');
+  await kind.selectOption('level');
+  await page.getByLabel('section', { exact: true }).selectOption('sides');
+  await page.getByLabel('to', { exact: true }).selectOption('Road');
+  await page.getByRole('button', { name: 'Lay beside' }).click();
+  const head = page.getByRole('columnheader', { name: /Body sides and ends to Road/ });
+  await expect(head).toBeVisible();
+  const hours = page.getByRole('row', { name: /^Labour hours/ });
+  await expect(hours).toContainText('−');
+  await kind.selectOption('overtime');
+  await page.getByRole('button', { name: 'Lay beside' }).click();
+  await expect(page.getByRole('columnheader', { name: /60 min longer every day/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take away: Body sides and ends to Road' }).click();
+  await expect(head).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText(/^ends /).first()).toHaveText(ends ?? '');
+});
+
+test('what to give up is looked for on asking, and sessions ahead say by when', async ({ page }) => {
+  await page.goto('/jobs/P-014/bays');
+  await expect(page.getByRole('heading', { name: 'Go or no go' })).toBeVisible();
+  await page.getByRole('button', { name: 'what to give up' }).click();
+  await page.getByRole('button', { name: 'Look for what to give up' }).click();
+  await expect(page.getByText(/nothing has to be given up|^As it stands:/).first()).toBeVisible({
+    timeout: 20_000,
+  });
+});
+
+test('agreed bookings go out as an iCalendar', async ({ page, request }) => {
+  await page.goto('/jobs/P-014/bays');
+  const link = page.getByRole('link', { name: 'Booth', exact: true });
+  const answer = await request.get((await link.getAttribute('href'))!);
+  expect(answer.status()).toBe(200);
+  expect(await answer.text()).toMatch(/^BEGIN:VCALENDAR\r?\n[\s\S]*BEGIN:VEVENT/);
+});
