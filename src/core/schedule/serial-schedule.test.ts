@@ -144,6 +144,32 @@ describe('the serial schedule, cases worked by hand', () => {
     expect(ended([load, late])).toEqual([[450, 2120]]);
   });
 
+  test('a coat added to a session that is over is placed from now on, in the same room', () => {
+    const done = (id: string, start: number, end: number, uses: string[]) => ({
+      status: 'done' as const,
+      step: id,
+      start,
+      end,
+      uses: [...uses, 'booth'],
+    });
+    const added = scheduleSerially({
+      ...session,
+      steps: [...session.steps, step('coat-2', 'contiguous', 45, [['ines']], 'session')],
+      links: [...session.links, link('coat', 'coat-2')],
+      now: 2000,
+      facts: [
+        done('load', 450, 510, ['ines']),
+        done('coat', 510, 555, ['ines']),
+        done('dust-free', 555, 675, []),
+      ],
+    });
+    expect(added.unplaced).toEqual([]);
+    const coat = added.placements.find((one) => one.step === 'coat-2')!;
+    // Tuesday, 09:20 by the clock of minute 2000: Ines is there.
+    expect(coat).toMatchObject({ start: 2000, end: 2045, uses: ['ines', 'booth'] });
+    expect(added.holds.map(({ start, end }) => [start, end])).toEqual([[450, 675]]);
+  });
+
   test('a running step goes on from now for what remains', () => {
     const running = problem({
       now: 960,

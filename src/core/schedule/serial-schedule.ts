@@ -1,5 +1,5 @@
 import { compile } from './compile';
-import type { Compiled } from './compiled';
+import type { Arc, Compiled } from './compiled';
 import type { Schedule, ScheduleProblem } from './problem';
 import { reasonsOfWork } from './reasons-of-work';
 import { SerialPlacer } from './serial-placer';
@@ -33,7 +33,7 @@ export function scheduleSerially(problem: ScheduleProblem): Schedule {
     const window = windowAt(compiled, step, facts);
     if (window >= 0) {
       dropped.add(window);
-      removeWindow(compiled, window);
+      removeArcs(compiled, (arc) => arc.closing && arc.link === window);
     } else {
       unplaced.push(step);
       order = order.filter((one) => one !== step);
@@ -48,6 +48,12 @@ function compiledWork(problem: ScheduleProblem): Compiled {
     compiled.release[i] = Math.max(compiled.release[i]!, notBefore);
     if (compiled.latest[i] === Infinity) compiled.earliest[i] = Math.max(compiled.earliest[i]!, notBefore);
   });
+  // What is added to a session after it has ended is placed in its room all the same; the record is not wrong for it.
+  const facts = new Set(compiled.facts.map((one) => one.step));
+  removeArcs(
+    compiled,
+    (arc) => arc.hold >= 0 && arc.to === compiled.holds[arc.hold]!.to && facts.has(arc.to),
+  );
   const resources = new Map(compiled.resources.map((one, i) => [one.id, i]));
   const loose = problem.facts.flatMap((fact) => {
     const known = compiled.facts.find((one) => compiled.steps[one.step]!.id === fact.step);
@@ -67,10 +73,10 @@ function windowAt(compiled: Compiled, step: number, facts: ReadonlySet<number>):
   return (closing.find((arc) => facts.has(arc.to)) ?? closing[0])?.link ?? -1;
 }
 
-function removeWindow(compiled: Compiled, link: number): void {
+function removeArcs(compiled: Compiled, gone: (arc: Arc) => boolean): void {
   for (const step of compiled.steps) {
-    step.into = step.into.filter((arc) => !(arc.closing && arc.link === link));
-    step.out = step.out.filter((arc) => !(arc.closing && arc.link === link));
+    step.into = step.into.filter((arc) => !gone(arc));
+    step.out = step.out.filter((arc) => !gone(arc));
   }
 }
 

@@ -79,13 +79,14 @@ export function drawnBySteps(
   const drawn = new Map(steps.map((step) => [step.key, [...step.needs, ...kitOfStep(step, shelf)]]));
   for (const session of sessions) {
     for (const coat of session.steps)
-      drawn.get(coat.step)!.push({
+      // A coat without room in the calendar stands in no plan and draws nothing yet.
+      drawn.get(coat.step)?.push({
         product: session.product,
         amount: session.netL > 0 ? (session.readyL * coat.litres) / session.netL : session.readyL,
       });
     const first = session.steps[0];
     if (first)
-      drawn.get(first.step)!.push(
+      drawn.get(first.step)?.push(
         // A cup to mix in and one to pour from; one strainer a batch.
         { product: 'cup', amount: 2 * session.batches },
         { product: 'strainer', amount: session.batches },

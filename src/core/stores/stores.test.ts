@@ -135,6 +135,16 @@ describe('whatever is needed', () => {
     );
   });
 
+  test('a coat that found no room stands in no plan and draws nothing, and the others draw as before', () => {
+    const session = { session: 's', product: 'clear-21', netL: 2, batches: 1, batchLimitL: 3, readyL: 2.4 };
+    const coats = ['placed', 'unplaced'].map((step) => ({ step, litres: 1 }));
+    const placed: Step = { ...coatOf(1, 0), key: 'placed' };
+    const drawn = drawnBySteps([placed], [{ ...session, steps: coats }], shelf);
+    expect([...drawn.keys()]).toEqual(['placed']);
+    // Its half of what stands ready.
+    expect(drawn.get('placed')).toContainEqual({ product: 'clear-21', amount: 1.2 });
+  });
+
   test('what the coats of a session draw is its ready mix, shared as their litres, and other goods stay', () => {
     fc.assert(
       fc.property(fc.array(litres, { minLength: 1, maxLength: 5 }), (list) => {
