@@ -159,7 +159,6 @@ function inWords(because: Because, network: StepNetwork, name: (id: string) => s
   const linkOf = (id: string) => network.links[Number(id.slice(linkPrefix.length))];
   switch (because.kind) {
     case 'closed':
-    case 'short':
       return { kind: because.kind, who: because.resources.map(name), from: because.from, to: because.to };
     case 'resource':
       return {

@@ -80,6 +80,7 @@ export interface Plan {
 }
 
 /** A reason of the calendar in the words of the plan: keys of steps, names of people and places. */
+/** Why a step does not start earlier. 'short', too little left of a shift, stands in plans stored before decision 12. */
 export type PlanBecause =
   | { kind: 'closed' | 'short'; who: string[]; from: Minute; to: Minute }
   | { kind: 'resource'; who: string[]; holders: string[]; from: Minute; to: Minute }

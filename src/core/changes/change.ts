@@ -53,7 +53,7 @@ export function withChange(given: Situation, change: Change): Situation | null {
       return { ...given, shop: { ...shop, people: [...shop.people, more] } };
     }
     case 'away': {
-      if (!shop.people.some((one) => one.id === change.person)) return null;
+      if (change.to < change.from || !shop.people.some((one) => one.id === change.person)) return null;
       const off = { from: change.from, to: change.to, reason: '' };
       const people = shop.people.map((one) =>
         one.id === change.person ? { ...one, daysOff: [...one.daysOff, off] } : one,

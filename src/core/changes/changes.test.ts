@@ -100,6 +100,7 @@ describe('one thing done otherwise', () => {
     const nothing: Change[] = [
       { kind: 'drop-job', job: 'P-901' },
       { kind: 'away', person: 'nobody', from: job.arrival, to: job.arrival },
+      { kind: 'away', person: demoShop.people[0]!.id, from: '2027-01-05', to: '2027-01-04' },
       { kind: 'level', section: 'nowhere', level: 'Road' },
       { kind: 'level', section: job.sections[0]!.key, level: job.sections[0]!.level },
       { kind: 'school', section: null, school: 'blocks', option: 'soft' },

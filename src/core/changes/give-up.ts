@@ -44,7 +44,6 @@ const neutralSchools: readonly SchoolKey[] = [
   'tape',
   'trim',
   'polish-time',
-  'stripe',
 ];
 
 /**

@@ -1,6 +1,6 @@
 import type { Minute } from '../units';
 import type { Objective } from './model';
-import { obstaclesOf, type Obstacle } from './obstacles';
+import { firstReaching, obstaclesOf, type Obstacle } from './obstacles';
 import type { PlacedPlan } from './placed-plan';
 import { subtractStretches } from './stretches';
 
@@ -46,7 +46,7 @@ function earliestByLinks(plan: PlacedPlan, step: number): { low: Minute; anchor:
   for (const arc of problem.steps[step]!.into) {
     if (arc.from === step || arc.closing) continue;
     const reach = (arc.fromEnd ? plan.end : plan.start)[arc.from]! + arc.lag;
-    const from = arc.toEnd ? startForEnd(plan, step, reach) : reach;
+    const from = arc.toEnd ? firstReaching(plan, step, reach - 1) : reach;
     // What has no room itself has no say.
     if (
       Number.isNaN(from) ||
@@ -62,13 +62,6 @@ function earliestByLinks(plan: PlacedPlan, step: number): { low: Minute; anchor:
     [low, anchor] = [from, { kind: 'link', from: problem.steps[arc.from]!.id, type, lag: min! }];
   }
   return { low, anchor };
-}
-
-function startForEnd(plan: PlacedPlan, step: number, end: Minute): Minute {
-  const { minutes, kind, choices } = plan.problem.steps[step]!;
-  const taken = plan.taken[step]!;
-  const hours = choices.find((one) => one.resources.every((r, e) => r === taken[e]))?.calendar ?? null;
-  return kind === 1 && hours && minutes > 0 ? hours.startForEnd(end, minutes) : end - minutes;
 }
 
 /** Leaves one obstacle for each minute, the first named, and the earliest minute without any. */

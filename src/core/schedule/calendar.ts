@@ -122,12 +122,6 @@ export class Calendar {
     }
     return low < this.count ? this.from[low]! + goal - this.before[low]! : Infinity;
   }
-
-  longest(): number {
-    let most = 0;
-    for (let i = 0; i < this.count; i += 1) most = Math.max(most, this.to[i]! - this.from[i]!);
-    return most;
-  }
 }
 
 /** Most stretches one calendar is laid out to; more than a shop of centuries has. */

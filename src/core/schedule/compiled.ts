@@ -85,7 +85,7 @@ export interface Compiled {
   exclusions: { a: string; b: string; same: boolean }[];
   sameGroups: number;
   facts: CompiledFact[];
-  /** Pinned start of each step, or −Infinity … Infinity as a window that links to facts and pins leave. */
+  /** Window of each start by now, release, facts and pins. */
   earliest: Float64Array;
   latest: Float64Array;
   /** Release of the step's job. */

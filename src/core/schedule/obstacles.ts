@@ -38,13 +38,13 @@ export function obstaclesOf(plan: PlacedPlan, step: number, low: Minute, high: M
 type Keep = (one: Obstacle) => void;
 
 /** First start whose step would still be running after minute `at`; steps that pause run longer. */
-function firstReaching(plan: PlacedPlan, step: number, at: Minute): Minute {
+export function firstReaching(plan: PlacedPlan, step: number, at: Minute): Minute {
   const { kind, minutes } = plan.problem.steps[step]!;
   const hours = hoursOf(plan, step);
-  return kind === 1 && hours ? hours.startForEnd(at + 1, minutes) : at - minutes + 1;
+  return kind === 1 && hours && minutes > 0 ? hours.startForEnd(at + 1, minutes) : at - minutes + 1;
 }
 
-export function hoursOf(plan: PlacedPlan, step: number): Calendar | null {
+function hoursOf(plan: PlacedPlan, step: number): Calendar | null {
   const { choices, kind } = plan.problem.steps[step]!;
   if (kind === 2) return null;
   const taken = plan.taken[step]!;

@@ -70,7 +70,6 @@ export interface ScheduleProblem {
 export type Because =
   | { kind: 'closed'; resources: string[]; from: Minute; to: Minute }
   | { kind: 'resource'; resources: string[]; holders: string[]; from: Minute; to: Minute }
-  | { kind: 'short'; resources: string[]; from: Minute; to: Minute }
   | { kind: 'window'; link: string; from: Minute; to: Minute }
   | { kind: 'link'; link: string; from: string; min: number }
   | { kind: 'agreed'; from: Minute }

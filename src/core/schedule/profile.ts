@@ -28,24 +28,6 @@ export class Profile {
     return low;
   }
 
-  /**
-   * Earliest start ≥ `from` of a room of `minutes` with at most `most` in use; Infinity when the last piece is too full.
-   */
-  roomFrom(from: Minute, minutes: number, most: number): Minute {
-    const { at, use, length } = this;
-    let start = from;
-    for (let k = this.pieceAt(from); ;) {
-      if (use[k]! > most) {
-        k += 1;
-        if (k >= length) return Infinity;
-        start = at[k]!;
-        continue;
-      }
-      k += 1;
-      if (k >= length || at[k]! >= start + minutes) return start;
-    }
-  }
-
   /** End of the first piece that is too full within [from, to), or −1 when there is room. */
   blockedUntil(from: Minute, to: Minute, most: number): Minute {
     const { at, use, length } = this;

@@ -2,7 +2,7 @@ import type { Compiled } from './compiled';
 import type { Random } from './random';
 import { tailsOf } from './value';
 
-/** Attended time is open about 45 of 168 hours a week; stretches work time against waiting when ranking. */
+/** Orders that are tried before any is changed. */
 const rules = 8;
 
 /**

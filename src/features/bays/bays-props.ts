@@ -83,7 +83,7 @@ function groundOf(job: Job, others: readonly { job: Job }[], shop: Shop): Change
       return {
         key,
         name,
-        options: Object.entries(options).map(([option, { name }]) => ({ key: option, name })),
+        options: Object.entries(options).map(([option, { name, why }]) => ({ key: option, name, why })),
       };
     }),
     arrival: job.arrival,

@@ -8,7 +8,7 @@ export interface ChangeGround {
   sections: { key: string; name: string; level: Level }[];
   people: { id: string; name: string }[];
   otherJobs: string[];
-  schools: { key: string; name: string; options: { key: string; name: string }[] }[];
+  schools: { key: string; name: string; options: { key: string; name: string; why: string }[] }[];
   arrival: string;
   promised: string;
 }
@@ -52,8 +52,12 @@ export function changeText(change: Change, ground: ChangeGround): string {
   }
 }
 
-/** What the owner would see of it, in a sentence; null where the finish stays what it is. */
+/** What it means for the finish, in a sentence; null for what happens in the shop alone. */
 export function ownerNotices(change: Change, ground: ChangeGround): string | null {
+  if (change.kind === 'school') {
+    const options = ground.schools.find((one) => one.key === change.school)?.options;
+    return options?.find((one) => one.key === change.option)?.why ?? null;
+  }
   if (change.kind !== 'level') return null;
   const section = ground.sections.find((one) => one.key === change.section);
   if (!section) return null;

@@ -18,7 +18,9 @@ const ground: ChangeGround = {
   sections: [{ key: 'sides', name: 'Sides', level: 'Show' }],
   people: [{ id: 'ines', name: 'Ines' }],
   otherJobs: ['P-015'],
-  schools: [{ key: 'blocks', name: 'Blocks', options: [{ key: 'stiff', name: 'stiff' }] }],
+  schools: [
+    { key: 'blocks', name: 'Blocks', options: [{ key: 'stiff', name: 'stiff', why: 'finds what is low' }] },
+  ],
   ...{ arrival: '2026-11-23', promised: '2027-01-19' },
 };
 
@@ -88,7 +90,7 @@ describe('what to give up', () => {
     expect(await screen.findByText('3 days late, 10.0 h above the cap')).toBeInTheDocument();
     expect(screen.getByText('1. Work on Saturdays')).toBeInTheDocument();
     expect(screen.getByText('2. Sides to Road')).toBeInTheDocument();
-    expect(screen.getByText('The owner would not notice.')).toBeInTheDocument();
+    expect(screen.getByText('Nothing of the finish is given up.')).toBeInTheDocument();
     // From the trade's table: four clears to two, ten years to eight.
     expect(
       screen.getByText(
@@ -123,5 +125,5 @@ test.each([
   [{ kind: 'drop-job', job: 'P-015' }, 'Without P-015'],
 ] as const)('%j in words', (change, words) => {
   expect(changeText(change, ground)).toBe(words);
-  expect(ownerNotices(change, ground)).toBeNull();
+  expect(ownerNotices(change, ground)).toBe(change.kind === 'school' ? 'finds what is low' : null);
 });

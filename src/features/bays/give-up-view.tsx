@@ -81,7 +81,7 @@ export function GiveUpView({ job, ground, locale }: { job: string; ground: Chang
                     {hoursMore(figures.boothMin - answer.base.boothMin)} h booth, materials{' '}
                     {money(figures.materialsMinor, locale)}
                   </p>
-                  <p className="text-quiet">{notices ?? 'The owner would not notice.'}</p>
+                  <p className="text-quiet">{notices ?? 'Nothing of the finish is given up.'}</p>
                 </li>
               );
             })}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import type { PlanFigures } from '@/core/changes';
 import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
@@ -8,19 +9,10 @@ import { useLive } from '@/ui/use-live';
 import { date, hours, money, type Locale } from '../words/format';
 import type { WarningText } from '../words/warning-words';
 
-interface Figures {
-  labourMin: number;
-  materialsMinor: number;
-  boothMin: number;
-  passes: number;
-  finishDate: string | null;
-  lateDays: number;
-}
-
 interface Answer {
   airC: number;
-  base: Figures;
-  changed: Figures;
+  base: PlanFigures;
+  changed: PlanFigures;
   breaks: WarningText[];
 }
 

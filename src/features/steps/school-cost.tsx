@@ -1,17 +1,12 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import type { PlanFigures } from '@/core/changes';
 import type { SchoolKey } from '@/core/record';
 import { date, hours, money, type Locale } from '../words/format';
 
-interface OptionRow {
+interface OptionRow extends PlanFigures {
   option: string;
-  labourMin: number;
-  materialsMinor: number;
-  boothMin: number;
-  passes: number;
-  finishDate: string | null;
-  lateDays: number;
 }
 
 type Loaded = { status: 'loading' } | { status: 'failed' } | { status: 'ready'; rows: OptionRow[] };
