@@ -14,6 +14,7 @@ const laterOfStep = {
   inspection: null,
   lost: 'what it was planned for is not done.',
 } satisfies Partial<PlannedStep>;
+const laterOfFigure = { learned: 1 };
 const laterOfPlan = {
   pools: [],
   voc: { lines: [], totalKg: 0, unknown: [] },
@@ -26,5 +27,9 @@ const laterOfPlan = {
 export const completePlan = (stored: Plan): Plan => ({
   ...laterOfPlan,
   ...stored,
-  steps: stored.steps.map((step) => ({ ...laterOfStep, ...step })),
+  steps: stored.steps.map((step) => ({
+    ...laterOfStep,
+    ...step,
+    figure: { ...laterOfFigure, ...step.figure },
+  })),
 });

@@ -1,4 +1,5 @@
 import type { Budgets } from './money';
+import { minutesLeft, silentFacts } from './log';
 import type { PlanBecause, PlanInput, PlannedStay, PlannedStep } from './plan-model';
 import type { Job, StepFact } from './record';
 import {
@@ -37,6 +38,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   );
   const days = horizonDays + daysBetween(firstDay, localDateOf(now, shop.timeZone));
   const open = openStretches(shop, firstDay, days);
+  const facts = factsToday(job, network, input.now);
   const able = new Map(skills.map((skill) => [skill as string, ableOf(shop.people, skill)]));
   const problem: ScheduleProblem = {
     now,
@@ -55,19 +57,19 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
       from: stay.from,
       to: stay.to,
     })),
-    facts: job.facts.map(factOf),
+    facts: facts.map((fact) => factOf(fact, network, shop)),
     commitments: [...commitments],
   };
   const schedule = scheduleKeeping(problem, { starts: agreedStarts, open });
   const spots = new Map(schedule.placements.map((one) => [one.step, one]));
-  const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
+  const known = new Map(facts.map((fact) => [fact.step, fact]));
   const name = namer(input, network);
   const followers = followersOf(network);
   return {
     steps: network.steps.flatMap((step) => {
       const spot = spots.get(step.key);
       if (!spot) return [];
-      const fact = facts.get(step.key);
+      const fact = known.get(step.key);
       return [
         {
           ...step,
@@ -138,11 +140,22 @@ function followersOf({ steps, links }: StepNetwork): Map<string, PlannedStep['le
   return followers;
 }
 
-function factOf(fact: StepFact): Fact {
-  const { step, start, uses } = fact;
+/** What is known of steps: what was logged, and the waits and moves that follow from it. */
+function factsToday(job: Job, network: StepNetwork, now: Minute): StepFact[] {
+  if (job.log.length === 0) return job.facts;
+  return [...job.facts, ...silentFacts(network, job.facts, now)];
+}
+
+/** People who left the shop since are not waited for; the log names no place, so the first of its kind is taken. */
+function factOf(fact: StepFact, network: StepNetwork, shop: Shop): Fact {
+  const { step, start } = fact;
+  const planned = network.steps.find((one) => one.key === step);
+  const here = new Set([...shop.people, ...shop.places].map((one) => one.id));
+  const place = fact.workedMin !== undefined && planned?.place ? placesOf(shop, planned.place).slice(0, 1) : [];
+  const uses = [...fact.uses.filter((id) => here.has(id)), ...place];
   return fact.status === 'done'
     ? { status: 'done', step, start, end: fact.end ?? start, uses }
-    : { status: 'running', step, start, remaining: fact.remainingMin ?? 0, uses };
+    : { status: 'running', step, start, remaining: minutesLeft(fact, planned?.minutes ?? 0), uses };
 }
 
 function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => string {
@@ -195,7 +208,12 @@ export function budgetsOf(
     list.reduce((total, one) => total + value(one), 0);
   const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
   const usedLabour = job.facts.reduce((total, fact) => total + fact.personMinutes, 0);
-  const usedMaterials = job.facts.reduce((total, fact) => total + fact.materialsMinor, 0);
+  const planned = new Map(steps.map((step) => [step.key, step.materialsMinor]));
+  const usedMaterials = job.facts.reduce((total, { step, status, materialsMinor }) => {
+    // What runs has drawn nothing yet that anybody wrote down.
+    const reckoned = status === 'done' ? (planned.get(step) ?? 0) : 0;
+    return total + (materialsMinor ?? reckoned);
+  }, 0);
   const expected = (step: PlannedStep) =>
     step.state === 'done' ? step.usedMin : Math.max(step.personMinutes, step.usedMin);
   const booth = placed.stays.filter((stay) => stay.kind === 'session');

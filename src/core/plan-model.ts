@@ -1,4 +1,4 @@
-import type { Level, Shelf, StackFault } from './film';
+import type { ClimateStop, Level, Shelf, StackFault } from './film';
 import type { OldTape } from './plan-tape';
 import type { BudgetBreach, Budgets, Quote } from './money';
 import type { Job } from './record';
@@ -32,7 +32,9 @@ export type PlanWarning =
   | { code: 'late'; days: number }
   | { code: 'window-broken'; window: string; step: string }
   | { code: 'remedied'; product: string; step: string; personMinutes: number }
-  | { code: 'no-room'; step: string };
+  | { code: 'no-room'; step: string }
+  | { code: 'air-longer'; product: string; step: string; minutes: number; plannedMin: number }
+  | { code: 'forecast-stop'; product: string; step: string; date: LocalDate; stop: ClimateStop };
 
 export interface SectionSummary extends Omit<SectionStack, 'layers'> {
   section: string;

@@ -48,6 +48,7 @@ function jobOf(bodyKind: string, over: Partial<Job> = {}, sectionOver: Partial<J
     builtYear: null,
     priorRepair: 'none',
     facts: [],
+    log: [],
     stepEdits: [],
     addedSteps: [],
     schools: {},

@@ -1,12 +1,14 @@
 import { checkStack, type Shelf } from './film';
 import { breachesOf, capsInMinutes, quoteOf } from './money';
+import { withLoggedFacts } from './log';
 import { budgetsOf, placeSteps, type Placed } from './plan-calendar';
+import { forecastStops, waitInTrueAir } from './plan-air';
 import { goHoursOf } from './plan-go-hours';
 import type { Plan, PlanInput, PlannedStep, PlanWarning, SectionSummary } from './plan-model';
 import { oldTape } from './plan-tape';
 import { remedyClosedWindows, windowsOf } from './plan-windows';
 import { withJobSchools, type Job, type JobSection } from './record';
-import { buildSteps, stackOf, type SectionStack, type Step } from './steps';
+import { buildSteps, stackOf, withShopWays, type SectionStack, type Step } from './steps';
 import {
   colourPools,
   drawnBySteps,
@@ -26,13 +28,15 @@ export * from './plan-model';
  * The whole trip on one page: survey → steps (film inside) → schedule → windows → stores → budgets.
  * Deterministic: the same input gives the same plan. The input must have been parsed (`exchange`).
  */
-export function planJob(input: PlanInput): Plan {
-  const { shop, shelf, now } = input;
-  const job = withJobSchools(input.job);
+export function planJob(given: PlanInput): Plan {
+  const { shop, shelf, now } = given;
+  const job = withLoggedFacts(withShopWays(withJobSchools(given.job), shop), now);
+  const input = { ...given, job };
   const { parts, sections } = lotsOf(job, partsOfJob(job));
   const network = buildSteps({ job: { ...job, sections }, parts, shop, shelf, operations: input.operations });
   const remedied = remedyClosedWindows(input, network, placeSteps(input, network));
-  const { placed } = remedied;
+  const aired = waitInTrueAir(input, network, remedied.placed);
+  const { placed } = aired;
 
   const boothC = shop.places.find((place) => place.kind === 'booth')?.airC ?? 20;
   const sessions = sessionNeeds(network.steps, shelf, boothC);
@@ -88,6 +92,8 @@ export function planJob(input: PlanInput): Plan {
       })),
       ...oldTape(steps).map((tape) => ({ code: 'old-tape' as const, ...tape })),
       ...remedied.warnings,
+      ...aired.warnings,
+      ...forecastStops(input, network, steps),
       ...network.warnings,
       ...sections.flatMap((section) => stackWarnings(section, stackOf(section, shelf))),
     ],
@@ -127,7 +133,7 @@ function priceSteps(
       );
     const fact = facts.get(step.key);
     const isDone = fact?.status === 'done';
-    return { ...step, materialsMinor: isDone ? fact.materialsMinor : toMinor(planned) };
+    return { ...step, materialsMinor: isDone ? (fact.materialsMinor ?? toMinor(planned)) : toMinor(planned) };
   });
 }
 

@@ -38,6 +38,7 @@ export const demoShop: Shop = {
       heightM: 4,
       airC: 20,
       profile: null,
+      forecast: [],
     },
     {
       id: 'bay-1',
@@ -48,6 +49,7 @@ export const demoShop: Shop = {
       heightM: 4,
       airC: 18,
       profile: heated(18),
+      forecast: [],
     },
     {
       id: 'bay-2',
@@ -58,6 +60,7 @@ export const demoShop: Shop = {
       heightM: 4,
       airC: 18,
       profile: heated(18),
+      forecast: [],
     },
     {
       id: 'wash',
@@ -68,6 +71,7 @@ export const demoShop: Shop = {
       heightM: 4,
       airC: 15,
       profile: null,
+      forecast: [],
     },
     {
       id: 'bench-1',
@@ -78,7 +82,11 @@ export const demoShop: Shop = {
       heightM: 3,
       airC: 19,
       profile: null,
+      forecast: [],
     },
   ],
   rates: {},
+  learned: {},
+  systems: [],
+  ladders: [],
 };

@@ -7,6 +7,8 @@ import * as field from './fields';
 import { completeProducts, stepEditSchemas, storeEditSchemas } from './store-edit-schema';
 import { stripDownFields } from './strip-down-schema';
 import * as work from './work-schema';
+import { logEditSchemas } from './log-schema';
+import { wayEditSchemas } from './way-schema';
 import { markFields, ownPartFields, partKey, partSurveyFields, readingFields } from './survey-schema';
 
 const seen = () => field.whole(1, 2_000_000_000);
@@ -126,6 +128,8 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
   'remove-part': required({ kind: Joi.any(), job: field.jobNumber(), part: partKey(), seen: seen() }),
   ...storeEditSchemas,
   ...stepEditSchemas,
+  ...logEditSchemas,
+  ...wayEditSchemas,
   shop: required({ kind: Joi.any(), seen: seen(), set: shopSet }),
   rate: required({
     kind: Joi.any(),

@@ -1,9 +1,8 @@
 import Joi from 'joi';
-import { ladderKeys, layerRoles, levels } from '../film';
+import { layerRoles, levels } from '../film';
 import { depths, jobStates, oldFinishes } from '../record';
 import { isLocalDate } from '../units';
 import { bodyKinds, substrates } from '../vehicle';
-import { coatSystems } from '../film';
 
 /** Joi fields of everything a person or a file can write, shared by forms, routes, command and files. */
 
@@ -66,8 +65,26 @@ export const oldFinish = () => oneOf(oldFinishes);
 export const substrate = () => oneOf(substrates);
 export const jobState = () => oneOf(jobStates);
 export const bodyKind = () => oneOf(bodyKinds.map((kind) => kind.key));
-export const coatSystem = () => oneOf(coatSystems.map((system) => system.key));
-export const ladder = () => oneOf(ladderKeys);
+/** Key of a coat system or a ladder: which of them there are is the shop's affair. */
+const wayKey = () =>
+  Joi.string()
+    .pattern(/^[a-z][a-z0-9-]{0,39}$/)
+    .messages({ 'string.pattern.base': '{{#label}} must be small letters, digits and hyphens' });
+export const coatSystem = wayKey;
+export const ladder = wayKey;
+/** Air of single days, typed from a forecast. */
+export const forecast = () =>
+  Joi.array()
+    .items(
+      Joi.object({
+        date: localDate(),
+        workC: figure(-30, 50),
+        nightC: figure(-30, 50),
+        humidity: figure(1, 100),
+      }).options({ presence: 'required' }),
+    )
+    .max(60)
+    .unique('date');
 /** Twelve months of a place's air: in working hours, at night, and the humidity. */
 export const climateProfile = () =>
   Joi.array()

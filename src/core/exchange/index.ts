@@ -8,4 +8,6 @@ export * from './product-schema';
 export * from './shelf-csv';
 export * from './schedule-problem';
 export * from './change-schema';
+export * from './log-schema';
+export * from './way-schema';
 export * from './bookings-ical';

@@ -50,6 +50,7 @@ const bundle: JobBundle = {
     builtYear: null,
     priorRepair: 'none',
     measured: [{ key: 'R1', outsideM2: 2.5 }],
+    log: [],
     facts: [
       {
         step: 'body/wash',

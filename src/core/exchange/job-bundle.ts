@@ -1,12 +1,14 @@
 import Joi from 'joi';
 import type { Product } from '../film';
-import { priorRepairs, type Job, type StepFact } from '../record';
+import { priorRepairs, type Job, type LogEntry, type StepFact } from '../record';
 import { placeKinds, skills, type Shop } from '../shop';
 import type { Operation } from '../steps';
 import type { Minute } from '../units';
 import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import * as field from './fields';
+import { entryFaults, logEntryFields } from './log-schema';
+import { coatSystemWithKey, ladderWithKey, wayFaults } from './way-schema';
 import { stripDownFields } from './strip-down-schema';
 import { completeProduct, productFaults, productSchema } from './product-schema';
 import * as work from './work-schema';
@@ -66,6 +68,13 @@ const fact = object({
   uses: Joi.array().items(field.key()).max(20),
 });
 
+const logEntry = object({
+  id: field.key(),
+  ...logEntryFields,
+  at: instant(),
+  corrects: field.key().allow(null),
+});
+
 const job = object({
   number: field.jobNumber(),
   name: field.requiredLine(80),
@@ -90,6 +99,7 @@ const job = object({
   builtYear: field.whole(1850, 2200).allow(null).default(null).optional(),
   priorRepair: field.oneOf(priorRepairs).default('none').optional(),
   facts: list(fact, 5000),
+  log: later(logEntry, 20_000),
   stepEdits: later(
     object({
       step: field.key(),
@@ -159,12 +169,20 @@ const shop = object({
       heightM: field.figure(0.5, 30),
       airC: field.figure(-20, 50),
       profile: field.climateProfile().allow(null).default(null).optional(),
+      forecast: field.forecast().default([]).optional(),
     }),
     40,
   ),
   rates: Joi.object()
     .pattern(/^[a-z-]{1,30}$/, field.figure(0, 10_000))
     .max(100),
+  learned: Joi.object()
+    .pattern(/^[a-z-]{1,30}$/, field.figure(0.1, 10))
+    .max(100)
+    .default({})
+    .optional(),
+  systems: later(coatSystemWithKey(), 100),
+  ladders: later(ladderWithKey(), 100),
 });
 
 const bundle = object({
@@ -177,6 +195,7 @@ const bundle = object({
 });
 
 type FactRow = Omit<StepFact, 'start' | 'end'> & { start: string; end: string | null };
+type LogRow = Omit<LogEntry, 'at'> & { at: string };
 const toMinute = (text: string): Minute => Math.round(Date.parse(text) / 60000);
 const toInstant = (minute: Minute): string => new Date(minute * 60000).toISOString();
 
@@ -185,7 +204,7 @@ export function readJobBundle(text: string): Parsed<JobBundle> {
   const json = parseJson(text);
   if (json.status === 'faulty') return json;
   const parsed = parseWith<{
-    job: Omit<Job, 'facts'> & { facts: FactRow[] };
+    job: Omit<Job, 'facts' | 'log'> & { facts: FactRow[]; log: LogRow[] };
     shop: Shop;
     shelf: Parameters<typeof completeProduct>[0][];
     operations: Operation[];
@@ -198,7 +217,8 @@ export function readJobBundle(text: string): Parsed<JobBundle> {
     start: toMinute(one.start),
     end: one.end === null ? null : toMinute(one.end),
   }));
-  const value = { job: { ...row, facts }, shop: shopRow, shelf, operations: parsed.value.operations };
+  const log = row.log.map((entry) => ({ ...entry, at: toMinute(entry.at) }));
+  const value = { job: { ...row, facts, log }, shop: shopRow, shelf, operations: parsed.value.operations };
   const faults = meaningFaults(value);
   return faults.length > 0 ? { status: 'faulty', faults } : { status: 'ok', value };
 }
@@ -222,7 +242,7 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
       `job.${name}`,
       one[name].map((each) => each.key),
     );
-  for (const name of ['marks', 'readings', 'fittings', 'holes', 'gates', 'finds'] as const)
+  for (const name of ['marks', 'readings', 'fittings', 'holes', 'gates', 'finds', 'log'] as const)
     unique(
       `job.${name}`,
       one[name].map((each) => each.id),
@@ -251,6 +271,8 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
     if (each.end !== null && each.end < each.start)
       add(`job.facts[${i}].end`, 'the end lies before the start');
   });
+  one.log.forEach((entry, i) => faults.push(...entryFaults(entry, `job.log[${i}]`)));
+  one.sections.forEach((section, i) => faults.push(...wayFaults(section, place, `job.sections[${i}]`)));
   place.shifts.forEach((shift, i) => {
     if (shift.endMin <= shift.startMin) add(`shop.shifts[${i}].endMin`, 'a shift must end after it starts');
   });
@@ -264,11 +286,12 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
 }
 
 /** Writes a bundle; reading it back gives the same job, shop and shelf. */
-export function writeJobBundle({ job: one, shop: place, shelf }: JobBundle): string {
+export function writeJobBundle({ job: one, shop: place, shelf, operations }: JobBundle): string {
   const facts = one.facts.map((each) => ({
     ...each,
     start: toInstant(each.start),
     end: each.end === null ? null : toInstant(each.end),
   }));
-  return `${JSON.stringify({ format: bundleFormat, version: bundleVersion, job: { ...one, facts }, shop: place, shelf }, null, 2)}\n`;
+  const log = one.log.map((entry) => ({ ...entry, at: toInstant(entry.at) }));
+  return `${JSON.stringify({ format: bundleFormat, version: bundleVersion, job: { ...one, facts, log }, shop: place, shelf, operations }, null, 2)}\n`;
 }

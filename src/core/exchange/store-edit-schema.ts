@@ -52,6 +52,7 @@ export const storeEditSchemas = {
     seen: seen(),
     airC: field.figure(-20, 50),
     profile: field.climateProfile().allow(null),
+    forecast: field.forecast(),
   }),
 };
 

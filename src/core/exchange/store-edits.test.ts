@@ -29,8 +29,21 @@ describe('good edits of Shelf and Stores are read', () => {
     ['an order for a job', move({ kind: 'ordered', job: 'P-014', untilDate: '2027-01-08' })],
     ['a counter-entry', { kind: 'correct-stock', id: 'move-1', note: '' }],
     ['a trial', { kind: 'add-trial', trial }],
-    ['air by month', { kind: 'place-air', place: 'b', seen: 1, airC: 18, profile: Array(12).fill(air) }],
-    ['air all year', { kind: 'place-air', place: 'b', seen: 1, airC: 18, profile: null }],
+    [
+      'air by month',
+      { kind: 'place-air', place: 'b', seen: 1, airC: 18, profile: Array(12).fill(air), forecast: [] },
+    ],
+    [
+      'air all year',
+      {
+        kind: 'place-air',
+        place: 'b',
+        seen: 1,
+        airC: 18,
+        profile: null,
+        forecast: [{ date: '2026-12-01', ...air }],
+      },
+    ],
     ['products', { kind: 'add-products', products: [{ code, ...clear }] }],
   ])('%s', (_name, edit) => {
     expect(places(edit)).toEqual([]);
@@ -96,7 +109,7 @@ describe('bad ones are named by their place', () => {
     ],
     [
       'a ladder that is none',
-      { kind: 'section', job: 'P-1', section: 's', seen: 1, set: { ladder: 'steep' } },
+      { kind: 'section', job: 'P-1', section: 's', seen: 1, set: { ladder: 'Steep one' } },
       'set.ladder',
     ],
   ])('%s', (_name, edit, place) => {

@@ -265,6 +265,16 @@ export const coatSystems: readonly CoatSystem[] = [
   },
 ];
 
-/** @returns the system of that key, or undefined */
-export const coatSystemOf = (key: string): CoatSystem | undefined =>
-  coatSystems.find((one) => one.key === key);
+/** The trade's systems with a shop's own in place of them or beside them. */
+export function systemsWith(own: readonly CoatSystem[]): CoatSystem[] {
+  const changed = new Map(own.map((one) => [one.key, one]));
+  const known = new Set(coatSystems.map((one) => one.key));
+  return [
+    ...coatSystems.map((one) => changed.get(one.key) ?? one),
+    ...own.filter((one) => !known.has(one.key)),
+  ];
+}
+
+/** @param own the shop's own and changed systems   @returns the system of that key, or undefined */
+export const coatSystemOf = (key: string, own: readonly CoatSystem[] = []): CoatSystem | undefined =>
+  own.find((one) => one.key === key) ?? coatSystems.find((one) => one.key === key);

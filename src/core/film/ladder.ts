@@ -84,8 +84,21 @@ export const ladders = {
   ),
 } as const;
 
-export type LadderKey = keyof typeof ladders;
-export const ladderKeys = Object.keys(ladders) as LadderKey[];
+/** Key of one of the trade's ladders. */
+export type StandardLadder = keyof typeof ladders;
+/** Key of a ladder, the trade's or the shop's own. */
+export type LadderKey = string;
+
+/** @returns the trade's ladder of that key, or undefined */
+export const standardLadder = (key: LadderKey): Ladder | undefined =>
+  Object.hasOwn(ladders, key) ? ladders[key as StandardLadder] : undefined;
+
+/** The trade's ladders with a shop's own in place of them or beside them. */
+export function laddersWith(own: readonly Ladder[]): Ladder[] {
+  const changed = new Map(own.map((one) => [one.key, one]));
+  const standard = Object.values<Ladder>(ladders).map((one) => changed.get(one.key) ?? one);
+  return [...standard, ...own.filter((one) => !Object.hasOwn(ladders, one.key))];
+}
 
 const work = (
   key: string,

@@ -1,4 +1,4 @@
-import type { LadderKey } from './ladder';
+import type { StandardLadder } from './ladder';
 import type { Level } from './coat-system';
 
 export interface LevelStandard {
@@ -12,7 +12,7 @@ export interface LevelStandard {
   /** Person-minutes of blocking per m² and round, before shape. */
   blockMinPerM2: number;
   clearCoats: number;
-  ladder: LadderKey;
+  ladder: StandardLadder;
 }
 
 /** The trade's five standards; where it gives a range, the figure used for planning. */

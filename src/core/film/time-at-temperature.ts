@@ -80,16 +80,42 @@ export function waitAcross(
   startMin: number,
   air: readonly AirStretch[],
 ): number | null {
+  const minutes = passedAfter(startMin, air, (airC) => timeAt(sheet, key, airC, true));
+  return minutes === null ? null : Math.ceil(minutes - 1e-6);
+}
+
+/**
+ * A closing window through air of several temperatures: closed when ∫ dt / τ(T) = 1, rounded down. Outside the limits it
+ * goes on closing as at the nearest of them: what nobody promised is not counted on.
+ * @returns whole minutes from the start, or null where the sheet has no such window
+ */
+export function closesAcross(
+  sheet: Times,
+  key: ClosingKey,
+  startMin: number,
+  air: readonly AirStretch[],
+): number | null {
+  const inside = (airC: number) => Math.min(sheet.maxAirC, Math.max(sheet.minAirC, airC));
+  const minutes = passedAfter(startMin, air, (airC) => timeAt(sheet, key, inside(airC), false));
+  return minutes === null ? null : Math.floor(minutes + 1e-6);
+}
+
+/** Exact minutes until a time has passed that is `whole(T)` long in air of T; null = it never passes. */
+function passedAfter(
+  startMin: number,
+  air: readonly AirStretch[],
+  whole: (airC: number) => number | null,
+): number | null {
   let passed = 0;
   let at = startMin;
   for (const [i, stretch] of air.entries()) {
     const isLast = i === air.length - 1;
     if (!isLast && stretch.untilMin <= at) continue;
-    const whole = timeAt(sheet, key, stretch.airC, true);
-    if (whole !== null) {
-      const ends = at + (1 - passed) * whole;
-      if (isLast || ends <= stretch.untilMin) return Math.ceil(ends - startMin - 1e-6);
-      passed += (stretch.untilMin - at) / whole;
+    const minutes = whole(stretch.airC);
+    if (minutes !== null) {
+      const ends = at + (1 - passed) * minutes;
+      if (isLast || ends <= stretch.untilMin) return ends - startMin;
+      passed += (stretch.untilMin - at) / minutes;
     }
     at = Math.max(at, stretch.untilMin);
   }

@@ -1,7 +1,8 @@
-import type { Product } from '../film';
-import type { MonthAir } from '../shop';
+import type { CoatSystem, Ladder, Product } from '../film';
+import type { DayAir, MonthAir } from '../shop';
 import type { ConsumableTrial, StockMove } from './stock-move';
 import type { LocalDate } from '../units';
+import type { LogEntry } from './log-entry';
 import type { Job, JobSection, JobState, SignOff } from './job';
 import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
 import type { PriorRepair, StripDownLists, StripDownName } from './strip-down';
@@ -91,7 +92,14 @@ export type Edit =
   | { kind: 'correct-stock'; id: string; note: string }
   | { kind: 'add-trial'; trial: Omit<ConsumableTrial, 'id'> }
   | { kind: 'remove-trial'; id: string; seen: number }
-  | { kind: 'place-air'; place: string; seen: number; airC: number; profile: MonthAir[] | null }
+  | {
+      kind: 'place-air';
+      place: string;
+      seen: number;
+      airC: number;
+      profile: MonthAir[] | null;
+      forecast: DayAir[];
+    }
   | { kind: 'step'; job: string; step: string; seen: number | null; set: Partial<Omit<StepEdit, 'step'>> }
   | { kind: 'add-step'; job: string; step: Omit<AddedStep, 'id'> }
   | { kind: 'remove-added-step'; job: string; id: string; seen: number }
@@ -99,6 +107,17 @@ export type Edit =
   | { kind: 'remove-sign-off'; job: string; step: string; seen: number }
   | { kind: 'add-scope'; job: string; change: Omit<ScopeChange, 'id' | 'onDate'> }
   | { kind: 'remove-scope'; job: string; id: string; seen: number }
+  | {
+      kind: 'log';
+      job: string;
+      entry: Omit<LogEntry, 'id' | 'corrects'>;
+      /** Taken although the work before it or its film says no; the note says why. */
+      insist: boolean;
+    }
+  | { kind: 'correct-log'; job: string; id: string; note: string }
+  | { kind: 'learned'; operation: string; seen: number | null; factor: number | null }
+  | { kind: 'coat-system'; key: string; seen: number | null; entry: Omit<CoatSystem, 'key'> | null }
+  | { kind: 'ladder'; key: string; seen: number | null; entry: Omit<Ladder, 'key'> | null }
   | { kind: 'shop'; seen: number; set: ShopChange }
   | { kind: 'operation'; code: string; seen: number | null; entry: object | null }
   | { kind: 'rate'; operation: string; seen: number | null; rate: number | null }

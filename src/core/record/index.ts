@@ -1,6 +1,7 @@
 export * from './depth';
 export * from './job';
 export * from './edit';
+export * from './log-entry';
 export * from './surface-state';
 export * from './survey';
 export * from './strip-down';

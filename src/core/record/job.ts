@@ -1,7 +1,8 @@
-import type { LadderKey, LayerRole, Level } from '../film';
+import type { CoatSystem, Ladder, LadderKey, LayerRole, Level } from '../film';
 import type { LocalDate, Minor, Minute } from '../units';
 import type { Dimensions, SectionProposal } from '../vehicle';
 import type { Depth, OldFinish } from './depth';
+import type { LogEntry } from './log-entry';
 import type { SchoolChoice } from './school';
 import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
 import type { Find, Fitting, Gate, Hole, PriorRepair } from './strip-down';
@@ -27,6 +28,8 @@ export interface JobSection extends Omit<SectionProposal, 'oldFinish' | 'depth'>
   /** On a lot: the section it was taken from, and how its panels are stripped. Sections of a job carry neither. */
   base?: string;
   method?: StripMethodKey;
+  /** System and ladder as the shop has them, once they were looked up. */
+  ways?: { system: CoatSystem | undefined; ladder: Ladder | undefined };
 }
 
 export type TypedRounds = { filler?: number; build?: number };
@@ -53,8 +56,11 @@ export interface StepFact {
   end: Minute | null;
   /** Attended minutes left when running; the plan takes its own figure when null. */
   remainingMin: number | null;
+  /** Attended minutes of the clock so far, where the log knows them. */
+  workedMin?: number;
   personMinutes: number;
-  materialsMinor: Minor;
+  /** What its materials cost; null where nobody reckoned, then as planned. */
+  materialsMinor: Minor | null;
   /** People and the place that were used. */
   uses: string[];
 }
@@ -101,6 +107,8 @@ export interface Job {
   builtYear: number | null;
   priorRepair: PriorRepair;
   facts: StepFact[];
+  /** What was written down at the work; it stands before facts of the same step. */
+  log: LogEntry[];
   /** Steps changed by hand, and changes of scope that were agreed. */
   stepEdits: StepEdit[];
   addedSteps: AddedStep[];

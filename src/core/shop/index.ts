@@ -1,3 +1,4 @@
 export * from './shop';
 export * from './shop-calendar';
 export * from './standard-shop';
+export * from './air-of-place';

@@ -1,3 +1,4 @@
+import type { CoatSystem, Ladder } from '../film';
 import type { LocalDate, Minor } from '../units';
 
 export const skills = ['prep', 'metal', 'paint', 'polish', 'trim'] as const;
@@ -28,6 +29,11 @@ export interface MonthAir {
   humidity: number;
 }
 
+/** Air of one day as somebody typed it from a forecast. */
+export interface DayAir extends MonthAir {
+  date: LocalDate;
+}
+
 export interface Place {
   id: string;
   name: string;
@@ -39,6 +45,8 @@ export interface Place {
   airC: number;
   /** By month from January, in place of `airC`; null for a place that is kept at one temperature. */
   profile: MonthAir[] | null;
+  /** Days that are known better than the month; they stand before both. */
+  forecast: DayAir[];
 }
 
 /** Opening hours of one weekday by the wall clock, minutes of the day. */
@@ -71,4 +79,9 @@ export interface Shop {
   places: Place[];
   /** The shop's own rates by operation code, replacing the catalogue's. */
   rates: Record<string, number>;
+  /** Factors learned from the log and accepted by the manager, by operation code. */
+  learned: Record<string, number>;
+  /** Coat systems and sanding ladders of its own, or changed from the trade's. */
+  systems: CoatSystem[];
+  ladders: Ladder[];
 }

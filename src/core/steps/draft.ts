@@ -90,7 +90,8 @@ export class StepDraft {
     const ownRate = shop.rates[operation.code];
     const rate = options.rate ?? ownRate ?? operation.rate ?? 0;
     const fixedMin = options.fixedMin ?? operation.fixedMin;
-    const worked = personMinutes(fixedMin, rate, quantity.weighted, share);
+    const learned = shop.learned[operation.code] ?? 1;
+    const worked = personMinutes(fixedMin, rate, quantity.weighted, share * learned);
     const wanted = options.crew ?? operation.usualCrew;
     const room = operation.basis === 'm²' ? roomForCrew(quantity.amount * share) : wanted;
     const able = shop.people.filter((person) => person.skills.includes(operation.skill)).length;
@@ -124,6 +125,7 @@ export class StepDraft {
         share,
         flashMin,
         ownRate: options.rate === undefined && ownRate !== undefined,
+        learned,
       },
       coat: options.coat ?? null,
       needs: operation.consumes.map((one) => ({

@@ -1,4 +1,4 @@
-import { ladderMinutes, ladders, levelStandards, type Ladder, type Level } from '../film';
+import { ladderMinutes, levelStandards, type Ladder, type Level } from '../film';
 import type { JobSection } from '../record';
 import type { Operation } from './operation';
 import type { SectionSituation } from './situation';
@@ -48,9 +48,9 @@ export function ruledRate(
     case 'block-fairing':
       return fairBlockRate;
     case 'sanding':
-      return sandingRate(ladders[ladderOf(section)]);
+      return sandingRate(ladderOf(section));
     case 'polishing':
-      return polishingRate(ladders[ladderOf(section)]);
+      return polishingRate(ladderOf(section));
     case null:
       return null;
   }

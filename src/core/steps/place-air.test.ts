@@ -1,4 +1,5 @@
 import { completeSheet } from '../film';
+import type { Place } from '../shop';
 import { bareMetalLimit } from './stripping';
 import { airsOf, longestWait, monthsOf, shortestWindow } from './place-air';
 
@@ -17,7 +18,16 @@ test('a job from November to January may see three months, over the turn of the 
 });
 
 test('a place without a profile has one air; with one, those of the months', () => {
-  const place = { id: 'b', name: 'B', kind: 'bay', lengthM: 8, widthM: 4, heightM: 3, airC: 18 } as const;
+  const place: Omit<Place, 'profile'> = {
+    id: 'b',
+    name: 'B',
+    kind: 'bay',
+    lengthM: 8,
+    widthM: 4,
+    heightM: 3,
+    airC: 18,
+    forecast: [],
+  };
   expect(airsOf({ ...place, profile: null }, [0, 1])).toEqual([{ workC: 18, nightC: 18, humidity: 50 }]);
   const profile = Array.from({ length: 12 }, (_, month) => air(10 + month, month));
   expect(airsOf({ ...place, profile }, [0, 11]).map((one) => one.workC)).toEqual([10, 21]);

@@ -1,4 +1,4 @@
-import { ladders, levelStandards, type Product } from '../film';
+import { levelStandards, type Product } from '../film';
 import type { Job, JobSection } from '../record';
 import type { Part } from '../vehicle';
 import type { Group } from './group';
@@ -62,7 +62,7 @@ function flagsOf(
   stack: SectionStack,
 ): Set<SituationFlag> {
   const surveys = parts.map((part) => job.surveyed.find((one) => one.key === part.key));
-  const ladder = ladders[ladderOf(section)];
+  const ladder = ladderOf(section);
   const laid = stack.layers.filter((layer) => layer.coats > 0);
   const painted = laid.length > 0;
   const hasOldPaint = section.oldFinish !== 'gelcoat' && section.oldFinish !== 'none';

@@ -2,19 +2,43 @@ import {
   clearBudget,
   coatSystemOf,
   ladders,
+  laddersWith,
   levelStandards,
+  standardLadder,
   type ClearBudget,
+  type Ladder,
   type LadderKey,
   type LayerRole,
   type Product,
   type Shelf,
   type SystemLayer,
 } from '../film';
-import type { JobSection, SchoolChoice } from '../record';
+import type { Job, JobSection, SchoolChoice } from '../record';
+import type { Shop } from '../shop';
 
-/** The ladder a section is sanded by: the manager's school, else the level's. */
-export const ladderOf = (section: Pick<JobSection, 'level' | 'ladder'>): LadderKey =>
+/** Key of the ladder a section is sanded by: the manager's school, else the level's. */
+export const ladderKeyOf = (section: Pick<JobSection, 'level' | 'ladder'>): LadderKey =>
   section.ladder ?? levelStandards[section.level].ladder;
+
+type Sanded = Pick<JobSection, 'level' | 'ladder' | 'ways'>;
+/** That ladder, as the shop has it. A key nobody knows any more falls back to the level's. */
+export const ladderOf = (section: Sanded): Ladder =>
+  section.ways?.ladder ??
+  standardLadder(ladderKeyOf(section)) ??
+  ladders[levelStandards[section.level].ladder];
+
+/** Sections with their system and ladder as this shop has them. */
+export function withShopWays(job: Job, { systems, ladders: own }: Pick<Shop, 'systems' | 'ladders'>): Job {
+  if (systems.length === 0 && own.length === 0) return job;
+  const sections = job.sections.map((section) => ({
+    ...section,
+    ways: {
+      system: coatSystemOf(section.system, systems),
+      ladder: laddersWith(own).find((one) => one.key === ladderKeyOf(section)),
+    },
+  }));
+  return { ...job, sections };
+}
 
 /** One layer of a section as it will be laid. */
 export interface StackLayer {
@@ -40,7 +64,7 @@ export interface SectionStack {
  * the clear budget. Products that the shelf lacks are listed and left out.
  */
 export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
-  const system = coatSystemOf(section.system);
+  const system = section.ways?.system ?? coatSystemOf(section.system);
   const standard = levelStandards[section.level];
   const layers: StackLayer[] = [];
   const missing: string[] = [];
@@ -67,7 +91,7 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
         break;
       case 'budget':
         clear = clearBudget({
-          ladder: ladders[ladderOf(section)],
+          ladder: ladderOf(section),
           coatUm: dryUm,
           levelMinimum: Math.max(1, standard.clearCoats),
           productMinimum: product.coating.coatsLeast,

@@ -42,6 +42,8 @@ export interface Figure {
   /** Attended flash included in the step, minutes of clock. */
   flashMin: number;
   ownRate: boolean;
+  /** The shop's own factor on the rate, learned from its log; 1 where nothing was accepted. */
+  learned: number;
 }
 
 export interface CoatOfStep {

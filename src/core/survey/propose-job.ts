@@ -45,6 +45,7 @@ export function proposeJob(given: NewJob): Job {
     builtYear: null,
     priorRepair: 'none',
     facts: [],
+    log: [],
     stepEdits: [],
     addedSteps: [],
     scope: [],

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { clearFigures, clearLeft, ladderKeys, ladders, runCard, type LadderKey } from '@/core/film';
+import { clearFigures, clearLeft, runCard } from '@/core/film';
 import { deference } from '@/core/safety';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
@@ -9,18 +9,18 @@ import { Tabs } from '@/ui/tabs';
 import { EditChoice } from '../frame/edit-field';
 import { area, micrometres } from '../words/format';
 import { ClimatePanel } from './climate-panel';
-import type { FilmSection } from './film-props';
+import type { FilmProps, FilmSection } from './film-props';
 
 /** One section's film: the clear budget with its ways out, windows at the air, the ladder, what a damage means. */
 export function FilmInspector({
   job,
   section,
   boothC,
+  ladders,
 }: {
   job: string;
   section: FilmSection;
-  boothC: number;
-}) {
+} & Pick<FilmProps, 'boothC' | 'ladders'>) {
   const [page, setPage] = useState('budget');
   return (
     <InspectorPanel
@@ -34,7 +34,11 @@ export function FilmInspector({
         pages={[
           { key: 'budget', name: 'Budget', content: <Budget section={section} /> },
           { key: 'air', name: 'Windows', content: <ClimatePanel section={section} boothC={boothC} /> },
-          { key: 'ladder', name: 'Ladder', content: <LadderPage job={job} section={section} /> },
+          {
+            key: 'ladder',
+            name: 'Ladder',
+            content: <LadderPage job={job} section={section} ladders={ladders} />,
+          },
           { key: 'mend', name: 'Mending', content: <Mending section={section} /> },
         ]}
       />
@@ -156,27 +160,32 @@ function ClearPart({
   );
 }
 
-function LadderPage({ job, section }: { job: string; section: FilmSection }) {
+function LadderPage({
+  job,
+  section,
+  ladders,
+}: {
+  job: string;
+  section: FilmSection;
+  ladders: FilmProps['ladders'];
+}) {
   const { ladderRows, ladder } = section;
   const own = section.section.ladder;
   return (
-    <Part title={ladders[ladder].name}>
-      <p className="pb-2 text-quiet">{ladders[ladder].why}</p>
+    <Part title={ladder.name}>
+      <p className="pb-2 text-quiet">{ladder.why}</p>
       <EditChoice
         label={`School of colour sanding for ${section.section.name}`}
         quiet
         className="w-full"
         value={own ?? ''}
-        choices={[
-          { value: '', text: `by level ${section.level}` },
-          ...ladderKeys.map((key) => ({ value: key, text: ladders[key].name })),
-        ]}
+        choices={[{ value: '', text: `by level ${section.level}` }, ...ladders]}
         toEdit={(text) => ({
           kind: 'section',
           job,
           section: section.section.key,
           seen: section.section.seen,
-          set: { ladder: (text || null) as LadderKey | null },
+          set: { ladder: text || null },
         })}
       />
       {ladderRows.length > 0 && (

@@ -6,13 +6,13 @@ import {
   gritSteps,
   groundAdvice,
   ladderMinutes,
-  ladders,
+  laddersWith,
   ladderSheets,
   type ClearBudget,
   type CoatingSheet,
   type FilmColumn,
   type GroundAdvice,
-  type LadderKey,
+  type Ladder,
   type Product,
   type RepairCard,
   type Shelf,
@@ -22,7 +22,7 @@ import { edgeBandM2, perimeterM } from '@/core/geometry';
 import type { Plan } from '@/core/plan';
 import type { Job, JobSection } from '@/core/record';
 import type { Shop } from '@/core/shop';
-import { ladderOf } from '@/core/steps';
+import { ladderOf, withShopWays } from '@/core/steps';
 import { stackSentence } from '../words/film-words';
 
 export type SectionSeen = JobSection & { seen: number };
@@ -70,7 +70,7 @@ export interface FilmSection {
   sheets: FilmSheet[];
   faults: { grade: 'error' | 'caution' | 'note'; text: string }[];
   clear: ClearBudget | null;
-  ladder: LadderKey;
+  ladder: Pick<Ladder, 'key' | 'name' | 'why'>;
   ladderRows: LadderRow[];
   beadM: number;
   edges: EdgeRow[];
@@ -83,17 +83,20 @@ export interface FilmProps {
   sections: FilmSection[];
   /** Air of the first booth, where everything is reckoned unless asked otherwise, °C. */
   boothC: number;
+  /** Ladders of colour sanding there are. */
+  ladders: { value: string; text: string }[];
   locale: { timeZone: string; currency: string };
 }
 
 /** What the room needs of a job and its plan. */
 export function filmProps(
-  job: Job,
+  given: Job,
   versions: Record<string, number>,
   plan: Plan,
   { shop, shelf }: { shop: Shop; shelf: Shelf },
 ): FilmProps {
   const nameOf = (code: string) => shelf.get(code)?.name ?? code;
+  const job = withShopWays(given, shop);
   return {
     job: job.number,
     sections: plan.sections.flatMap((summary) => {
@@ -102,6 +105,7 @@ export function filmProps(
       const section = { ...own, seen: versions[`${job.number}/${own.key}`]! };
       return [filmSection(summary, section, job, plan, shelf, nameOf)];
     }),
+    ladders: laddersWith(shop.ladders).map(({ key, name }) => ({ value: key, text: name })),
     boothC: shop.places.find((place) => place.kind === 'booth')?.airC ?? 20,
     locale: { timeZone: shop.timeZone, currency: shop.currency },
   };
@@ -115,7 +119,7 @@ function filmSection(
   shelf: Shelf,
   nameOf: (code: string) => string,
 ): FilmSection {
-  const route = coatSystemOf(section.system)?.route ?? 'panel';
+  const route = (section.ways?.system ?? coatSystemOf(section.system))?.route ?? 'panel';
   const products = summary.layers.flatMap((layer): { layer: typeof layer; product: Product }[] => {
     const product = shelf.get(layer.product);
     return product?.coating ? [{ layer, product }] : [];
@@ -158,7 +162,7 @@ function filmSection(
       text: stackSentence(fault.code, nameOf(fault.product), fault.beneath && nameOf(fault.beneath)),
     })),
     clear: summary.clear,
-    ladder,
+    ladder: { key: ladder.key, name: ladder.name, why: ladder.why },
     ladderRows: ladderRows(ladder),
     beadM: parts.reduce((sum, part) => sum + part.beadM, 0),
     edges: parts
@@ -223,8 +227,7 @@ function timesOf(column: FilmColumn, section: string, plan: Plan): SliceTimes[] 
   }));
 }
 
-function ladderRows(key: LadderKey): LadderRow[] {
-  const ladder = ladders[key];
+function ladderRows(ladder: Ladder): LadderRow[] {
   const minutes = ladderMinutes(ladder);
   const sheets = ladderSheets(ladder);
   const grits = ladder.steps.flatMap((step) => (typeof step.grit === 'number' ? [step.grit] : []));

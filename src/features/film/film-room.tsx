@@ -24,7 +24,7 @@ const views = {
 type View = keyof typeof views;
 
 /** Which layers go on which section, how thick, how much may be sanded away, and whether the windows fit. */
-export function FilmRoom({ job, sections, boothC, locale }: FilmProps) {
+export function FilmRoom({ job, sections, boothC, ladders, locale }: FilmProps) {
   const [view, setView] = useState<View>('picture');
   const { at } = useDay();
   const [picked, pick] = useSelection(
@@ -72,7 +72,9 @@ export function FilmRoom({ job, sections, boothC, locale }: FilmProps) {
           <WhatIfAir job={job} locale={locale} />
         )}
       </Room>
-      {chosen && <FilmInspector key={chosen.key} job={job} section={chosen} boothC={boothC} />}
+      {chosen && (
+        <FilmInspector key={chosen.key} job={job} section={chosen} boothC={boothC} ladders={ladders} />
+      )}
     </>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { coatSystemOf, type Repair } from '@/core/film';
+import type { Repair } from '@/core/film';
 import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
 import { useSaving } from '../frame/saving';
@@ -10,6 +10,8 @@ import type { SectionSeen } from './film-props';
 
 interface SystemRow {
   system: string;
+  name: string;
+  why: string;
   labourMin: number;
   materialsMinor: number;
   boothMin: number;
@@ -75,14 +77,13 @@ export function SystemCompare({
         ]}
       >
         {loaded.rows.map((row) => {
-          const system = coatSystemOf(row.system);
           const chosen = row.system === section.system;
           return (
             <tr key={row.system} className="border-b border-line align-top">
               <td className="max-w-72 py-1 pr-3">
-                <span className="font-semibold">{system?.name ?? row.system}</span>
+                <span className="font-semibold">{row.name}</span>
                 {!row.fits && <span className="text-caution"> not made for {section.substrate}</span>}
-                <span className="block text-small text-quiet">{system?.why}</span>
+                <span className="block text-small text-quiet">{row.why}</span>
               </td>
               <td className="py-1 pr-3 text-right tabular-nums">{hours(row.labourMin)}</td>
               <td className="py-1 pr-3 text-right tabular-nums">{money(row.materialsMinor, locale)}</td>

@@ -136,7 +136,7 @@ function stationStates(job: Job, plan: Plan): JobView['stationStates'] {
     bays: bays ? 'attention' : 'ready',
     stores: plan.shopping.length > 0 ? 'drafted' : 'ready',
     booth: plan.stays.some((stay) => stay.kind === 'session') ? 'drafted' : 'empty',
-    log: job.facts.length > 0 ? 'drafted' : 'empty',
+    log: job.facts.length + job.log.length > 0 ? 'drafted' : 'empty',
     handover: job.state === 'finished' ? 'ready' : 'empty',
   };
 }

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { MonthAir, Place } from '@/core/shop';
+import { PlaceForecast } from './place-forecast';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 
@@ -16,8 +17,9 @@ const columns = [
 export function PlaceAir({ place, seen }: { place: Place; seen: number }) {
   const { save } = useSaving();
   const [open, setOpen] = useState(false);
+  const forecast = place.forecast ?? [];
   const edit = (airC: number, profile: MonthAir[] | null) =>
-    ({ kind: 'place-air', place: place.id, seen, airC, profile }) as const;
+    ({ kind: 'place-air', place: place.id, seen, airC, profile, forecast }) as const;
   const { profile } = place;
   return (
     <div className="flex flex-col items-end gap-1">
@@ -95,6 +97,7 @@ export function PlaceAir({ place, seen }: { place: Place; seen: number }) {
           </tbody>
         </table>
       )}
+      {open && <PlaceForecast place={place} seen={seen} />}
       {open && profile && (
         <button type="button" className="underline" onClick={() => void save(edit(place.airC, null))}>
           return to one temperature, {place.airC} °C

@@ -1,7 +1,8 @@
 import type { Shelf } from '@/core/film';
 import type { Plan } from '@/core/plan';
 import type { Job, SchoolChoice, SchoolKey } from '@/core/record';
-import { schools, schoolsTaken, stackOf, type SchoolTaken } from '@/core/steps';
+import { schools, schoolsTaken, stackOf, withShopWays, type SchoolTaken } from '@/core/steps';
+import type { Shop } from '@/core/shop';
 import { bodyKindOf } from '@/core/vehicle';
 
 export interface SectionSchools {
@@ -21,11 +22,12 @@ export interface SchoolsShown {
 
 /** The schools of a job, section by section, with where each comes from. */
 export function schoolsShown(
-  job: Job,
+  given: Job,
   plan: Plan,
-  shelf: Shelf,
+  { shelf, shop }: { shelf: Shelf; shop: Shop },
   versions: Record<string, number>,
 ): SchoolsShown {
+  const job = withShopWays(given, shop);
   const route = bodyKindOf(job.bodyKind)?.route;
   return {
     job: { seen: versions[job.number] ?? 1, chosen: job.schools },

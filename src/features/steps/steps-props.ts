@@ -81,7 +81,7 @@ export function stepsProps(
       job.signOffs.map((one) => [one.step, { ...one, seen: versions[`${job.number}/${one.step}`] ?? 1 }]),
     ),
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
-    schools: schoolsShown(job, plan, shelfOf(products), versions),
+    schools: schoolsShown(job, plan, { shelf: shelfOf(products), shop }, versions),
     rounds: roundsShown(job, plan, versions),
     today: localDateOf(plan.computedAt, shop.timeZone),
     labourRateMinorPerHour: shop.labourRateMinorPerHour,

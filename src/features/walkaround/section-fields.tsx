@@ -1,9 +1,10 @@
 'use client';
 
-import { coatSystems, levels, levelStandards, type Level } from '@/core/film';
+import { levels, levelStandards, type Level } from '@/core/film';
 import { depths, oldFinishes, type JobSection, type SectionChange } from '@/core/record';
 import { substrates } from '@/core/vehicle';
 import { EditChoice } from '../frame/edit-field';
+import type { SectionShown } from './walkaround-props';
 
 const depthText = { scuff: 'scuff and refinish', stable: 'to the sound layer', bare: 'to bare' };
 const plain = (values: readonly string[]) =>
@@ -15,8 +16,7 @@ const years = (level: Level): string => {
 };
 
 /** The choices that drive a section's work; each is saved as it is made. */
-export function SectionFields({ job, section, seen }: { job: string; section: JobSection; seen: number }) {
-  const route = coatSystems.find((system) => system.key === section.system)?.route;
+export function SectionFields({ job, section, seen }: { job: string; section: SectionShown; seen: number }) {
   const edit = (set: SectionChange) => ({ kind: 'section', job, section: section.key, seen, set }) as const;
   const rows = [
     {
@@ -49,9 +49,7 @@ export function SectionFields({ job, section, seen }: { job: string; section: Jo
     {
       label: 'Coat system',
       value: section.system,
-      choices: coatSystems
-        .filter((system) => system.route === route)
-        .map((system) => ({ value: system.key, text: system.name })),
+      choices: section.systems,
       toEdit: (text: string) => edit({ system: text }),
     },
   ];

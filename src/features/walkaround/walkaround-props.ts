@@ -1,3 +1,4 @@
+import { coatSystemOf, systemsWith } from '@/core/film';
 import type { Plan } from '@/core/plan';
 import type { FilmReading, Job, JobSection, Mark, PartSurvey, SurfaceStep } from '@/core/record';
 import type { Shop } from '@/core/shop';
@@ -13,6 +14,8 @@ export interface SectionShown extends JobSection {
   seen: number;
   outsideM2: number;
   insideM2: number;
+  /** Coat systems it can have, of its own route. */
+  systems: { value: string; text: string }[];
 }
 
 /** A panel with everything the survey has of it and the row versions that guard its edits. */
@@ -55,6 +58,14 @@ export interface WalkaroundProps {
   steps: SurfaceStep[];
   stripDown: StripDownProps;
   view: Pick<JobView, 'warnings' | 'locale'>;
+}
+
+/** Systems of the same route as one of them, as choices. */
+function systemsLike(key: string, own: Shop['systems']): SectionShown['systems'] {
+  const route = coatSystemOf(key, own)?.route;
+  return systemsWith(own)
+    .filter((system) => system.route === route)
+    .map((system) => ({ value: system.key, text: system.name }));
 }
 
 /** What the room needs of a job and its plan. @param versions row versions by id, to guard the edits */
@@ -104,6 +115,7 @@ export function walkaroundProps(
         seen: versions[`${number}/${section.key}`]!,
         outsideM2: own.reduce((sum, one) => sum + one.outsideM2, 0),
         insideM2: own.reduce((sum, one) => sum + one.insideM2, 0),
+        systems: systemsLike(section.system, shop.systems),
       };
     }),
     stripDown: stripDownProps(job, versions, plan, shop),

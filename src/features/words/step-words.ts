@@ -181,8 +181,9 @@ export function figureSentence(step: PlannedStep): string {
   if (figure.rate > 0 && figure.quantity > 0) {
     const shape = figure.weighted / figure.quantity;
     const share = figure.share === 1 ? '' : ` × ${figure.share}`;
+    const learned = figure.learned === 1 ? '' : ` × learned ${figure.learned.toFixed(2)}`;
     parts.push(
-      `${figure.rate} min/${figure.unit} × ${figure.quantity.toFixed(1)} ${figure.unit}${Math.abs(shape - 1) > 0.005 ? ` × shape ${shape.toFixed(2)}` : ''}${share}`,
+      `${figure.rate} min/${figure.unit} × ${figure.quantity.toFixed(1)} ${figure.unit}${Math.abs(shape - 1) > 0.005 ? ` × shape ${shape.toFixed(2)}` : ''}${share}${learned}`,
     );
   }
   const sum = parts.join(' + ') || 'no attended time';

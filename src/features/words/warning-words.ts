@@ -1,6 +1,6 @@
 import type { PlanWarning } from '@/core/plan';
-import { date, hours, micrometres, moment, money, type Locale } from './format';
-import { stackSentence } from './film-words';
+import { date, hours, micrometres, moment, money, span, type Locale } from './format';
+import { climateSentence, stackSentence } from './film-words';
 import { linkWords, type Names } from './step-words';
 
 export interface WarningText {
@@ -72,6 +72,14 @@ export function warningText(
     case 'air-outside-limits':
       return stop(
         `${names.product(warning.product)} is applied between ${warning.minAirC} and ${warning.maxAirC} °C; the place has ${warning.airC} °C.`,
+      );
+    case 'air-longer':
+      return caution(
+        `${names.product(warning.product)} before “${names.step(warning.step)}” waits ${span(warning.minutes)} instead of ${span(warning.plannedMin)}: cold nights, days the shop is closed or the forecast.`,
+      );
+    case 'forecast-stop':
+      return stop(
+        `${date(warning.date)}: ${names.product(warning.product)} may not be laid in the air that is forecast: ${climateSentence(warning.stop)}.`,
       );
     case 'too-long-for-booth':
       return caution(

@@ -1,6 +1,6 @@
 import { asc, eq } from 'drizzle-orm';
 import type { Level } from '../../core/film';
-import type { AddedStep, Job, JobSection, JobState, StepFact } from '../../core/record';
+import type { AddedStep, Job, JobSection, JobState, LogEntry, StepFact } from '../../core/record';
 import type { Substrate } from '../../core/vehicle';
 import type { Connection } from '../database/client';
 import * as schema from '../database/schema';
@@ -21,25 +21,30 @@ export async function jobNumbers(connection: Connection): Promise<string[]> {
 
 /** @returns null when there is no such job */
 export async function loadJob(connection: Connection, number: string): Promise<StoredJob | null> {
-  const { section, measuredPart, stepFact, signOff, stepEdit, addedStep, scopeChange } = schema;
+  const { section, measuredPart, stepFact, signOff, stepEdit, addedStep, scopeChange, logEntry } = schema;
   const all = () => connection.select();
-  const [[row], sections, measured, survey, facts, signOffs, stepEdits, added, scope] = await Promise.all([
-    all().from(schema.job).where(eq(schema.job.id, number)),
-    all().from(section).where(eq(section.jobId, number)).orderBy(asc(section.position), asc(section.id)),
-    all().from(measuredPart).where(eq(measuredPart.jobId, number)).orderBy(asc(measuredPart.partKey)),
-    loadSurvey(connection, number),
-    all()
-      .from(stepFact)
-      .where(eq(stepFact.jobId, number))
-      .orderBy(asc(stepFact.startMinute), asc(stepFact.stepKey)),
-    all().from(signOff).where(eq(signOff.jobId, number)).orderBy(asc(signOff.stepKey)),
-    all().from(stepEdit).where(eq(stepEdit.jobId, number)).orderBy(asc(stepEdit.stepKey)),
-    all().from(addedStep).where(eq(addedStep.jobId, number)).orderBy(asc(addedStep.id)),
-    all()
-      .from(scopeChange)
-      .where(eq(scopeChange.jobId, number))
-      .orderBy(asc(scopeChange.onDate), asc(scopeChange.id)),
-  ]);
+  const [[row], sections, measured, survey, facts, signOffs, stepEdits, added, scope, log] =
+    await Promise.all([
+      all().from(schema.job).where(eq(schema.job.id, number)),
+      all().from(section).where(eq(section.jobId, number)).orderBy(asc(section.position), asc(section.id)),
+      all().from(measuredPart).where(eq(measuredPart.jobId, number)).orderBy(asc(measuredPart.partKey)),
+      loadSurvey(connection, number),
+      all()
+        .from(stepFact)
+        .where(eq(stepFact.jobId, number))
+        .orderBy(asc(stepFact.startMinute), asc(stepFact.stepKey)),
+      all().from(signOff).where(eq(signOff.jobId, number)).orderBy(asc(signOff.stepKey)),
+      all().from(stepEdit).where(eq(stepEdit.jobId, number)).orderBy(asc(stepEdit.stepKey)),
+      all().from(addedStep).where(eq(addedStep.jobId, number)).orderBy(asc(addedStep.id)),
+      all()
+        .from(scopeChange)
+        .where(eq(scopeChange.jobId, number))
+        .orderBy(asc(scopeChange.onDate), asc(scopeChange.id)),
+      all()
+        .from(logEntry)
+        .where(eq(logEntry.jobId, number))
+        .orderBy(asc(logEntry.atMinute), asc(logEntry.position), asc(logEntry.id)),
+    ]);
   if (!row) return null;
   return {
     job: {
@@ -63,6 +68,7 @@ export async function loadJob(connection: Connection, number: string): Promise<S
       builtYear: row.builtYear,
       priorRepair: row.priorRepair as Job['priorRepair'],
       facts: facts.map(factOfRow),
+      log: log.map((one) => entryOfRow(one, number)),
       stepEdits: stepEdits.map(({ stepKey, afterStep, personMinutes, skipped, override, person, note }) => ({
         ...{ step: stepKey, personMinutes, skipped, after: afterStep, override, person, note },
       })),
@@ -129,6 +135,34 @@ function factOfRow(row: typeof schema.stepFact.$inferSelect): StepFact {
   };
 }
 
+function entryOfRow(row: typeof schema.logEntry.$inferSelect, number: string): LogEntry {
+  const { id, jobId: _job, version: _version, position: _position, stepKey, atMinute, ...rest } = row;
+  const own = (key: string) => key.slice(number.length + 1);
+  return {
+    ...rest,
+    ...{
+      id: own(id),
+      step: stepKey,
+      kind: row.kind as LogEntry['kind'],
+      at: atMinute,
+      coat: row.coat ?? null,
+    },
+    corrects: row.corrects === null ? null : own(row.corrects),
+  };
+}
+
+/** Cells of an entry of the log. @param position its place among the entries of its job */
+export function logEntryCells(
+  number: string,
+  { id, step, at, corrects, ...entry }: LogEntry,
+  position: number,
+): Cells & { id: string } {
+  return {
+    ...{ ...entry, id: findingId(number, id), jobId: number, stepKey: step, atMinute: at, position },
+    corrects: corrects === null ? null : findingId(number, corrects),
+  };
+}
+
 export const sectionId = (number: string, key: string): string => `${number}/${key}`;
 export const measuredId = (number: string, key: string): string => `${number}/${key}`;
 const insert = (table: RowChange['table'], row: Cells & { id: string }): RowChange => ({
@@ -174,7 +208,8 @@ export const signOffId = (number: string, step: string): string => `${number}/${
 
 /** Row changes that put a whole job into the database. */
 export function jobChanges(job: Job): RowChange[] {
-  const { number, caps, sections, measured, facts, signOffs, stepEdits, addedSteps, scope, ...rest } = job;
+  const { number, caps, sections, measured, facts, log, signOffs, stepEdits, addedSteps, scope, ...rest } =
+    job;
   const { surveyed, marks, readings, ownParts, fittings, holes, gates, finds, ...own } = rest;
   return [
     insert('job', {
@@ -204,6 +239,7 @@ export function jobChanges(job: Job): RowChange[] {
         ...fact,
       }),
     ),
+    ...log.map((entry, position) => insert('logEntry', logEntryCells(number, entry, position))),
     ...stepEdits.map(({ step, after, ...edit }) =>
       insert('stepEdit', {
         ...{ id: stepEditId(number, step), jobId: number, stepKey: step, afterStep: after, ...edit },

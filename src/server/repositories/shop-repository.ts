@@ -18,6 +18,8 @@ export interface StoredShop {
   operations: Operation[];
   operationVersions: Versions;
   versions: Versions;
+  /** Versions of learned factors, coat systems and ladders by their keys, which may be alike. */
+  wayVersions: Record<'learned' | 'systems' | 'ladders', Versions>;
   /** Versions of products by code; a code may be like the id of a person. */
   productVersions: Versions;
   /** Ids of days off by person, in the order of the person's own list. */
@@ -26,11 +28,28 @@ export interface StoredShop {
 
 export const shopId = 'shop';
 
+const versionsOf = (rows: readonly { id: string; version: number }[]): Versions =>
+  Object.fromEntries(rows.map((one) => [one.id, one.version]));
+
 /** @returns null when no shop was set up yet */
 export async function loadShop(connection: Connection): Promise<StoredShop | null> {
   const { shift, closure, person, dayOff, place, operation, operationRate, product } = schema;
+  const { learnedFactor, coatSystem, ladder } = schema;
   const all = () => connection.select();
-  const [[row], shifts, closures, people, daysOff, places, rates, operations, products] = await Promise.all([
+  const [
+    [row],
+    shifts,
+    closures,
+    people,
+    daysOff,
+    places,
+    rates,
+    operations,
+    products,
+    learned,
+    systems,
+    own,
+  ] = await Promise.all([
     all().from(schema.shop),
     all().from(shift).orderBy(asc(shift.weekday), asc(shift.startMin)),
     all().from(closure).orderBy(asc(closure.onDate)),
@@ -40,6 +59,9 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
     all().from(operationRate).orderBy(asc(operationRate.id)),
     all().from(operation).orderBy(asc(operation.id)),
     all().from(product).orderBy(asc(product.position), asc(product.id)),
+    all().from(learnedFactor).orderBy(asc(learnedFactor.id)),
+    all().from(coatSystem).orderBy(asc(coatSystem.id)),
+    all().from(ladder).orderBy(asc(ladder.id)),
   ]);
   if (!row) return null;
   const offOf = (personId: string) => daysOff.filter((off) => off.personId === personId);
@@ -60,7 +82,7 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
         skills,
         daysOff: offOf(id).map((off) => ({ from: off.fromDate, to: off.toDate, reason: off.reason })),
       })),
-      places: places.map(({ id, name, kind, lengthM, widthM, heightM, airC, profile }) => ({
+      places: places.map(({ id, name, kind, lengthM, widthM, heightM, airC, profile, forecast }) => ({
         id,
         name,
         kind: kind as PlaceKind,
@@ -69,8 +91,12 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
         heightM,
         airC,
         profile: profile ?? null,
+        forecast: forecast ?? [],
       })),
       rates: Object.fromEntries(rates.map((one) => [one.id, one.rate])),
+      learned: Object.fromEntries(learned.map((one) => [one.id, one.factor])),
+      systems: systems.map(({ id, entry }) => ({ key: id, ...entry })),
+      ladders: own.map(({ id, entry }) => ({ key: id, ...entry })),
     },
     operations: operations.map(({ id, entry }) => ({ code: id, ...entry })),
     operationVersions: Object.fromEntries(operations.map((one) => [one.id, one.version])),
@@ -78,6 +104,11 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
     versions: Object.fromEntries(
       [row, ...people, ...daysOff, ...places, ...rates].map((one) => [one.id, one.version]),
     ),
+    wayVersions: {
+      learned: versionsOf(learned),
+      systems: versionsOf(systems),
+      ladders: versionsOf(own),
+    },
     productVersions: Object.fromEntries(products.map((one) => [one.id, one.version])),
     dayOffIds: Object.fromEntries(people.map(({ id }) => [id, offOf(id).map((off) => off.id)])),
   };
@@ -101,7 +132,7 @@ function productOfRow(row: typeof schema.product.$inferSelect): Product {
 
 /** Row changes that set up a shop and its shelf in an empty database. */
 export function shopChanges(shop: Shop): RowChange[] {
-  const { shifts, closures, people, places, rates, ...own } = shop;
+  const { shifts, closures, people, places, rates, learned, systems, ladders, ...own } = shop;
   const insert = (table: RowChange['table'], row: Record<string, unknown> & { id: string }): RowChange => ({
     kind: 'insert',
     table,
@@ -134,6 +165,9 @@ export function shopChanges(shop: Shop): RowChange[] {
     ]),
     ...places.map((place, position) => insert('place', { ...place, shopId, position })),
     ...Object.entries(rates).map(([id, rate]) => insert('operationRate', { id, shopId, rate })),
+    ...Object.entries(learned).map(([id, factor]) => insert('learnedFactor', { id, shopId, factor })),
+    ...systems.map(({ key, ...entry }) => insert('coatSystem', { id: key, shopId, entry })),
+    ...ladders.map(({ key, ...entry }) => insert('ladder', { id: key, shopId, entry })),
   ];
 }
 

@@ -12,6 +12,7 @@ import {
 import type { RowChange } from '../repositories/row-change';
 import { shopId } from '../repositories/shop-repository';
 import type { LocalDate } from '../../core/units';
+import { logChanges } from './log-changes';
 import { storeChanges } from './store-changes';
 import { surveyChanges } from './survey-changes';
 import { workChanges } from './work-changes';
@@ -103,6 +104,12 @@ export function changesOf(
       const made = workChanges(edit, newId);
       return ok(edit.job, made.label.slice(0, 80), made.changes);
     }
+    case 'log':
+    case 'correct-log': {
+      if (!stored) return fault('job', `there is no job ${edit.job}`);
+      const made = logChanges(edit, stored, newId);
+      return ok(edit.job, made.label.slice(0, 80), made.changes);
+    }
     case 'add-scope': {
       if (!stored) return fault('job', `there is no job ${edit.job}`);
       const row = { ...edit.change, id: `${edit.job}/${newId()}`, jobId: edit.job, onDate: today };
@@ -135,6 +142,24 @@ export function changesOf(
           shopId,
         }),
       );
+    case 'coat-system':
+    case 'ladder': {
+      const table = edit.kind === 'ladder' ? 'ladder' : 'coatSystem';
+      const cells = edit.entry === null ? null : { entry: edit.entry };
+      return ok(
+        'shop',
+        `${edit.kind.replace('-', ' ')} ${edit.key}`,
+        setOrClear(table, edit.key, edit.seen, cells, { shopId }),
+      );
+    }
+    case 'learned': {
+      const cells = edit.factor === null ? null : { factor: edit.factor };
+      return ok(
+        'shop',
+        `factor of ${edit.operation}`,
+        setOrClear('learnedFactor', edit.operation, edit.seen, cells, { shopId }),
+      );
+    }
     case 'rate': {
       const cells = edit.rate === null ? null : { rate: edit.rate };
       return ok(

@@ -1,8 +1,14 @@
-import type { Fault } from '../../core/exchange';
+import { wayFaults, type Fault } from '../../core/exchange';
+import { coatSystemOf, standardLadder } from '../../core/film';
+import { withLoggedFacts } from '../../core/log';
 import { blankStepEdit, withJobSchools, type Edit, type Job, type NewJob } from '../../core/record';
-import { buildSteps, type Operation, type StepNetwork } from '../../core/steps';
+import { buildSteps, withShopWays, type Operation, type StepNetwork } from '../../core/steps';
 import { lotsOf, partsOfJob, proposeJob } from '../../core/survey';
 import { bodyKinds } from '../../core/vehicle';
+import { database } from '../database/client';
+import { jobNumbers, loadJob } from '../repositories/job-repository';
+import { currentMinute } from './clock';
+import { logFaults } from './log-refusals';
 import { planningShop, requireShop } from './plans';
 
 type StepEditKind = Extract<Edit, { kind: 'step' }>;
@@ -19,12 +25,37 @@ function withEdit(job: Job, { step, set }: StepEditKind): Job {
  * something that must not be left out. The network is built with the edit; what it refuses is not stored.
  */
 export async function refusalsOf(edit: Edit, stored: Job | null): Promise<Fault[]> {
+  if (edit.kind === 'log') return stored ? logFaults(edit, stored) : [];
+  if (edit.kind === 'correct-log') return correctionFaults(edit, stored);
+  if (edit.kind === 'section') return wayFaults(edit.set, (await requireShop()).shop, 'set');
+  if (edit.kind === 'coat-system' || edit.kind === 'ladder') return wayInUse(edit);
   if (edit.kind === 'operation') return edit.entry === null ? [] : operationFaults(edit.code, edit.entry);
   if (edit.kind !== 'step' || !stored) return [];
-  const job = withJobSchools(withEdit(stored, edit));
-  const { sections, parts } = lotsOf(job, partsOfJob(job));
   const shop = planningShop(await requireShop());
+  const ready = withShopWays(withJobSchools(withEdit(stored, edit)), shop.shop);
+  const job = withLoggedFacts(ready, currentMinute());
+  const { sections, parts } = lotsOf(job, partsOfJob(job));
   return faultsIn(buildSteps({ job: { ...job, sections }, parts, ...shop }), edit.step);
+}
+
+/** An entry is taken back once, and only one that stands. */
+function correctionFaults(edit: Extract<Edit, { kind: 'correct-log' }>, stored: Job | null): Fault[] {
+  const entry = stored?.log.find((one) => one.id === edit.id);
+  if (!entry) return [{ place: 'id', reason: 'there is no such entry' }];
+  const taken = entry.corrects !== null || stored!.log.some((one) => one.corrects === edit.id);
+  return taken ? [{ place: 'id', reason: 'it was taken back already' }] : [];
+}
+
+/** A system or ladder of the shop's own is not removed while a section of an open job goes by it. */
+async function wayInUse(edit: Extract<Edit, { kind: 'coat-system' | 'ladder' }>): Promise<Fault[]> {
+  const isStandard = edit.kind === 'ladder' ? standardLadder(edit.key) : coatSystemOf(edit.key);
+  if (edit.entry !== null || isStandard) return [];
+  for (const number of await jobNumbers(database())) {
+    const job = (await loadJob(database(), number))?.job;
+    const user = job?.sections.find((one) => (edit.kind === 'ladder' ? one.ladder : one.system) === edit.key);
+    if (user) return [{ place: 'key', reason: `${user.name} of ${number} goes by it` }];
+  }
+  return [];
 }
 
 /** An entry that sends the work of any kind of body round in a ring is not taken. */

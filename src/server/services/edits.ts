@@ -54,7 +54,8 @@ async function today(): Promise<LocalDate> {
 }
 
 /** Entries of a book are not undone but corrected by a counter-entry. */
-const isEntry = (edit: Edit): boolean => edit.kind === 'stock' || edit.kind === 'correct-stock';
+const entryKinds: readonly Edit['kind'][] = ['stock', 'correct-stock', 'log', 'correct-log'];
+const isEntry = (edit: Edit): boolean => entryKinds.includes(edit.kind);
 const datesItself = (edit: Edit): boolean =>
   edit.kind === 'add-readings' || edit.kind === 'add-scope' || isEntry(edit);
 

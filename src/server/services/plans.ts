@@ -70,8 +70,12 @@ export async function currentPlan(number: string, around?: Surroundings): Promis
   const own = agreed.get(number);
   const now = currentMinute();
   const onDate = localDateOf(now, shop.shop.timeZone);
+  // While somebody is at work the plan is as good as its hour: what runs takes its time whether or not anybody writes.
+  const hour = stored.job.log.length > 0 ? Math.floor(now / 60) : null;
   const marks = [...agreed].map(([job, { mark }]) => [job, mark]);
-  const inputs = JSON.stringify([stored.job, shop.shop, [...shop.shelf.values()], shop.operations, marks]);
+  const inputs = JSON.stringify([
+    ...[stored.job, shop.shop, [...shop.shelf.values()], shop.operations, marks, hour],
+  ]);
   const inputHash = createHash('sha256').update(inputs).digest('hex');
   const stands = (one: StoredWorkingPlan | null | undefined): one is StoredWorkingPlan =>
     one?.inputHash === inputHash && one.onDate === onDate && one.programVersion === programVersion();

@@ -89,7 +89,7 @@ export function storeChanges(
         table: 'place',
         id: edit.place,
         seen: edit.seen,
-        set: { airC: edit.airC, profile: edit.profile },
+        set: { airC: edit.airC, profile: edit.profile, forecast: edit.forecast },
       });
   }
 }

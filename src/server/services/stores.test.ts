@@ -165,7 +165,14 @@ describe('the air of a place', () => {
     const { shop, versions } = await requireShop();
     const bay = shop.places.find((place) => place.id === 'bay-1')!;
     const profile = bay.profile!.map((air) => ({ ...air, nightC: 13 }));
-    const edit: Edit = { kind: 'place-air', place: 'bay-1', seen: versions['bay-1']!, airC: 18, profile };
+    const edit: Edit = {
+      kind: 'place-air',
+      place: 'bay-1',
+      seen: versions['bay-1']!,
+      airC: 18,
+      profile,
+      forecast: [],
+    };
     expect(await save(edit)).toMatchObject({ status: 'saved' });
     expect((await requireShop()).shop.places.find((place) => place.id === 'bay-1')!.profile).toEqual(profile);
     expect(await saveEdit(edit, 'ben')).toMatchObject({ status: 'moved-on' });

@@ -73,7 +73,7 @@ export async function costedOptions(number: string): Promise<CostedOption[] | nu
   const parts = partsOfJob(stored.job);
   return optionKeys.map((option) => {
     // An option is compared as if nothing had been begun: facts of the running job would hide its cost.
-    const job = { ...optionJob(stored.job, parts, option), facts: [] };
+    const job = { ...optionJob(stored.job, parts, option), facts: [], log: [] };
     const plan = planJob({
       ...{ job, ...planningShop(stands), now: currentMinute(), commitments, agreedStarts: new Map() },
     });

@@ -1,4 +1,4 @@
-import { coatSystems, coatSystemOf, type Repair } from '../../core/film';
+import { coatSystemOf, systemsWith, type Repair } from '../../core/film';
 import { figuresOf, type PlanFigures } from '../../core/changes';
 import { planJob, type Plan, type PlanWarning } from '../../core/plan';
 import { schoolOptions, type Job, type SchoolKey } from '../../core/record';
@@ -69,13 +69,15 @@ export async function compareSchool(
     const sections = job.sections.map((one) =>
       sectionKey === null || one.key === sectionKey ? { ...one, schools: { ...one.schools, ...taken } } : one,
     );
-    const made = plan({ ...job, sections, facts: [] }, shop, Math.min(arrival, currentMinute()));
+    const made = plan({ ...job, sections, facts: [], log: [] }, shop, Math.min(arrival, currentMinute()));
     return { option, ...figuresOf(made) };
   });
 }
 
 export interface SystemFigures extends PlanFigures {
   system: string;
+  name: string;
+  why: string;
   forgiveness: number;
   /** How far a damage goes in its most delicate layer. */
   repair: Repair;
@@ -93,8 +95,8 @@ export async function compareSystems(number: string, sectionKey: string): Promis
   const { job, shop, shelf, plan } = given;
   // As if it were decided on the day of arrival: what is done already would hide what a system costs.
   const arrival = minuteAt(job.arrival, 0, shop.timeZone);
-  const route = coatSystemOf(section.system)?.route;
-  const candidates = coatSystems.filter(
+  const route = coatSystemOf(section.system, shop.systems)?.route;
+  const candidates = systemsWith(shop.systems).filter(
     (system) =>
       system.route === route &&
       (system.key === section.system || system.substrates.includes(section.substrate)),
@@ -105,11 +107,13 @@ export async function compareSystems(number: string, sectionKey: string): Promis
     );
     const repairs = system.layers.flatMap((layer) => shelf.get(layer.product)?.coating?.repair ?? []);
     return {
-      system: system.key,
+      ...{ system: system.key, name: system.name, why: system.why },
+      name: system.name,
+      why: system.why,
       forgiveness: system.forgiveness,
       repair: repairOrder[Math.max(0, ...repairs.map((one) => repairOrder.indexOf(one)))]!,
       fits: system.substrates.includes(section.substrate),
-      ...figuresOf(plan({ ...job, sections, facts: [] }, shop, Math.min(arrival, currentMinute()))),
+      ...figuresOf(plan({ ...job, sections, facts: [], log: [] }, shop, Math.min(arrival, currentMinute()))),
     };
   });
 }

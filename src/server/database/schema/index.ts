@@ -1,6 +1,7 @@
 export * from './added-step';
 export * from './agreed-plan';
 export * from './closure';
+export * from './coat-system';
 export * from './day-off';
 export * from './edit-record';
 export * from './film-reading';
@@ -9,6 +10,9 @@ export * from './fitting';
 export * from './gate';
 export * from './hole';
 export * from './job';
+export * from './ladder';
+export * from './learned-factor';
+export * from './log-entry';
 export * from './mark';
 export * from './measured-part';
 export * from './operation';

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, double, json, mysqlTable } from 'drizzle-orm/mysql-core';
-import type { MonthAir } from '../../../core/shop';
+import type { DayAir, MonthAir } from '../../../core/shop';
 import { id, metres, shortText, version, whole, word } from './columns';
 import { shop } from './shop';
 
@@ -19,6 +19,7 @@ export const place = mysqlTable(
     heightM: metres('height_m'),
     airC: double('air_c').notNull(),
     profile: json('profile').$type<MonthAir[] | null>(),
+    forecast: json('forecast').$type<DayAir[] | null>(),
     position: whole('position'),
     version: version(),
   },

@@ -1,0 +1,30 @@
+import type { StepFact } from '../record';
+import type { LinkReason, StepNetwork } from '../steps';
+import type { Minute } from '../units';
+
+/** What stands against beginning a step at a minute. */
+export type TooEarly =
+  | { code: 'not-ended'; step: string; why: LinkReason }
+  | { code: 'not-ready'; step: string; why: LinkReason; readyAt: Minute };
+
+/**
+ * Why a step should not be begun at a minute: work before it that has not ended, or film that is not ready. Links that
+ * reach back behind a start (a least lag below zero) hold nothing here; steps left out are behind us.
+ */
+export function tooEarly(
+  network: Pick<StepNetwork, 'steps' | 'links'>,
+  facts: readonly StepFact[],
+  step: string,
+  at: Minute,
+): TooEarly[] {
+  const known = new Map(facts.map((fact) => [fact.step, fact]));
+  const steps = new Map(network.steps.map((one) => [one.key, one]));
+  return network.links.flatMap(({ from, to, min, why }): TooEarly[] => {
+    const before = steps.get(from);
+    if (to !== step || min < 0 || !before || before.skipped) return [];
+    const fact = known.get(from);
+    if (fact?.status !== 'done' || fact.end === null) return [{ code: 'not-ended', step: from, why }];
+    const readyAt = fact.end + min;
+    return readyAt > at ? [{ code: 'not-ready', step: from, why, readyAt }] : [];
+  });
+}

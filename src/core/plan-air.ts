@@ -1,0 +1,78 @@
+import { climateStops, waitAcross } from './film';
+import { placeSteps, type Placed } from './plan-calendar';
+import type { PlanInput, PlannedStep, PlanWarning } from './plan-model';
+import { airFrom, airOnDay, type Shop } from './shop';
+import type { StepLink, StepNetwork } from './steps';
+import { localDateOf } from './units';
+
+const mostRounds = 3;
+const daysAhead = 60;
+
+/**
+ * Waits for sanding at the air of their own nights: the builder reckons with the coldest night of a month, but not with
+ * weekends, closed days and typed forecasts. Where a wait begun on its planned day takes longer than was reckoned, it is
+ * lengthened and the job placed anew, until none is short.
+ */
+export function waitInTrueAir(
+  input: PlanInput,
+  network: StepNetwork,
+  first: Placed,
+): { placed: Placed; warnings: PlanWarning[] } {
+  const bay = input.shop.places.find((place) => place.kind === 'bay');
+  let placed = first;
+  const warnings = new Map<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>();
+  const isConstant = !bay || (bay.profile === null && bay.forecast.length === 0);
+  for (let round = 0; round < mostRounds && !isConstant; round += 1) {
+    const at = new Map(placed.steps.map((step) => [step.key, step]));
+    let longer = false;
+    for (const link of network.links) {
+      const { why } = link;
+      if (why.code !== 'sand-after') continue;
+      const [from, to] = [at.get(link.from), at.get(link.to)];
+      const sheet = input.shelf.get(why.product)?.coating;
+      if (!from || !to || to.state !== 'planned' || !sheet) continue;
+      const wait = waitAcross(sheet, 'sandAfterMin', from.end, airFrom(bay, input.shop, from.end, daysAhead));
+      // The wait is a step of its own after a session, and a lag between coats by roller.
+      const cure = to.kind === 'passive' ? network.steps.find((step) => step.key === to.key)! : null;
+      const plannedMin = cure ? cure.minutes : link.min;
+      const ready = cure ? to.end : to.start;
+      if (wait === null || wait <= plannedMin || ready >= from.end + wait) continue;
+      const warning = { code: 'air-longer', product: why.product, step: link.to, minutes: wait } as const;
+      warnings.set(link, { ...warning, plannedMin: warnings.get(link)?.plannedMin ?? plannedMin });
+      if (cure) cure.minutes = wait;
+      else link.min = wait;
+      longer = true;
+    }
+    if (!longer) break;
+    placed = placeSteps(input, network);
+  }
+  return { placed, warnings: [...warnings.values()] };
+}
+
+/** Coats ahead whose day has a forecast in which their sheet forbids them; each product once a day and stop. */
+export function forecastStops(
+  { shop, shelf, now }: Pick<PlanInput, 'shop' | 'shelf' | 'now'>,
+  network: Pick<StepNetwork, 'stays'>,
+  steps: readonly PlannedStep[],
+): PlanWarning[] {
+  const found = new Map<string, PlanWarning>();
+  const rooms = new Map(network.stays.map((stay) => [stay.key, stay.placeKind]));
+  for (const step of steps) {
+    const sheet = step.coat && shelf.get(step.coat.product)?.coating;
+    if (!sheet || step.state !== 'planned' || step.start < now) continue;
+    const place = placeOf(shop, step.hold === null ? step.place : rooms.get(step.hold));
+    const date = localDateOf(step.start, shop.timeZone);
+    if (!place?.forecast.some((one) => one.date === date)) continue;
+    const { workC, humidity } = airOnDay(place, date);
+    for (const stop of climateStops(sheet, { airC: workC, surfaceC: workC, humidity })) {
+      const { product } = step.coat!;
+      const key = `${product} ${date} ${stop.code}`;
+      if (!found.has(key)) found.set(key, { code: 'forecast-stop', product, step: step.key, date, stop });
+    }
+  }
+  return [...found.values()];
+}
+
+const placeOf = (shop: Shop, kind: string | null | undefined) =>
+  shop.places.find((place) => place.kind === (kind ?? 'bay'));
+
