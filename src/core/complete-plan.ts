@@ -14,6 +14,7 @@ const laterOfStep = {
   inspection: null,
   lost: 'what it was planned for is not done.',
 } satisfies Partial<PlannedStep>;
+const laterOfCoat = { faces: 'both' as const };
 const laterOfFigure = { learned: 1 };
 const laterOfPlan = {
   pools: [],
@@ -31,5 +32,6 @@ export const completePlan = (stored: Plan): Plan => ({
     ...laterOfStep,
     ...step,
     figure: { ...laterOfFigure, ...step.figure },
+    coat: step.coat && { ...laterOfCoat, ...step.coat },
   })),
 });

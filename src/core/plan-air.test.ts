@@ -35,7 +35,7 @@ describe('air of a place', () => {
 describe('waits in true air', () => {
   const job = jobFixture(
     { arrival: '2026-11-23', promised: '2027-06-25', level: 'Road' },
-    { depth: 'scuff', oldFinish: 'base-clear-sound' },
+    { depth: 'scuff', oldFinish: 'enamel' },
   );
   const plan = (shop: Shop) => {
     const input: PlanInput = {

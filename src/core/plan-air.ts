@@ -75,4 +75,3 @@ export function forecastStops(
 
 const placeOf = (shop: Shop, kind: string | null | undefined) =>
   shop.places.find((place) => place.kind === (kind ?? 'bay'));
-

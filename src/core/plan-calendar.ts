@@ -151,7 +151,8 @@ function factOf(fact: StepFact, network: StepNetwork, shop: Shop): Fact {
   const { step, start } = fact;
   const planned = network.steps.find((one) => one.key === step);
   const here = new Set([...shop.people, ...shop.places].map((one) => one.id));
-  const place = fact.workedMin !== undefined && planned?.place ? placesOf(shop, planned.place).slice(0, 1) : [];
+  const place =
+    fact.workedMin !== undefined && planned?.place ? placesOf(shop, planned.place).slice(0, 1) : [];
   const uses = [...fact.uses.filter((id) => here.has(id)), ...place];
   return fact.status === 'done'
     ? { status: 'done', step, start, end: fact.end ?? start, uses }

@@ -1,4 +1,5 @@
 import { shelfOf } from '../core/film';
+import { coatCounter, withLoggedFacts } from '../core/log';
 import { planJob } from '../core/plan';
 import { addDays, daysBetween, localDateOf, weekdayOf } from '../core/units';
 import { demoScenario } from './load-demo';
@@ -8,7 +9,8 @@ const scenario = demoScenario(thursday);
 const jobOf = (number: string) => scenario.jobs.find((one) => one.job.number === number)!;
 const share = (number: string) => {
   const { job, agreed } = jobOf(number);
-  return job.facts.filter((fact) => fact.status === 'done').length / agreed!.steps.length;
+  const { facts } = withLoggedFacts(job, thursday);
+  return facts.filter((fact) => fact.status === 'done').length / agreed!.steps.length;
 };
 
 test('Thursday of the loading week is day 32 of the coach, and day 61, a Friday, is promised', () => {
@@ -32,6 +34,23 @@ test('the van is finished, the coach half way, the trainer in stripping, the cut
   const running = jobOf('P-016').job.facts.filter((fact) => fact.status === 'running');
   expect(running.some((fact) => fact.step.includes('strip'))).toBe(true);
   expect(jobOf('P-015')).toMatchObject({ agreed: null, job: { facts: [], state: 'surveyed' } });
+});
+
+test('every coat that lies on the coach was tapped once on every panel of its sections', () => {
+  const { job, agreed } = jobOf('P-014');
+  const done = agreed!.steps.filter((step) => step.coat && step.end <= thursday);
+  expect(done.length).toBeGreaterThan(5);
+  for (const step of done) {
+    const outside = agreed!.parts.filter(
+      (part) => step.sections.includes(part.section) && (step.coat!.faces !== 'inside' || part.insideM2 > 0),
+    );
+    const counter = coatCounter(
+      [step.key],
+      outside.map((part) => part.key),
+      job.log,
+    );
+    expect(counter.every((row) => row.marks[0]!.state === 'laid')).toBe(true);
+  }
 });
 
 test('the coach is two-tone, Show on the sides, Road on the roof, with wings that lack two clears', () => {

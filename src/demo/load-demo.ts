@@ -7,7 +7,7 @@ import { addDays, localDateOf, minuteAt, weekdayOf, type Minute } from '../core/
 import { storeScenario, type Scenario } from '../server/services/scenario';
 import { openStretches } from '../core/shop';
 import { dated, demoJobs } from './jobs';
-import { playUntil } from './play-job';
+import { logUntil, playUntil } from './play-job';
 import { demoShop } from './shop';
 import { demoMoves, demoTrials } from './stores';
 
@@ -19,6 +19,7 @@ export function demoScenario(now: Minute): Scenario {
   const commitments: Commitment[] = [];
   const openOf = (plan: Plan) =>
     openStretches(demoShop, localDateOf(plan.computedAt, demoShop.timeZone), 366);
+  const people = new Set(demoShop.people.map((person) => person.id));
   const jobs: { job: Job; agreed: Plan | null }[] = [];
   for (const demo of demoJobs) {
     const job = dated(demo, monday);
@@ -34,7 +35,14 @@ export function demoScenario(now: Minute): Scenario {
         })
       : null;
     if (agreed) commitments.push(...commitmentsOf(agreed));
-    jobs.push({ job: { ...job, facts: agreed ? playUntil(agreed, now, openOf(agreed)) : [] }, agreed });
+    if (!agreed) {
+      jobs.push({ job, agreed });
+      continue;
+    }
+    const log = logUntil(agreed, now, people);
+    const logged = new Set(log.map((entry) => entry.step));
+    const facts = playUntil(agreed, now, openOf(agreed)).filter((fact) => !logged.has(fact.step));
+    jobs.push({ job: { ...job, facts, log }, agreed });
   }
   return {
     ...{ shop: demoShop, shelf: [...standardShelf], jobs, acceptedAt: now },

@@ -1,5 +1,5 @@
 import type { Plan } from '../core/plan';
-import type { StepFact } from '../core/record';
+import type { LogEntry, StepFact } from '../core/record';
 import { minutesWithin, type Stretch } from '../core/schedule';
 import type { Minute } from '../core/units';
 
@@ -34,4 +34,50 @@ export function playUntil(plan: Plan, now: Minute, open: readonly Stretch[]): St
         uses: step.uses,
       } satisfies StepFact;
     });
+}
+
+/** Batches on the tins of the demo shelf; what came from elsewhere carries the number of its week. */
+const tins: Readonly<Record<string, string>> = {
+  'high-build-41': 'HB 2207',
+  'sealer-grey': 'SG 118',
+  'clear-21': 'C 0931',
+};
+const batchOf = (product: string, at: Minute): string =>
+  tins[product] ??
+  `${product.slice(0, 2).toUpperCase()} ${String(Math.floor(at / 10_080) % 100).padStart(2, '0')}`;
+
+/** Air of the demo booth; it comes from a stand-in, and says so. */
+const boothAir = { airC: 20, surfaceC: 19.5, humidity: 48, simulated: true };
+
+/**
+ * The log of the coats that ended before a minute, as a helper at the window would have tapped it: begun, every panel
+ * coated, done.
+ * @param people ids of those who may have sprayed
+ */
+export function logUntil(plan: Plan, now: Minute, people: ReadonlySet<string>): LogEntry[] {
+  const blank = { parts: [], remainingMin: null, redo: '', coat: null, note: '', corrects: null };
+  return plan.steps.flatMap((step): LogEntry[] => {
+    const { coat } = step;
+    if (!coat || step.end > now) return [];
+    const parts = plan.parts.filter(
+      (part) => step.sections.includes(part.section) && (coat.faces !== 'inside' || part.insideM2 > 0),
+    );
+    const entry = (kind: LogEntry['kind'], at: Minute, given: Partial<LogEntry> = {}): LogEntry => ({
+      ...blank,
+      ...{ id: `${step.key}/${kind}`, step: step.key, kind, at },
+      people: step.uses.filter((id) => people.has(id)),
+      ...given,
+    });
+    return [
+      entry('began', step.start),
+      entry('coat', step.start + Math.floor(step.minutes / 2), {
+        parts: parts.map((part) => part.key),
+        coat: {
+          ...{ product: coat.product, role: coat.role, nth: coat.coat, faces: coat.faces, wetUm: null },
+          ...{ batch: batchOf(coat.product, step.start), air: boothAir, reducer: '' },
+        },
+      }),
+      entry('ended', step.end),
+    ];
+  });
 }

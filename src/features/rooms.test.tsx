@@ -1,6 +1,5 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { shelfOf } from '@/core/film';
-import { BoothRoom } from './booth/booth-room';
 import { filmProps } from './film/film-props';
 import { FilmRoom } from './film/film-room';
 import { Keys } from './frame/keys';
@@ -8,23 +7,9 @@ import { Rail } from './frame/rail';
 import { DayScrubber } from './frame/scrubber';
 import { JobStrip } from './frame/strip';
 import { HandoverRoom } from './handover/handover-room';
-import { LogRoom } from './log/log-room';
 import { formChoices } from './new-job/form-choices';
 import { NewJobForm } from './new-job/new-job-form';
-import {
-  answer,
-  draw,
-  job,
-  jobs,
-  locale,
-  now,
-  plan,
-  posted,
-  productName,
-  shelf,
-  shop,
-  view,
-} from './room.fixture';
+import { answer, draw, job, jobs, now, plan, posted, productName, shelf, shop, view } from './room.fixture';
 import { SchemeRoom } from './scheme/scheme-room';
 import { shopProps } from './shop/shop-props';
 import { ShopRoom } from './shop/shop-room';
@@ -236,29 +221,6 @@ describe('Film', () => {
 });
 
 describe('Booth, Log, Handover and Scheme', () => {
-  test('every booth session has its line; a job by roller says it needs none', () => {
-    const { unmount } = draw(<BoothRoom plan={plan} locale={locale} productName={productName} />);
-    expect(screen.getAllByRole('row')).toHaveLength(
-      1 + plan.stays.filter((stay) => stay.kind === 'session').length,
-    );
-    unmount();
-    draw(
-      <BoothRoom plan={{ stays: [], steps: [], sessions: [] }} locale={locale} productName={productName} />,
-    );
-    expect(screen.getByText(/This job needs no booth/)).toBeInTheDocument();
-  });
-
-  test('the log shows what was begun, newest first, and an empty one says so', () => {
-    const { unmount } = draw(<LogRoom steps={plan.steps} locale={locale} />);
-    const begun = plan.steps.filter((step) => step.state !== 'planned' && step.minutes > 0);
-    expect(screen.getAllByRole('row')).toHaveLength(1 + begun.length);
-    const newest = [...begun].sort((a, b) => b.start - a.start)[0]!;
-    expect(screen.getAllByRole('row')[1]).toHaveTextContent(newest.name);
-    unmount();
-    draw(<LogRoom steps={[]} locale={locale} />);
-    expect(screen.getByText('Nothing is logged yet.')).toBeInTheDocument();
-  });
-
   test('the handover lists section, colour and layers', () => {
     draw(<HandoverRoom sections={job.sections} summaries={plan.sections} finished={false} />);
     const row = screen.getByRole('row', { name: /^Roof/ });

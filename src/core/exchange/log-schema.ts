@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { layerRoles } from '../film';
-import { faces, logKinds, type LogEntry } from '../record';
+import { coatFaces, logKinds, type LogEntry } from '../record';
 import type { Fault } from './faults';
 import * as field from './fields';
 
@@ -10,7 +10,7 @@ const coat = required({
   product: field.key(),
   role: field.oneOf(layerRoles),
   nth: field.whole(1, 60),
-  face: field.oneOf(faces),
+  faces: field.oneOf(coatFaces),
   batch: field.line(60).allow(''),
   wetUm: field.figure(1, 5000).allow(null),
   air: required({
@@ -38,7 +38,7 @@ export const logEditSchemas = {
   log: required({
     kind: Joi.any(),
     job: field.jobNumber(),
-    entry: required({ ...logEntryFields, at: field.whole(0, 120_000_000) }),
+    entry: required({ ...logEntryFields, at: field.whole(0, 120_000_000).allow(null) }),
     insist: field.flag(),
   }),
   'correct-log': required({

@@ -2,7 +2,7 @@ import { standingEntries, type Face, type LogEntry, type LoggedCoat } from '../r
 import type { Minute } from '../units';
 
 /** A coat as it lies on one panel. */
-export interface PanelCoat extends Omit<LoggedCoat, 'face'> {
+export interface PanelCoat extends Omit<LoggedCoat, 'faces'> {
   part: string;
   face: Face;
   step: string;
@@ -13,9 +13,12 @@ export interface PanelCoat extends Omit<LoggedCoat, 'face'> {
 
 /** Every coat of the log on every panel it was laid on, in order of time. */
 export const panelCoats = (log: readonly LogEntry[]): PanelCoat[] =>
-  standingEntries(log).flatMap(({ id, step, at, people, parts, coat }) =>
-    coat ? parts.map((part) => ({ ...coat, part, step, at, people, entry: id })) : [],
-  );
+  standingEntries(log).flatMap(({ id, step, at, people, parts, coat }) => {
+    if (!coat) return [];
+    const { faces, ...laid } = coat;
+    const own: Face[] = faces === 'both' ? ['outside', 'inside'] : [faces];
+    return parts.flatMap((part) => own.map((face) => ({ ...laid, part, face, step, at, people, entry: id })));
+  });
 
 /** What the log shows of one coat on one panel. */
 export type CoatMark =
@@ -24,6 +27,10 @@ export type CoatMark =
   /** A later coat of the same layer lies on it, this one was never tapped. */
   | { state: 'missed' }
   | { state: 'doubled'; at: Minute; times: number; entry: string };
+
+/** A coat over both faces is one tap. */
+const oncePerEntry = (list: PanelCoat[]): PanelCoat[] =>
+  list.filter((one, i) => list.findIndex((other) => other.entry === one.entry) === i);
 
 export interface CounterRow {
   part: string;
@@ -43,7 +50,9 @@ export function coatCounter(
 ): CounterRow[] {
   const laid = panelCoats(log);
   return parts.map((part) => {
-    const own = coats.map((step) => laid.filter((one) => one.part === part && one.step === step));
+    const own = coats
+      .map((step) => laid.filter((one) => one.part === part && one.step === step))
+      .map(oncePerEntry);
     return {
       part,
       marks: own.map((list, i): CoatMark => {

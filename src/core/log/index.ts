@@ -8,3 +8,4 @@ export * from './logged-facts';
 export * from './silent-steps';
 export * from './sittings';
 export * from './time-sums';
+export * from './experience';

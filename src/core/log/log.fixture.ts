@@ -10,7 +10,7 @@ export const entry = (given: Partial<LogEntry> & Pick<LogEntry, 'kind' | 'at'>):
 });
 
 export const coatOf = (given: Partial<LoggedCoat> = {}): LoggedCoat => ({
-  ...{ product: 'clear-21', role: 'clear', nth: 1, face: 'outside', batch: '', wetUm: null },
+  ...{ product: 'clear-21', role: 'clear', nth: 1, faces: 'outside', batch: '', wetUm: null },
   ...{ air: null, reducer: '' },
   ...given,
 });

@@ -28,6 +28,12 @@ describe('the coat counter', () => {
     ]);
   });
 
+  test('a coat over both faces is one tap, and lies on both', () => {
+    const log = [coat('s/1', ['L1'], 100, { faces: 'both' })];
+    expect(coatCounter(['s/1'], ['L1'], log)[0]!.marks[0]!.state).toBe('laid');
+    expect(panelCoats(log).map((one) => one.face)).toEqual(['outside', 'inside']);
+  });
+
   test('a coat taken back is open again', () => {
     const wrong = coat('s/1', ['L1'], 100);
     const log = [wrong, entry({ kind: 'note', at: 100, corrects: wrong.id })];
@@ -80,7 +86,7 @@ describe('the cure clock', () => {
     const log = [
       coat('s/1', ['L1'], 0),
       coat('s/2', ['L1'], 20, { nth: 2 }),
-      coat('s/0', ['L1'], 5, { face: 'inside' }),
+      coat('s/0', ['L1'], 5, { faces: 'inside' }),
     ];
     expect(cureClocks(log, shelf, 20).map((one) => [one.coat.face, one.coat.nth])).toEqual([
       ['outside', 2],

@@ -137,6 +137,14 @@ describe('time sums', () => {
     expect([...sums.byCause]).toEqual([['burned through', 45]]);
   });
 
+  test('work recorded in one sum counts for its phase and month, for no person', () => {
+    const older = [{ step: 'fill', start: dec, personMinutes: 90 }];
+    const sums = timeSums([], phaseOf, dec, 'Europe/London', older);
+    expect(sums.all.firstMin).toBe(90);
+    expect(sums.byMonth.get('2026-12')).toEqual({ firstMin: 90, redoMin: 0 });
+    expect(sums.byPerson.size).toBe(0);
+  });
+
   test('whatever is written, phases, months and people add up to the whole', () => {
     const some = fc.record({
       kind: fc.constantFrom('began' as const, 'left' as const, 'ended' as const),

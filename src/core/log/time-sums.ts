@@ -24,18 +24,24 @@ export const sittingsOf = (log: readonly LogEntry[]): Sitting[] =>
 /**
  * Running totals of the time log: by phase, month and person, with rework apart. A sitting that lasts is counted up to
  * now; one over midnight belongs to the month it began in.
- * @param phaseOf phase of a step by its key
+ * @param phaseOf phase of a step by its key   @param older work that was recorded in one sum, before there was a log
  */
 export function timeSums(
   log: readonly LogEntry[],
   phaseOf: (step: string) => string,
   now: Minute,
   timeZone: string,
+  older: readonly { step: string; start: Minute; personMinutes: number }[] = [],
 ): TimeSums {
   const sums: TimeSums = {
     all: { firstMin: 0, redoMin: 0 },
     ...{ byPhase: new Map(), byMonth: new Map(), byPerson: new Map(), byCause: new Map() },
   };
+  for (const { step, start, personMinutes } of older) {
+    sums.all.firstMin += personMinutes;
+    entryOf(sums.byPhase, phaseOf(step)).firstMin += personMinutes;
+    entryOf(sums.byMonth, localDateOf(start, timeZone).slice(0, 7)).firstMin += personMinutes;
+  }
   for (const sitting of sittingsOf(log)) {
     const minutes = worked(sitting, now);
     const add = (sum: TimeSum, share: number) => {

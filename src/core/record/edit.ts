@@ -110,7 +110,8 @@ export type Edit =
   | {
       kind: 'log';
       job: string;
-      entry: Omit<LogEntry, 'id' | 'corrects'>;
+      /** `at` null: now, by the server's clock. */
+      entry: Omit<LogEntry, 'id' | 'corrects' | 'at'> & { at: LogEntry['at'] | null };
       /** Taken although the work before it or its film says no; the note says why. */
       insist: boolean;
     }

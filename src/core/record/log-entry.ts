@@ -16,8 +16,10 @@ export const logKinds = [
 export type LogKind = (typeof logKinds)[number];
 
 /** Which side of a panel: what one sees, or back faces, jambs and openings. */
-export const faces = ['outside', 'inside'] as const;
-export type Face = (typeof faces)[number];
+export type Face = 'outside' | 'inside';
+/** Faces that one coat covers. */
+export const coatFaces = ['outside', 'both', 'inside'] as const;
+export type CoatFaces = (typeof coatFaces)[number];
 
 /** Air at the moment something was laid. */
 export interface LoggedAir {
@@ -35,7 +37,7 @@ export interface LoggedCoat {
   role: LayerRole;
   /** 1 for the first coat of that layer. */
   nth: number;
-  face: Face;
+  faces: CoatFaces;
   /** Batch it was sprayed from; empty where nobody wrote it down. */
   batch: string;
   /** Wet film by comb, µm; null where it was not measured. */

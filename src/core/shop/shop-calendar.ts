@@ -38,13 +38,16 @@ function layOut(shop: Shop, from: LocalDate, days: number): Stretch[] {
 
 const longestClosureDays = 60;
 
+/** Whether the shop works on a day at all. */
+export const isOpenDay = (shop: Pick<Shop, 'shifts' | 'closures'>, date: LocalDate): boolean =>
+  shop.shifts.some((shift) => shift.weekday === weekdayOf(date)) &&
+  !shop.closures.some((closure) => closure.date === date);
+
 /** The day itself if the shop opens on it, else the last day before on which it does. */
 export function lastOpenDay(shop: Pick<Shop, 'shifts' | 'closures'>, date: LocalDate): LocalDate {
-  const weekdays = new Set(shop.shifts.map((shift) => shift.weekday));
-  const closed = new Set(shop.closures.map((closure) => closure.date));
   for (let back = 0; back <= longestClosureDays; back += 1) {
     const day = addDays(date, -back);
-    if (weekdays.has(weekdayOf(day)) && !closed.has(day)) return day;
+    if (isOpenDay(shop, day)) return day;
   }
   return date;
 }

@@ -1,5 +1,6 @@
 import type { Part, Shape } from '../vehicle';
 import type { Operation } from './operation';
+import type { Step } from './step';
 
 type Face = Shape | 'inside';
 
@@ -79,6 +80,10 @@ export const roomForCrew = (areaM2: number): number => Math.min(4, Math.max(1, M
  */
 export const personMinutes = (fixedMin: number, rate: number, weighted: number, share = 1): number =>
   fixedMin + rate * weighted * share;
+
+/** Person-minutes of a step by rate, quantity and shape alone: no learned factor, nothing typed. */
+export const plainMinutes = ({ figure, crew }: Pick<Step, 'figure' | 'crew'>): number =>
+  personMinutes(figure.fixedMin, figure.rate, figure.weighted, figure.share) + figure.flashMin * crew;
 
 /** Elapsed minutes of a crew: `ceil(personMinutes / (crew × e))`, e = 1 / 0.95 / 0.85 / 0.75 for one to four people. */
 export const crewMinutes = (total: number, crew: number): number =>

@@ -46,6 +46,7 @@ export function layRolled(laying: Laying, task: Task, hold: string | null, start
           session: `${section.key}/${layer.role}-${coat}`,
           ...of,
           areaM2: parts.reduce((sum, part) => sum + part.outsideM2, 0),
+          faces: 'both',
           dryUm: layer.dryUm,
           litres: litresOf(layer.product, parts, 'both'),
         },

@@ -74,7 +74,7 @@ const loadedMax = 60;
 const wipedMax = 120;
 
 /** Minutes a booth clears after the last coat with isocyanate; a working default, the booth's own figure counts. */
-const clearingMin = 20;
+export const clearingMin = 20;
 
 /** Net litres of one coat over the faces of parts. */
 export function litresOf(product: Product, parts: readonly Part[], faces: Faces): number {
@@ -157,6 +157,7 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
           coat,
           of: layer.allCoats,
           areaM2,
+          faces,
           dryUm: sheet.dryUm,
           litres: litresOf(layer.product, parts, faces),
         },

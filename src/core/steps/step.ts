@@ -53,6 +53,8 @@ export interface CoatOfStep {
   coat: number;
   of: number;
   areaM2: number;
+  /** Faces it covers. */
+  faces: 'outside' | 'both' | 'inside';
   dryUm: number;
   /** Net litres of ready mix on the surface and lost as overspray. */
   litres: number;

@@ -73,3 +73,15 @@ function levelOf(product: string, moves: StockMove[], today: LocalDate): StockLe
     lentOut: Math.max(0, sum('lent') - sum('got-back')),
   };
 }
+
+/** Litres or pieces of a product on hand by the batch on the tin; what carries no batch is left out. */
+export function batchesOnHand(
+  moves: readonly StockMove[],
+  product: string,
+): { batch: string; amount: number }[] {
+  const batches = new Map<string, number>();
+  for (const move of standingMoves(moves))
+    if (move.product === product && move.batch !== '')
+      batches.set(move.batch, (batches.get(move.batch) ?? 0) + sign[move.kind] * move.amount);
+  return [...batches].flatMap(([batch, amount]) => (amount > 1e-9 ? [{ batch, amount }] : []));
+}

@@ -1,64 +1,71 @@
-import type { Plan } from '@/core/plan';
+'use client';
+
+import { useState } from 'react';
+import type { CoatingSheet } from '@/core/film';
 import { cautions, deference } from '@/core/safety';
 import { InspectorPanel, Part } from '@/ui/facts';
-import { Empty, Room, Table } from '@/ui/layout';
-import { amount, clock, day, span, type Locale } from '../words/format';
+import { Room } from '@/ui/layout';
+import { ViewSwitch } from '@/ui/view-switch';
+import { day } from '../words/format';
+import { BatchTable } from './batch-table';
+import type { BoothProps } from './booth-props';
+import { CureTable } from './cure-table';
+import { SessionTable } from './session-table';
+import { WindowView } from './window-view';
 
-/** The booth sessions of the job: when, on what, what is sprayed, what to mix. */
-export function BoothRoom({
-  plan,
-  locale,
-  productName,
-}: {
-  plan: Pick<Plan, 'stays' | 'steps' | 'sessions'>;
-  locale: Locale;
-  productName: (code: string) => string;
-}) {
-  const sessions = plan.stays.filter((stay) => stay.kind === 'session').sort((a, b) => a.start - b.start);
+const views = { sessions: 'Sessions', window: 'At the window', clocks: 'Cure clocks', batches: 'Batches' };
+type View = keyof typeof views;
+
+/** Today's session and the others: what is sprayed, coat by coat and panel by panel, and how far each film is. */
+export function BoothRoom(props: BoothProps & { sheets: Record<string, CoatingSheet> }) {
+  const { sessions, clocks, colours, locale, now } = props;
+  const [view, setView] = useState<View>('sessions');
+  const next = sessions.find((one) => one.coats.some((coat) => !coat.done)) ?? sessions.at(-1);
+  const [picked, setPicked] = useState<string | null>(null);
+  const session = sessions.find((one) => one.key === picked) ?? next;
+  const buttons = <ViewSwitch views={views} shown={view} onShow={setView} />;
+  if (view === 'window' && session)
+    return (
+      <WindowView
+        key={session.key}
+        props={props}
+        session={session}
+        sheets={props.sheets}
+        head={
+          <div className="flex flex-wrap items-center gap-3">
+            <select
+              aria-label="Session"
+              className="max-w-72"
+              value={session.key}
+              onChange={(event) => setPicked(event.target.value)}
+            >
+              {sessions.map((one) => (
+                <option key={one.key} value={one.key}>
+                  {day(one.start, locale)}: {one.subject}, {one.coats[0]?.role}
+                </option>
+              ))}
+            </select>
+            {buttons}
+          </div>
+        }
+      />
+    );
   return (
     <>
-      <Room title="Booth" aside={<span className="text-quiet">{sessions.length} sessions</span>}>
-        {sessions.length === 0 && (
-          <Empty>This job needs no booth: its coats go on by roller in the bay.</Empty>
-        )}
-        {sessions.length > 0 && (
-          <Table
-            caption="Booth sessions"
-            head={['Day', 'In', 'Out', { text: 'Held', right: true }, 'On', 'Coats', 'Ready mix', 'State']}
-          >
-            {sessions.map((session) => {
-              const coats = plan.steps.filter((step) => step.coat?.session === session.key);
-              const needs = plan.sessions.filter((need) => need.session === session.key);
-              const done = coats.filter((step) => step.state === 'done').length;
-              return (
-                <tr key={session.key} className="border-b border-line align-top">
-                  <td className="py-[5px] pr-3 whitespace-nowrap">{day(session.start, locale)}</td>
-                  <td className="py-[5px] pr-3">{clock(session.start, locale)}</td>
-                  <td className="py-[5px] pr-3 whitespace-nowrap">
-                    {day(session.end, locale) === day(session.start, locale)
-                      ? clock(session.end, locale)
-                      : `${day(session.end, locale)} ${clock(session.end, locale)}`}
-                  </td>
-                  <td className="py-[5px] pr-3 text-right whitespace-nowrap">
-                    {span(session.end - session.start)}
-                  </td>
-                  <td className="py-[5px] pr-3">{session.subject}</td>
-                  <td className="py-[5px] pr-3">{coatList(coats)}</td>
-                  <td className="py-[5px] pr-3">
-                    {needs.map((need) => (
-                      <span key={need.product} className="block">
-                        {amount(need.readyL, 'L')} {productName(need.product)}
-                        {need.batches > 1 && `, ${need.batches} batches`}
-                      </span>
-                    ))}
-                  </td>
-                  <td className="py-[5px] whitespace-nowrap">
-                    {done === 0 ? 'planned' : done === coats.length ? 'done' : `${done} of ${coats.length}`}
-                  </td>
-                </tr>
-              );
-            })}
-          </Table>
+      <Room title="Booth" aside={buttons}>
+        {view === 'clocks' ? (
+          <CureTable clocks={clocks} now={now} locale={locale} />
+        ) : view === 'batches' ? (
+          <BatchTable colours={colours} />
+        ) : (
+          <SessionTable
+            sessions={sessions}
+            locale={locale}
+            onOpen={(key) => {
+              setPicked(key);
+              setView('window');
+            }}
+          />
         )}
       </Room>
       <InspectorPanel title="Before anyone sprays">
@@ -71,10 +78,4 @@ export function BoothRoom({
       </InspectorPanel>
     </>
   );
-}
-
-function coatList(coats: Plan['steps']): string {
-  const counts = new Map<string, number>();
-  for (const step of coats) counts.set(step.coat!.role, (counts.get(step.coat!.role) ?? 0) + 1);
-  return [...counts].map(([role, count]) => `${count} × ${role}`).join(', ');
 }

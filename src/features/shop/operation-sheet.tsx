@@ -9,7 +9,7 @@ import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { SheetHistory } from '../frame/sheet-history';
-import { phaseNames } from '../steps/phase-names';
+import { phaseNames } from '../words/phase-names';
 import { stateWords } from '../words/step-words';
 import { situationWords } from './situation-words';
 import type { OperationShown } from './shop-props';

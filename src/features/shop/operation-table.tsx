@@ -5,7 +5,7 @@ import { phases } from '@/core/steps';
 import { Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
-import { phaseNames } from '../steps/phase-names';
+import { phaseNames } from '../words/phase-names';
 import { AddOperation } from './add-operation';
 import type { OperationShown } from './shop-props';
 

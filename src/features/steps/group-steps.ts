@@ -2,7 +2,7 @@ import type { PlannedStep } from '@/core/plan';
 import { phases } from '@/core/steps';
 import { localDateOf } from '@/core/units';
 import { date } from '../words/format';
-import { phaseNames } from './phase-names';
+import { phaseNames } from '../words/phase-names';
 
 export const groupings = { phase: 'phase', section: 'section', day: 'day' };
 export type Grouping = keyof typeof groupings;

@@ -5,7 +5,7 @@ import type { PlannedStep } from '@/core/plan';
 import { boothPasses, hoursRange, passMerges } from '@/core/steps';
 import { Table } from '@/ui/layout';
 import { hours } from '../words/format';
-import { phaseWords } from '../words/store-words';
+import { phaseName } from '../words/phase-names';
 import type { StepsRoomProps } from './steps-props';
 
 const spraying = new Set(['spray-primer', 'spray-colour', 'spray-clear', 'spray-cross', 'roll', 'brush']);
@@ -36,7 +36,7 @@ export function StepTotals({ job, steps, sections, caps }: StepsRoomProps) {
         {(100 - share).toFixed(0)} %. The range takes every estimate as spread by the trade’s 0.4; it narrows
         with the shop’s own log.
       </p>
-      <Groups title="By phase" groups={group(worked, (step) => phaseWords[step.phase] ?? step.phase)} />
+      <Groups title="By phase" groups={group(worked, (step) => phaseName(step.phase))} />
       <Groups title="By skill" groups={group(worked, (step) => step.people[0] ?? 'done already')} />
       <Groups
         title="By section"

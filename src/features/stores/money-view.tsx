@@ -14,7 +14,7 @@ import {
 import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
 import { date, money } from '../words/format';
-import { phaseWords } from '../words/store-words';
+import { phaseName } from '../words/phase-names';
 import type { StoresProps } from './stores-props';
 
 /** The spend of a job over time as a curve or its table, by phase, and the ledger of orders and receipts. */
@@ -102,7 +102,7 @@ export function MoneyView({ spend, today, locale, money: sums, ledger }: StoresP
       >
         {sums.byPhase.map((one) => (
           <tr key={one.phase} className="border-b border-line tabular-nums">
-            <td className="py-[2px]">{phaseWords[one.phase] ?? one.phase}</td>
+            <td className="py-[2px]">{phaseName(one.phase)}</td>
             <td className="pr-3 text-right">{money(one.plannedMinor, locale, 2)}</td>
             <td className="pr-3 text-right">{money(one.usedMinor, locale, 2)}</td>
           </tr>

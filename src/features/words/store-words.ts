@@ -32,21 +32,6 @@ export const wasteWords: Record<WasteKind, string> = {
   dust: 'sanding dust and discs',
 };
 
-export const phaseWords: Record<string, string> = {
-  walkaround: 'walk round',
-  strip: 'strip',
-  metal: 'metal',
-  epoxy: 'epoxy',
-  filler: 'filler',
-  build: 'build and block',
-  mask: 'mask',
-  colour: 'colours',
-  clear: 'clear',
-  finish: 'sand and polish',
-  refit: 'refit',
-  return: 'second look',
-};
-
 const sizeWords = (size: number, unit: string): string =>
   unit === 'each' ? `pack of ${size}` : `${size} ${unit}`;
 

@@ -12,6 +12,7 @@ import {
 import type { RowChange } from '../repositories/row-change';
 import { shopId } from '../repositories/shop-repository';
 import type { LocalDate } from '../../core/units';
+import { currentMinute } from './clock';
 import { logChanges } from './log-changes';
 import { storeChanges } from './store-changes';
 import { surveyChanges } from './survey-changes';
@@ -107,7 +108,7 @@ export function changesOf(
     case 'log':
     case 'correct-log': {
       if (!stored) return fault('job', `there is no job ${edit.job}`);
-      const made = logChanges(edit, stored, newId);
+      const made = logChanges(edit, stored, newId, currentMinute());
       return ok(edit.job, made.label.slice(0, 80), made.changes);
     }
     case 'add-scope': {

@@ -1,4 +1,5 @@
 import type { Edit } from '../../core/record';
+import type { Minute } from '../../core/units';
 import { logEntryCells, type StoredJob } from '../repositories/job-repository';
 import type { RowChange } from '../repositories/row-change';
 
@@ -9,6 +10,7 @@ export function logChanges(
   edit: LogEdit,
   { job }: StoredJob,
   newId: () => string,
+  now: Minute,
 ): { label: string; changes: RowChange[] } {
   const insert = (entry: Parameters<typeof logEntryCells>[1]): RowChange => ({
     kind: 'insert',
@@ -16,7 +18,7 @@ export function logChanges(
     row: logEntryCells(job.number, entry, job.log.length),
   });
   if (edit.kind === 'log') {
-    const entry = { ...edit.entry, id: newId(), corrects: null };
+    const entry = { ...edit.entry, at: edit.entry.at ?? now, id: newId(), corrects: null };
     return { label: `${entry.kind} ${entry.step}`, changes: [insert(entry)] };
   }
   const taken = job.log.find((one) => one.id === edit.id);

@@ -12,10 +12,10 @@ const aheadMin = 10;
 
 /** What the plan, the log itself and the clock say against an entry; an empty list lets it be written. */
 export async function logFaults(edit: Extract<Edit, { kind: 'log' }>, job: Job): Promise<Fault[]> {
-  const { entry } = edit;
+  const now = currentMinute();
+  const entry = { ...edit.entry, at: edit.entry.at ?? now };
   const faults = entryFaults({ ...entry, corrects: null }, 'entry');
   if (faults.length > 0) return faults;
-  const now = currentMinute();
   if (entry.at > now + aheadMin) return [{ place: 'entry.at', reason: 'the time lies in the future' }];
   const surroundings = planningShop(await requireShop());
   const { shop } = surroundings;

@@ -59,3 +59,6 @@ export const committedOf = ({ moves }: Pick<Stores, 'moves'>, job: string): numb
 
 export const currentTrials = (): Promise<{ trials: ConsumableTrial[]; versions: Record<string, number> }> =>
   loadTrials(database());
+
+/** Every entry of the stock book. */
+export const stockBook = (): Promise<StockMove[]> => loadStockMoves(database());

@@ -1,9 +1,15 @@
+import { logProps } from '@/features/log/log-props';
 import { LogRoom } from '@/features/log/log-room';
+import { phaseName } from '@/features/words/phase-names';
+import { currentMinute } from '@/server/services/clock';
+import { learnedFactors } from '@/server/services/learned';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
 export default async function LogPage({ params }: JobParams) {
-  const { plan, shop } = await plannedJob((await params).job);
-  return (
-    <LogRoom steps={plan.steps} locale={{ timeZone: shop.shop.timeZone, currency: shop.shop.currency }} />
-  );
+  const [{ stored, plan, shop }, learned] = await Promise.all([
+    plannedJob((await params).job),
+    learnedFactors(),
+  ]);
+  const props = logProps(stored.job, plan, { shop: shop.shop, now: currentMinute(), phaseName });
+  return <LogRoom {...props} learned={learned} />;
 }

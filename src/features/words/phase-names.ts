@@ -15,3 +15,7 @@ export const phaseNames: Record<PlannedStep['phase'], string> = {
   refit: 'Refit',
   return: 'Second look',
 };
+
+/** A phase in words; one that nobody knows any more keeps its key. */
+export const phaseName = (phase: string): string =>
+  (phaseNames as Readonly<Record<string, string>>)[phase] ?? phase;

@@ -1,0 +1,69 @@
+'use client';
+
+import { climateStops, dewPointC, type CoatingSheet } from '@/core/film';
+import type { LoggedAir } from '@/core/record';
+import { simulatedClimateProbe } from '@/devices/climate-probe';
+import { Button } from '@/ui/button';
+import { Fact } from '@/ui/facts';
+import { Notice } from '@/ui/notice';
+import { useLive } from '@/ui/use-live';
+import { climateSentence } from '../words/film-words';
+
+const fields = [
+  ['airC', 'Air', '°C'],
+  ['surfaceC', 'Surface', '°C'],
+  ['humidity', 'Humidity', '%'],
+] as const;
+
+/** The air at the gun, typed or read, and whether the product may be laid in it; it is kept with every coat. */
+export function AirNow({
+  air,
+  sheet,
+  place,
+  onChange,
+}: {
+  air: LoggedAir;
+  sheet: CoatingSheet | null;
+  place: string;
+  onChange(air: LoggedAir): void;
+}) {
+  const live = useLive();
+  const stops = sheet
+    ? climateStops(sheet, { ...air, humidity: Math.max(1, Math.min(100, air.humidity)) })
+    : [];
+  return (
+    <>
+      {fields.map(([key, label, unit]) => (
+        <Fact key={key} label={label}>
+          <input
+            type="number"
+            step="0.5"
+            aria-label={`${label}, ${unit}`}
+            className="h-10 w-22 text-right text-[20px]"
+            disabled={!live}
+            value={air[key]}
+            onChange={(event) => onChange({ ...air, [key]: Number(event.target.value), simulated: false })}
+          />{' '}
+          {unit}
+        </Fact>
+      ))}
+      <Fact label="Dew point">
+        {air.humidity > 0 ? `${dewPointC(air.airC, Math.min(100, air.humidity)).toFixed(1)} °C` : '–'}
+      </Fact>
+      <Button
+        className="my-1 h-10 w-full"
+        disabled={!live}
+        onClick={() => onChange({ ...simulatedClimateProbe().read(place), simulated: true })}
+      >
+        Read the probe
+      </Button>
+      {air.simulated && <p className="text-small text-caution">Simulated probe: it measures nothing.</p>}
+      {sheet &&
+        (stops.length === 0 ? (
+          <Notice grade="released">the sheet allows this air</Notice>
+        ) : (
+          <Notice grade="stop">{stops.map(climateSentence).join('; ')}</Notice>
+        ))}
+    </>
+  );
+}

@@ -1,0 +1,246 @@
+'use client';
+
+import { useState } from 'react';
+import type { LogEntry } from '@/core/record';
+import { Button } from '@/ui/button';
+import { Empty } from '@/ui/layout';
+import { Notice } from '@/ui/notice';
+import { useLive } from '@/ui/use-live';
+import { useNow } from '@/ui/use-now';
+import { useSaving } from '../frame/saving';
+import { clock, hours, moment, span } from '../words/format';
+import type { LogProps, WorkRow } from './log-props';
+
+type Written = Partial<Pick<LogEntry, 'people' | 'remainingMin' | 'redo' | 'note'>>;
+interface Refused {
+  row: WorkRow;
+  people: string[];
+  reasons: string[];
+}
+
+/** Who is at what, what may begin next; one tap begins, leaves or ends, and a beginning that comes too early is told. */
+export function AtWork({ job, now, locale, running, next, people }: LogProps) {
+  const { save } = useSaving();
+  const live = useLive();
+  const minute = useNow(now);
+  const [refused, setRefused] = useState<Refused | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const name = (id: string) => people.find((one) => one.id === id)?.name ?? id;
+  const write = async (row: WorkRow, kind: LogEntry['kind'], given: Written = {}, insist = false) => {
+    const entry = {
+      ...{ step: row.step, kind, at: null, people: [], parts: [], remainingMin: null, redo: '', coat: null },
+      ...{ note: '', ...given },
+    };
+    const outcome = await save({ kind: 'log', job, insist, entry });
+    const reasons = outcome.status === 'refused' ? outcome.faults.map((one) => one.reason) : [];
+    const early = outcome.status === 'refused' && outcome.faults.some((one) => one.place === 'entry.at');
+    setRefused(early && kind === 'began' ? { row, people: given.people ?? [], reasons } : null);
+    setFault(reasons.length > 0 && !(early && kind === 'began') ? reasons.join('; ') : null);
+  };
+  return (
+    <>
+      {fault && (
+        <div role="alert">
+          <Notice grade="stop">{fault}</Notice>
+        </div>
+      )}
+      {refused && (
+        <Early
+          refused={refused}
+          onLeave={() => setRefused(null)}
+          onInsist={(note) => void write(refused.row, 'began', { people: refused.people, note }, true)}
+        />
+      )}
+      <h2 className="pt-1 pb-2 font-semibold">At work</h2>
+      {running.length === 0 && <p className="pb-3 text-quiet">Nobody is at this job now.</p>}
+      <div className="flex flex-col gap-2">
+        {running.map((row) => (
+          <Line key={row.step} row={row} locale={locale}>
+            <span className="text-[16px]">
+              {row.since === null
+                ? `begun, ${hours(row.usedMin)} h of ${hours(row.plannedMin)} h used`
+                : `${row.at.map(name).join(', ') || 'somebody'} since ${clock(row.since, locale)}, ${span(Math.max(0, minute - row.since))}`}
+            </span>
+            {row.since === null ? (
+              <Begin
+                row={row}
+                people={people}
+                disabled={!live}
+                onBegin={(ids) => void write(row, 'began', { people: ids })}
+              />
+            ) : (
+              <>
+                <LeaveOff
+                  disabled={!live}
+                  onLeave={(remainingMin) => void write(row, 'left', { remainingMin })}
+                />
+                <Button
+                  look="main"
+                  className="h-16 px-5 text-[16px]"
+                  disabled={!live}
+                  onClick={() => void write(row, 'ended')}
+                >
+                  Done
+                </Button>
+              </>
+            )}
+          </Line>
+        ))}
+      </div>
+      <h2 className="pt-5 pb-2 font-semibold">Next</h2>
+      {next.length === 0 && <Empty>Nothing is left to begin.</Empty>}
+      <div className="flex flex-col gap-2">
+        {next.map((row) => (
+          <Line key={row.step} row={row} locale={locale}>
+            <Begin
+              row={row}
+              people={people}
+              disabled={!live}
+              onBegin={(ids) => void write(row, 'began', { people: ids })}
+            />
+          </Line>
+        ))}
+      </div>
+    </>
+  );
+}
+
+function Line({
+  row,
+  locale,
+  children,
+}: {
+  row: WorkRow;
+  locale: LogProps['locale'];
+  children: React.ReactNode;
+}) {
+  return (
+    <section
+      aria-label={`${row.name}, ${row.subject}`}
+      className="flex min-h-[72px] flex-wrap items-center justify-between gap-3 border-b border-line pb-2"
+    >
+      <div className="min-w-48 flex-1">
+        <span className="block text-[20px] leading-7 font-semibold">{row.name}</span>
+        <span className="text-quiet">
+          {row.subject} · planned {moment(row.start, locale)} · {hours(row.plannedMin)} h
+          {row.cautions > 0 && ' · see its cautions'}
+        </span>
+      </div>
+      <div className="flex flex-wrap items-center gap-2">{children}</div>
+    </section>
+  );
+}
+
+/** People to begin with: those of the plan, changed by a tap. */
+function Begin({
+  row,
+  people,
+  disabled,
+  onBegin,
+}: {
+  row: WorkRow;
+  people: LogProps['people'];
+  disabled: boolean;
+  onBegin(ids: string[]): void;
+}) {
+  const [chosen, setChosen] = useState<string[]>(row.proposed);
+  const able = people.filter((one) => row.skill === null || one.skills.includes(row.skill));
+  return (
+    <>
+      <div
+        role="group"
+        aria-label={`Who begins ${row.name}, ${row.subject}`}
+        className="flex flex-wrap gap-1"
+      >
+        {able.map((one) => {
+          const on = chosen.includes(one.id);
+          return (
+            <button
+              key={one.id}
+              type="button"
+              aria-pressed={on}
+              disabled={disabled}
+              onClick={() => setChosen(on ? chosen.filter((id) => id !== one.id) : [...chosen, one.id])}
+              className={`h-16 min-w-16 rounded-[2px] border px-3 text-[16px] disabled:opacity-50 ${on ? 'border-ink bg-tint font-semibold underline' : 'border-line text-quiet'}`}
+            >
+              {one.name}
+            </button>
+          );
+        })}
+      </div>
+      <Button
+        look="main"
+        className="h-16 px-5 text-[16px]"
+        disabled={disabled || chosen.length === 0}
+        onClick={() => onBegin(chosen)}
+      >
+        Begin
+      </Button>
+    </>
+  );
+}
+
+function LeaveOff({ disabled, onLeave }: { disabled: boolean; onLeave(remainingMin: number | null): void }) {
+  const [left, setLeft] = useState('');
+  const minutes = left.trim() === '' ? null : Math.round(Number(left.replace(',', '.')) * 60);
+  return (
+    <>
+      <label className="flex items-center gap-1">
+        <input
+          inputMode="decimal"
+          className="h-12 w-16 text-right text-[16px]"
+          aria-label="Hours still to do"
+          disabled={disabled}
+          value={left}
+          onChange={(event) => setLeft(event.target.value)}
+        />
+        h left
+      </label>
+      <Button
+        className="h-16 px-4 text-[16px]"
+        disabled={disabled || (minutes !== null && !(minutes >= 0))}
+        onClick={() => onLeave(minutes)}
+      >
+        Leave off
+      </Button>
+    </>
+  );
+}
+
+function Early({
+  refused,
+  onInsist,
+  onLeave,
+}: {
+  refused: Refused;
+  onInsist(note: string): void;
+  onLeave(): void;
+}) {
+  const [note, setNote] = useState('');
+  return (
+    <div role="alert" className="border border-stop p-3">
+      <p className="font-semibold">Not begun: {refused.row.name}</p>
+      <ul className="list-disc pl-5">
+        {refused.reasons.map((reason) => (
+          <li key={reason}>{reason}</li>
+        ))}
+      </ul>
+      <div className="flex flex-wrap gap-2 pt-2">
+        <input
+          aria-label="Why it is begun all the same"
+          placeholder="why it is begun all the same"
+          className="h-12 w-80"
+          maxLength={200}
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+        />
+        <Button className="h-12" disabled={note.trim() === ''} onClick={() => onInsist(note.trim())}>
+          Begin all the same
+        </Button>
+        <Button className="h-12" onClick={onLeave}>
+          Leave it
+        </Button>
+      </div>
+    </div>
+  );
+}

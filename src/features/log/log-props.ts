@@ -1,0 +1,156 @@
+import { standingEntries, type Job, type LogEntry } from '@/core/record';
+import { stepLogs, timeSums, worked, type TimeSum } from '@/core/log';
+import type { Plan, PlannedStep } from '@/core/plan';
+import type { Shop } from '@/core/shop';
+import type { Locale } from '../words/format';
+
+/** A step somebody is at, or could begin next. */
+export interface WorkRow {
+  step: string;
+  name: string;
+  subject: string;
+  skill: string | null;
+  start: number;
+  /** Since when people are at it; null where nobody is. */
+  since: number | null;
+  at: string[];
+  usedMin: number;
+  plannedMin: number;
+  /** Ids of people the plan gives it to. */
+  proposed: string[];
+  cautions: number;
+}
+
+export interface EntryRow {
+  id: string;
+  at: number;
+  kind: LogEntry['kind'];
+  step: string;
+  people: string[];
+  parts: string[];
+  text: string;
+  redo: string;
+}
+
+export interface SumRow extends TimeSum {
+  name: string;
+  plannedMin: number | null;
+}
+
+export interface LogProps {
+  job: string;
+  now: number;
+  locale: Locale;
+  running: WorkRow[];
+  next: WorkRow[];
+  done: { step: string; name: string; subject: string }[];
+  entries: EntryRow[];
+  /** Steps that were recorded before there was a log. */
+  older: {
+    step: string;
+    name: string;
+    subject: string;
+    start: number;
+    usedMin: number;
+    plannedMin: number;
+  }[];
+  sums: { all: TimeSum; phases: SumRow[]; months: SumRow[]; people: SumRow[]; causes: [string, number][] };
+  people: { id: string; name: string; skills: readonly string[] }[];
+}
+
+const mostNext = 12;
+
+/** What the Log shows of a job. @param phaseName the phase in words */
+export function logProps(
+  job: Job,
+  plan: Plan,
+  { shop, now, phaseName }: { shop: Shop; now: number; phaseName(phase: string): string },
+): LogProps {
+  const steps = new Map(plan.steps.map((step) => [step.key, step]));
+  const logs = stepLogs(job.log);
+  const personName = new Map(shop.people.map((person) => [person.id, person.name]));
+  const row = (step: PlannedStep): WorkRow => {
+    const own = logs.get(step.key);
+    const open = own?.sittings.find((one) => one.to === null);
+    return {
+      ...{ step: step.key, name: step.name, subject: step.subject, skill: step.people[0] ?? null },
+      ...{ start: step.start, since: open?.from ?? null, at: open?.people ?? [] },
+      usedMin: own ? own.sittings.reduce((sum, one) => sum + worked(one, now), 0) : step.usedMin,
+      plannedMin: step.personMinutes,
+      proposed: step.uses.filter((id) => personName.has(id)),
+      cautions: step.cautions.length,
+    };
+  };
+  const attended = plan.steps.filter((step) => step.crew > 0 && !step.skipped);
+  const logged = new Set(job.log.map((entry) => entry.step));
+  const older = attended.filter((step) => step.state !== 'planned' && !logged.has(step.key));
+  const phaseOf = (step: string) => steps.get(step)?.phase ?? 'other';
+  const sums = timeSums(
+    job.log,
+    phaseOf,
+    now,
+    shop.timeZone,
+    older.map((step) => ({ step: step.key, start: step.start, personMinutes: step.usedMin })),
+  );
+  const plannedIn = (phase: string) =>
+    attended.filter((step) => step.phase === phase).reduce((sum, step) => sum + step.personMinutes, 0);
+  const rows = (map: ReadonlyMap<string, TimeSum>, name: (key: string) => string): SumRow[] =>
+    [...map].map(([key, sum]) => ({ ...sum, name: name(key), plannedMin: null }));
+  return {
+    job: job.number,
+    now,
+    locale: { timeZone: shop.timeZone, currency: shop.currency },
+    running: attended.filter((step) => step.state === 'running').map(row),
+    next: attended
+      .filter((step) => step.state === 'planned' && step.heldBy.length === 0)
+      .sort((a, b) => a.start - b.start)
+      .slice(0, mostNext)
+      .map(row),
+    done: attended
+      .filter((step) => step.state === 'done')
+      .sort((a, b) => b.end - a.end)
+      .map(({ key, name, subject }) => ({ step: key, name, subject })),
+    entries: standingEntries(job.log)
+      .reverse()
+      .map((entry) => ({
+        ...{ id: entry.id, at: entry.at, kind: entry.kind, redo: entry.redo, parts: entry.parts },
+        step: steps.get(entry.step)?.name ?? entry.step,
+        people: entry.people.map((id) => personName.get(id) ?? id),
+        text: textOf(entry),
+      })),
+    older: older
+      .sort((a, b) => b.start - a.start)
+      .map((step) => ({
+        ...{ step: step.key, name: step.name, subject: step.subject, start: step.start },
+        ...{ usedMin: step.usedMin, plannedMin: step.personMinutes },
+      })),
+    sums: {
+      all: sums.all,
+      phases: [...sums.byPhase].map(([key, sum]) => ({
+        ...sum,
+        name: phaseName(key),
+        plannedMin: plannedIn(key),
+      })),
+      months: rows(sums.byMonth, (key) => key).sort((a, b) => a.name.localeCompare(b.name)),
+      people: rows(sums.byPerson, (key) => personName.get(key) ?? key),
+      causes: [...sums.byCause].sort((a, b) => b[1] - a[1]),
+    },
+    people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
+  };
+}
+
+function textOf({ coat, remainingMin, note }: LogEntry): string {
+  const parts: string[] = [];
+  if (coat) {
+    parts.push(`${coat.role} ${coat.nth}`);
+    if (coat.batch) parts.push(`batch ${coat.batch}`);
+    if (coat.wetUm !== null) parts.push(`${coat.wetUm} µm wet`);
+    if (coat.air)
+      parts.push(
+        `${coat.air.airC} °C, surface ${coat.air.surfaceC} °C, ${coat.air.humidity} %${coat.air.simulated ? ' (simulated probe)' : ''}`,
+      );
+  }
+  if (remainingMin !== null) parts.push(`${remainingMin} min left`);
+  if (note) parts.push(note);
+  return parts.join('; ');
+}

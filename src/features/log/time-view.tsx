@@ -1,0 +1,69 @@
+import { Table } from '@/ui/layout';
+import { hours } from '../words/format';
+import type { LogProps, SumRow } from './log-props';
+
+/** Running totals: by phase against the plan, by month, by person, and what was done again by its cause. */
+export function TimeView({ sums }: Pick<LogProps, 'sums'>) {
+  return (
+    <div className="flex flex-col gap-5">
+      <p className="text-[20px] tabular-nums">
+        {hours(sums.all.firstMin)} h worked
+        {sums.all.redoMin > 0 && (
+          <span className="text-caution"> and {hours(sums.all.redoMin)} h done again</span>
+        )}
+      </p>
+      <Sums title="By phase" rows={sums.phases} planned />
+      <Sums title="By month" rows={sums.months} />
+      {sums.people.length > 0 && <Sums title="By person" rows={sums.people} />}
+      {sums.causes.length > 0 && (
+        <section>
+          <h2 className="pb-1 font-semibold">Done again, by cause</h2>
+          <Table caption="Rework by cause" head={['Cause', { text: 'Hours', right: true }]}>
+            {sums.causes.map(([cause, minutes]) => (
+              <tr key={cause} className="border-b border-line">
+                <td className="py-1 pr-3">{cause}</td>
+                <td className="text-right tabular-nums">{hours(minutes)}</td>
+              </tr>
+            ))}
+          </Table>
+        </section>
+      )}
+    </div>
+  );
+}
+
+function Sums({
+  title,
+  rows,
+  planned = false,
+}: {
+  title: string;
+  rows: readonly SumRow[];
+  planned?: boolean;
+}) {
+  return (
+    <section>
+      <h2 className="pb-1 font-semibold">{title}</h2>
+      <Table
+        caption={title}
+        head={[
+          title.replace('By ', '').replace(/^./, (sign) => sign.toUpperCase()),
+          { text: 'Hours', right: true },
+          { text: 'Done again', right: true },
+          ...(planned ? [{ text: 'Planned in all', right: true }] : []),
+        ]}
+      >
+        {rows.map((row) => (
+          <tr key={row.name} className="border-b border-line">
+            <td className="py-1 pr-3">{row.name}</td>
+            <td className="pr-3 text-right tabular-nums">{hours(row.firstMin)}</td>
+            <td className="pr-3 text-right tabular-nums">{row.redoMin > 0 ? hours(row.redoMin) : '–'}</td>
+            {planned && (
+              <td className="pr-3 text-right text-quiet tabular-nums">{hours(row.plannedMin ?? 0)}</td>
+            )}
+          </tr>
+        ))}
+      </Table>
+    </section>
+  );
+}

@@ -1,0 +1,57 @@
+import { experienceOf, learnedFactor, type Experience } from '../../core/log';
+import { isOpenDay } from '../../core/shop';
+import { catalogue, plainMinutes } from '../../core/steps';
+import { currentPlans, requireShop } from './plans';
+
+/** What the log of all jobs says of one operation, beside what the shop goes by now. */
+export interface LearnedRow extends Experience {
+  operation: string;
+  name: string;
+  jobs: number;
+  /** What the log proposes. */
+  factor: number;
+  /** Standard deviation of its logarithm that is left. */
+  spread: number;
+  /** What the manager accepted; 1 where nothing was. */
+  accepted: number;
+  /** Person-minutes by rate still ahead in all jobs: as they are planned, and with the factor the log proposes. */
+  aheadMin: number;
+  thenMin: number;
+  seen: number | null;
+}
+
+/** Learned factors of every operation somebody has finished, by hours worked, most first (03 §2). */
+export async function learnedFactors(): Promise<LearnedRow[]> {
+  const [{ shop, wayVersions, operations }, plans] = await Promise.all([requireShop(), currentPlans()]);
+  const names = new Map([...catalogue, ...operations].map((one) => [one.code, one.name]));
+  const lists = new Map<string, Experience[]>();
+  const ahead = new Map<string, { plainMin: number; learned: number }>();
+  for (const { stored, plan } of plans) {
+    const steps = plan.steps
+      .filter((step) => step.coat === null)
+      .map((step) => ({ ...step, plainMin: plainMinutes(step) }));
+    const isOpen = (date: string) => isOpenDay(shop, date);
+    for (const [operation, one] of experienceOf(stored.job, steps, isOpen, shop.timeZone)) {
+      lists.set(operation, [...(lists.get(operation) ?? []), one]);
+    }
+    for (const step of plan.steps.filter((one) => one.state === 'planned')) {
+      const { rate, weighted, share, learned } = step.figure;
+      const before = ahead.get(step.operation)?.plainMin ?? 0;
+      ahead.set(step.operation, { plainMin: before + rate * weighted * share, learned });
+    }
+  }
+  return [...lists]
+    .map(([operation, experience]) => {
+      const { factor, days, variance } = learnedFactor(experience);
+      const { plainMin, learned } = ahead.get(operation) ?? { plainMin: 0, learned: 1 };
+      const sum = (value: (one: Experience) => number) =>
+        experience.reduce((total, one) => total + value(one), 0);
+      return {
+        ...{ operation, name: names.get(operation) ?? operation, jobs: experience.length, days, factor },
+        ...{ spread: Math.sqrt(variance), aheadMin: plainMin * learned, thenMin: plainMin * factor },
+        ...{ actualMin: sum((one) => one.actualMin), plannedMin: sum((one) => one.plannedMin) },
+        ...{ accepted: shop.learned[operation] ?? 1, seen: wayVersions.learned[operation] ?? null },
+      };
+    })
+    .sort((a, b) => b.actualMin - a.actualMin);
+}
