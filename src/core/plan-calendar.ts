@@ -1,5 +1,5 @@
 import type { Budgets } from './money';
-import { minutesLeft, silentFacts } from './log';
+import { impliedFacts, minutesLeft, silentFacts } from './log';
 import type { PlanBecause, PlanInput, PlannedStay, PlannedStep } from './plan-model';
 import type { Job, StepFact } from './record';
 import {
@@ -140,10 +140,11 @@ function followersOf({ steps, links }: StepNetwork): Map<string, PlannedStep['le
   return followers;
 }
 
-/** What is known of steps: what was logged, and the waits and moves that follow from it. */
+/** What is known of steps: what was logged, what that says of steps before it, and the waits that follow from it. */
 function factsToday(job: Job, network: StepNetwork, now: Minute): StepFact[] {
   if (job.log.length === 0) return job.facts;
-  return [...job.facts, ...silentFacts(network, job.facts, now)];
+  const facts = [...job.facts, ...impliedFacts(network, job.facts)];
+  return [...facts, ...silentFacts(network, facts, now)];
 }
 
 /** People who left the shop since are not waited for; the log names no place, so the first of its kind is taken. */

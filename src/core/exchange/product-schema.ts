@@ -87,6 +87,7 @@ const coating = given({
   repair: orNot(field.oneOf(repairs)),
   dryDensityKgL: orNot(field.figure(0.3, 10).allow(null)),
   vocGL: orNot(field.figure(0, 1000).allow(null)),
+  shadeL: orNot(field.figure(0, 100).allow(null)),
 });
 
 /** Fields of a product without its code, shared by the Shelf's form, the shelf CSV and the job bundle. */

@@ -34,6 +34,7 @@ const columns = [
   'max_air_c',
   'coats_per_session',
   'voc_g_l',
+  'shade_l',
 ] as const;
 type Column = (typeof columns)[number];
 
@@ -57,6 +58,7 @@ const statedKeys = [
   'maxAirC',
   'coatsPerSession',
   'vocGL',
+  'shadeL',
 ] as const satisfies readonly (keyof CoatingSheet)[];
 
 /** A known sheet with what a line of the file states in place of its own. */
@@ -108,6 +110,7 @@ export function writeShelfCsv(products: readonly Product[]): string {
       max_air_c: figure(sheet?.maxAirC),
       coats_per_session: figure(sheet?.coatsPerSession),
       voc_g_l: figure(sheet?.vocGL),
+      shade_l: figure(sheet?.shadeL),
     };
   });
   const guarded = rows.map((row) =>
@@ -202,6 +205,7 @@ function productOf(row: Row): unknown {
     maxAirC: figure('max_air_c'),
     coatsPerSession: orNull('coats_per_session'),
     vocGL: orNull('voc_g_l'),
+    shadeL: orNull('shade_l'),
   };
   return {
     code: text('code'),

@@ -25,6 +25,7 @@ export function completeSheet({ mix, ...stated }: SheetDraft): CoatingSheet {
     inductionMin: 0,
     recoatMinMin: stated.flashMin,
     pairs: [],
+    shadeL: shades[stated.family] ?? null,
     ...middle,
     ...stated,
     mix: mix.map((part) => ({
@@ -33,6 +34,11 @@ export function completeSheet({ mix, ...stated }: SheetDraft): CoatingSheet {
     })),
   };
 }
+
+/** Lightness L* that primers of a family mostly have. */
+const shades: Partial<Record<Family, number>> = {
+  ...{ etch: 45, epoxy: 55, polyester: 65, build: 62, sealer: 55, barrier: 60 },
+};
 
 const reducerKgL = 0.87;
 const activatorKgL = 1.05;

@@ -1,26 +1,55 @@
-import { groundAdvice, lightnessOf } from './ground';
+import fc from 'fast-check';
+import { groundAdvice, type Ground } from './ground';
 
-test('lightness: black 0, white 100, middle grey #777777 is 50 (published), pure green 87.7', () => {
-  expect(lightnessOf('#000000')).toBeCloseTo(0, 6);
-  expect(lightnessOf('#ffffff')).toBeCloseTo(100, 3);
-  expect(lightnessOf('#777777')).toBeCloseTo(50.03, 1);
-  expect(lightnessOf('#00ff00')).toBeCloseTo(87.73, 1);
-});
+const grey = (l: number): Ground => ({ name: `grey ${l}`, l, hex: null });
+const base = { family: 'base' as const, product: 'base-solid', coatUm: 15, planned: 3 };
 
-test('a dense dark green wants a dark sealer and hides a mid one; a pale pearl over dark wants three coats more', () => {
-  expect(groundAdvice('base', '#2e5d43', null)).toMatchObject({
-    covers: 'well',
-    coats: 2,
-    extraOverOther: 0,
+describe('ground advice', () => {
+  test('a dense dark green is hidden in two or three coats over anything and wants a darker sealer than white', () => {
+    const advice = groundAdvice({ ...base, hex: '#2f5d50' }, [grey(55), grey(92)])!;
+    expect(advice.covers).toBe('well');
+    expect(advice.rows.every((row) => row.hidden && row.extra === 0)).toBe(true);
+    expect(advice.best.l).toBeLessThan(80);
+    expect(advice.matchDeltaE!).toBeLessThan(1);
   });
-  expect(groundAdvice('base', '#2e5d43', null)!.sealer).toBe('mid grey');
-  expect(groundAdvice('base', '#101010', null)!.sealer).toBe('dark grey');
-  // Pale: L* about 88; over 25 the gap is 63, 51 more than shows, 25 a coat: three.
-  expect(groundAdvice('effect-base', '#dddddd', 25)).toMatchObject({ covers: 'poorly', extraOverOther: 3 });
-  expect(groundAdvice('effect-base', '#dddddd', null)).toMatchObject({ sealer: 'white', extraOverOther: 0 });
-});
 
-test('a candy never hides; what is no colour has no ground', () => {
-  expect(groundAdvice('candy', '#802020', null)).toMatchObject({ covers: 'never', extraOverOther: 0 });
-  expect(groundAdvice('clear', '#ffffff', null)).toBeNull();
+  test('a pale colour over dark asks for more coats than over white, and its best sealer is white', () => {
+    const dark = { name: 'a strip of green', l: null, hex: '#2f5d50' };
+    const advice = groundAdvice({ ...base, hex: '#e6d9b0' }, [grey(92), dark])!;
+    const [white, strip] = advice.rows;
+    expect(strip!.coats!).toBeGreaterThan(white!.coats!);
+    expect(strip!.extra).toBe(strip!.coats! - 3);
+    expect(strip!.hidden).toBe(false);
+    expect(advice.best.l).toBe(92);
+  });
+
+  test('a bright yellow covers poorly, a pearl hides nothing, a candy is never asked about', () => {
+    expect(groundAdvice({ ...base, hex: '#f0c810' }, [grey(55)])!.covers).toBe('poorly');
+    const effect = { ...base, family: 'effect-base' as const, coatUm: 12 };
+    const pearl = groundAdvice({ ...effect, product: 'base-pearl', hex: '#dddddd' }, [grey(20)])!;
+    expect(pearl.rows[0]).toMatchObject({ coats: null, extra: null, hidden: false });
+    expect(pearl.matchDeltaE).toBeNull();
+    const candy = groundAdvice({ ...base, family: 'candy', product: 'candy-mid', hex: '#802020' }, [
+      grey(55),
+    ])!;
+    expect(candy).toMatchObject({ covers: 'never', steps: [] });
+    expect(
+      groundAdvice({ ...base, family: 'clear', product: 'clear-21', hex: '#ffffff' }, [grey(55)]),
+    ).toBeNull();
+  });
+
+  test('what shows grows less with every coat, whatever the colour and the grey under it', () => {
+    const hex = fc
+      .tuple(...[0, 1, 2].map(() => fc.integer({ min: 0, max: 255 })))
+      .map((rgb) => `#${rgb.map((value) => value!.toString(16).padStart(2, '0')).join('')}`);
+    fc.assert(
+      fc.property(hex, fc.constantFrom(20, 50, 92), (colour, l) => {
+        const { steps } = groundAdvice({ ...base, hex: colour }, [grey(l)])!;
+        expect(steps).toHaveLength(12);
+        steps.slice(1).forEach((value, i) => expect(value).toBeLessThanOrEqual(steps[i]! + 0.25));
+        expect(steps.at(-1)!).toBeLessThanOrEqual(steps[0]! + 1e-9);
+      }),
+      { numRuns: 12 },
+    );
+  });
 });

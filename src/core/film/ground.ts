@@ -1,59 +1,137 @@
+import {
+  bestGrey,
+  coatsToHide,
+  effectFilms,
+  greyGround,
+  hiddenBelow,
+  insideOf,
+  labOfHex,
+  mixFilms,
+  mostCoats,
+  recipeFor,
+  showThrough,
+  smoothSpectrum,
+  toners,
+  type Film,
+  type GroundChoice,
+  type Spectrum,
+} from '../colour';
 import type { Family } from './family';
 
-/** Lightness L* (CIE 1976, D65) of an sRGB colour `#rrggbb`, 0 black … 100 white (IEC 61966-2-1). */
-export function lightnessOf(hex: string): number {
-  const linear = [1, 3, 5].map((at) => {
-    const value = parseInt(hex.slice(at, at + 2), 16) / 255;
-    return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
-  });
-  const y = 0.2126 * linear[0]! + 0.7152 * linear[1]! + 0.0722 * linear[2]!;
-  return y > 216 / 24389 ? 116 * Math.cbrt(y) - 16 : (24389 / 27) * y;
+/** Pigment in the dry film of a family against a solid base coat; thick one-coat systems carry less of it. */
+const strength: Partial<Record<Family, number>> = {
+  base: 1,
+  'waterborne-base': 1.15,
+  'single-stage': 0.5,
+  'one-part': 0.45,
+  'two-part-marine': 0.5,
+  gelcoat: 0.08,
+};
+
+/** What a colour may lie over: a shade of grey, or another colour of the vehicle. */
+export interface Ground {
+  name: string;
+  l: number | null;
+  hex: string | null;
 }
 
-/** How well a kind of colour covers what is under it. */
-const covers: Partial<Record<Family, 'well' | 'poorly' | 'never'>> = {
-  base: 'well',
-  'single-stage': 'well',
-  'waterborne-base': 'well',
-  'one-part': 'well',
-  'two-part-marine': 'well',
-  'effect-base': 'poorly',
-  candy: 'never',
-  flake: 'never',
-};
+export interface GroundRow {
+  name: string;
+  /** Whole coats until it is hidden; null where twelve do not do it. */
+  coats: number | null;
+  /** Coats beyond the planned ones that this ground asks for. */
+  extra: number | null;
+  /** What still shows after the planned coats, ΔE00, and whether the eye would see it. */
+  leftAfter: number;
+  hidden: boolean;
+}
 
 export interface GroundAdvice {
   covers: 'well' | 'poorly' | 'never';
-  /** Coats over a ground of its own lightness. */
-  coats: number;
-  /** Further coats where it goes over a strip of the other lightness; 0 where it hides it anyway. */
-  extraOverOther: number;
-  /** Lightness of the sealer that asks least of the colour, L*. */
-  sealerL: number;
-  sealer: 'white' | 'light grey' | 'mid grey' | 'dark grey';
+  planned: number;
+  rows: GroundRow[];
+  best: GroundChoice;
+  /** How near invented toners come to the screen colour, ΔE00; null where effective constants stand in. */
+  matchDeltaE: number | null;
+  /** ΔE00 to the finished colour after each coat over the first ground. */
+  steps: number[];
 }
 
-const greys = [
-  { above: 80, sealer: 'white', l: 92 },
-  { above: 60, sealer: 'light grey', l: 70 },
-  { above: 35, sealer: 'mid grey', l: 50 },
-  { above: -1, sealer: 'dark grey', l: 25 },
-] as const;
-/** A difference that shows through a colour that covers poorly, and through one that covers well. */
-const showsAt = { well: 45, poorly: 12, never: 0 };
+/** A colour that needs no more coats than this over any grey covers well. */
+const wellWithin = 3;
 
 /**
- * Ground and sealer for a colour, from its kind and lightness: the sealer nearest to it, and further coats where it goes
- * over something far lighter or darker. A working rule until spectra are known; a sprayed card decides.
- * @param underL lightness of what it would go over, L*; null for the proposed sealer
+ * Hiding power and ground of a colour: coats to hide each thing it may lie over, the grey sealer that asks least of it,
+ * and what shows after the planned coats (Kubelka–Munk over each band, 03 §6). The recipe is found from the screen
+ * colour with invented toners: a sprayed card decides.
+ * @param grounds what lies beneath first, then other colours it may meet   @returns null for what is no colour
  */
-export function groundAdvice(family: Family, colourHex: string, underL: number | null): GroundAdvice | null {
-  const how = covers[family];
-  if (!how) return null;
-  const l = lightnessOf(colourHex);
-  const grey = greys.find((one) => l > one.above)!;
-  const coats = how === 'well' ? 2 : how === 'poorly' ? 3 : 4;
-  const gap = Math.abs(l - (underL ?? grey.l));
-  const extra = how === 'never' ? 0 : Math.ceil(Math.max(0, gap - showsAt[how]) / 25);
-  return { covers: how, coats, extraOverOther: extra, sealerL: grey.l, sealer: grey.sealer };
+export function groundAdvice(
+  {
+    family,
+    product,
+    hex,
+    coatUm,
+    planned,
+  }: { family: Family; product: string; hex: string; coatUm: number; planned: number },
+  grounds: readonly Ground[],
+): GroundAdvice | null {
+  const made = filmOf(family, product, hex);
+  if (!made) return null;
+  const { film, matchDeltaE } = made;
+  const plannedCoats = Math.max(1, planned);
+  const rows = grounds.map((ground): GroundRow => {
+    const under = groundSpectrum(ground);
+    const coats = film ? coatsToHide(film, coatUm, under) : null;
+    const leftAfter = film ? showThrough(film, coatUm, under, plannedCoats).at(-1)! : Infinity;
+    const extra = coats === null ? null : Math.max(0, coats - plannedCoats);
+    return { name: ground.name, coats, extra, leftAfter, hidden: leftAfter < hiddenBelow };
+  });
+  if (!film) return { covers: 'never', planned, rows, best: lightest, matchDeltaE: null, steps: [] };
+  const overGreys = [20, 50, 92].map((l) => coatsToHide(film, coatUm, greyGround(l)) ?? mostCoats + 1);
+  const first = grounds[0];
+  return {
+    covers: Math.max(...overGreys) <= wellWithin ? 'well' : 'poorly',
+    planned,
+    rows,
+    best: bestGrey(film, coatUm, plannedCoats),
+    matchDeltaE,
+    steps: first ? showThrough(film, coatUm, groundSpectrum(first), mostCoats) : [],
+  };
+}
+
+/** A candy takes its light from the ground: nothing under it is ever hidden. */
+const lightest: GroundChoice = { l: 92, coats: null, leftAfter: Infinity };
+
+function filmOf(
+  family: Family,
+  product: string,
+  hex: string,
+): { film: Film | null; matchDeltaE: number | null } | null {
+  if (family === 'candy' || family === 'flake') return { film: null, matchDeltaE: null };
+  if (family === 'effect-base')
+    return { film: product.includes('pearl') ? effectFilms.pearl : effectFilms.silver, matchDeltaE: null };
+  const share = strength[family];
+  if (share === undefined) return null;
+  const { shares, deltaE } = recipeOfHex(hex);
+  return { film: mixFilms(bench, shares, share), matchDeltaE: deltaE };
+}
+
+const bench = toners.map((one) => one.film);
+const found = new Map<string, { shares: number[]; deltaE: number }>();
+const mostKept = 200;
+
+/** The same colour is asked for with every page: the recipe is kept. */
+function recipeOfHex(hex: string): { shares: number[]; deltaE: number } {
+  const known = found.get(hex);
+  if (known) return known;
+  const made = recipeFor(smoothSpectrum(labOfHex(hex)), bench);
+  if (found.size >= mostKept) found.clear();
+  found.set(hex, made);
+  return made;
+}
+
+function groundSpectrum({ l, hex }: Ground): Spectrum {
+  if (hex !== null) return smoothSpectrum(labOfHex(hex)).map((value) => insideOf(Math.max(0.042, value)));
+  return greyGround(l ?? 50);
 }

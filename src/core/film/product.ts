@@ -115,6 +115,8 @@ export interface CoatingSheet extends SheetTimes {
   repair: Repair;
   /** Density of the dry film, kg/L; null = not known, and weights are not guessed. */
   dryDensityKgL: number | null;
+  /** Lightness L* of a film that has one shade of its own; null for what is tinted or clear. */
+  shadeL: number | null;
   /** g/L of the ready mix; null = the sheet does not say. */
   vocGL: number | null;
 }

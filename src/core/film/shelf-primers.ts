@@ -98,6 +98,7 @@ export const primers: readonly Product[] = [
     times(90, 20, 30, 16 * h, 12 * h),
     packs([1.75, 5200], [7, 17900]),
     ['isocyanate', 'solvent'],
+    { shadeL: 92 },
   ),
   coating(
     'promoter',

@@ -1,5 +1,6 @@
 import type { StepFact } from '../record';
 import type { Step, StepLink } from '../steps';
+import { impliedFacts } from './implied-steps';
 import { tooEarly } from './early-start';
 import { silentFacts } from './silent-steps';
 
@@ -51,6 +52,35 @@ describe('waits and moves', () => {
   });
 });
 
+describe('what a coat implies', () => {
+  const coat = (key: string) => step(key, { hold: 's', coat: {} as Step['coat'], minutes: 30 });
+  const network = {
+    steps: [
+      step('load', { hold: 's', coat: null, minutes: 15, personMinutes: 30 }),
+      step('wipe', { hold: 's', coat: null, minutes: 60, personMinutes: 120 }),
+      ...[coat('c1'), coat('c2')],
+      step('unload', { hold: 's', coat: null, minutes: 20 }),
+    ],
+  };
+
+  test('load and wipe are done one behind the other up to the first coat, with their planned hours', () => {
+    const found = impliedFacts(network, [{ ...done('c2', 1000), start: 900 }]);
+    expect(found.map(({ step: key, start, end, personMinutes }) => [key, start, end, personMinutes])).toEqual(
+      [
+        ['wipe', 840, 900, 120],
+        ['load', 825, 840, 30],
+      ],
+    );
+  });
+
+  test('without a coat nothing is implied, and what was written stands', () => {
+    expect(impliedFacts(network, [done('load', 100)])).toEqual([]);
+    expect(impliedFacts(network, [done('wipe', 800), done('c1', 1000)]).map((one) => one.step)).toEqual([
+      'load',
+    ]);
+  });
+});
+
 describe('too early', () => {
   const network = {
     steps: [step('spray'), step('sand'), step('mask')],
@@ -62,6 +92,18 @@ describe('too early', () => {
       expect.objectContaining({ code: 'not-ready', step: 'spray', readyAt: 1720 }),
       expect.objectContaining({ code: 'not-ended', step: 'mask' }),
     ]);
+  });
+
+  test('a coat tapped in a session implies its load and wipe, not its masking outside', () => {
+    const session = {
+      steps: [
+        step('mask'),
+        step('wipe', { hold: 's', coat: null }),
+        step('coat', { hold: 's', coat: {} as Step['coat'] }),
+      ],
+      links: [link('mask', 'coat'), link('wipe', 'coat')],
+    };
+    expect(tooEarly(session, [], 'coat', 50).map((one) => one.step)).toEqual(['mask']);
   });
 
   test('once both are behind it nothing stands against it; a link that reaches back holds nothing', () => {

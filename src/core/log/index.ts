@@ -3,6 +3,7 @@ export * from './clean-panels';
 export * from './coats-on-panels';
 export * from './cure-clock';
 export * from './early-start';
+export * from './implied-steps';
 export * from './learned';
 export * from './logged-facts';
 export * from './silent-steps';

@@ -18,3 +18,4 @@ export { fittingAdvice, passesOf, type FittingAdvice } from './fittings';
 export * from './remedy';
 export * from './rounds';
 export { clearingMin } from './session';
+export { coatedSessions } from './overtaken';

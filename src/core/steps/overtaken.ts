@@ -1,6 +1,7 @@
 import type { StepDraft } from './draft';
 import { leaveOut } from './hand-edits';
 import { followersOf } from './order-by-hand';
+import type { Step } from './step';
 
 /**
  * Steps that nobody logged although work behind them has begun are left out and said: what follows them shows that they
@@ -21,9 +22,15 @@ export function leaveOutOvertaken(draft: StepDraft): void {
         seen.add(earlier);
         queue.push(earlier);
       }
+  const coated = coatedSessions(draft.network.steps, logged);
+  const isImplied = (step: Step) => step.coat === null && step.hold !== null && coated.has(step.hold);
   for (const step of draft.network.steps)
-    if (seen.has(step.key) && !logged.has(step.key) && !step.skipped) {
+    if (seen.has(step.key) && !logged.has(step.key) && !step.skipped && !isImplied(step)) {
       if (step.crew > 0) draft.warn({ code: 'overtaken', step: step.key });
       leaveOut(step);
     }
 }
+
+/** Sessions of which a coat is known: who sprayed has loaded and wiped before, whether or not anybody wrote it down. */
+export const coatedSessions = (steps: readonly Step[], logged: ReadonlySet<string>): Set<string> =>
+  new Set(steps.flatMap((step) => (step.coat && step.hold && logged.has(step.key) ? [step.hold] : [])));

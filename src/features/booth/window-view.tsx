@@ -12,6 +12,7 @@ import { useNow } from '@/ui/use-now';
 import { useSaving } from '../frame/saving';
 import { clock, span } from '../words/format';
 import type { BoothProps, BoothSession } from './booth-props';
+import { EarlyStart } from '../log/early-start';
 import { PanelTile } from './panel-tile';
 import { TapAgain } from './tap-again';
 import { WindowInspector, type Tap } from './window-inspector';
@@ -43,18 +44,19 @@ export function WindowView({
     air: props.lastAir ?? { airC: props.boothC, surfaceC: props.boothC - 1, humidity: 50, simulated: false },
   });
   const [fault, setFault] = useState<string | null>(null);
+  const [early, setEarly] = useState<{ parts: string[]; reasons: string[] } | null>(null);
   const [asked, setAsked] = useState<string | null>(null);
   const usedBatch = tap.batch || coat.batches[0] || '';
 
-  const write = async (kind: LogKind, parts: string[], withCoat: boolean) => {
+  const write = async (kind: LogKind, parts: string[], withCoat: boolean, insisted = '') => {
     const given = tap.trueTime === '' ? null : minuteToday(tap.trueTime, minute, locale.timeZone);
     const outcome = await save({
       kind: 'log',
       job,
-      insist: false,
+      insist: insisted !== '',
       entry: {
         ...{ step: withCoat ? coat.step : (session.wipe ?? coat.step), kind, at: given },
-        ...{ people: tap.who ? [tap.who] : [], parts, remainingMin: null, redo: '', note: '' },
+        ...{ people: tap.who ? [tap.who] : [], parts, remainingMin: null, redo: '', note: insisted },
         coat: withCoat
           ? {
               ...{ product: coat.product, role: coat.role as never, nth: coat.nth, faces: coat.faces },
@@ -68,7 +70,10 @@ export function WindowView({
           : null,
       },
     });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    const faults = outcome.status === 'refused' ? outcome.faults : [];
+    const isEarly = withCoat && faults.some((one) => one.place === 'entry.at');
+    setEarly(isEarly ? { parts, reasons: faults.map((one) => one.reason) } : null);
+    setFault(!isEarly && faults.length > 0 ? faults.map((one) => one.reason).join('; ') : null);
   };
   const takeBack = async (id: string) => {
     const outcome = await save({ kind: 'correct-log', job, id, note: 'tapped by mistake' });
@@ -132,6 +137,14 @@ export function WindowView({
           <p role="alert">
             <Notice grade="stop">{fault}</Notice>
           </p>
+        )}
+        {early && (
+          <EarlyStart
+            name={`${coat.role} ${coat.nth}`}
+            reasons={early.reasons}
+            onLeave={() => setEarly(null)}
+            onInsist={(note) => void write('coat', early.parts, true, note)}
+          />
         )}
         {missed > 0 && (
           <Notice grade="caution">

@@ -10,6 +10,7 @@ import { EditChoice } from '../frame/edit-field';
 import { area, micrometres } from '../words/format';
 import { ClimatePanel } from './climate-panel';
 import type { FilmProps, FilmSection } from './film-props';
+import { HidingPart } from './hiding-part';
 
 /** One section's film: the clear budget with its ways out, windows at the air, the ladder, what a damage means. */
 export function FilmInspector({
@@ -73,18 +74,7 @@ function Budget({ section }: { section: FilmSection }) {
           <p>The last coats are the finish; what is sanded between them is taken off above.</p>
         </Part>
       )}
-      {section.ground && (
-        <Part title="Ground">
-          <Fact label="Covers">
-            {section.ground.covers}, {section.ground.coats} coats
-          </Fact>
-          <Fact label="Sealer that asks least of it">{section.ground.sealer}</Fact>
-          <p className="text-small text-quiet">
-            By kind and lightness only, until a card is sprayed; over a strip far lighter or darker one coat
-            more.
-          </p>
-        </Part>
-      )}
+      {section.ground && <HidingPart ground={section.ground} />}
       <Part title="Layers, bottom up">
         {column.slices.map((slice, i) => (
           <Fact key={i} label={slice.kind === 'kept' ? slice.name : `${slice.name}, ${slice.coats} ×`}>

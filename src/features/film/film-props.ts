@@ -172,7 +172,7 @@ function filmSection(
         bandM2: edgeBandM2({ outline, holes }, edgeBandWidthM),
       }))
       .sort((a, b) => b.beadM + b.edgeM - (a.beadM + a.edgeM)),
-    ground: groundOf(products, section),
+    ground: groundOf(products, section, job),
     card: burnThroughCard(products.map(({ product }) => product.coating!.family)),
   };
 }
@@ -180,10 +180,31 @@ function filmSection(
 /** Width along an edge in which a pad cuts through first, m. */
 const edgeBandWidthM = 0.025;
 
-const groundOf = (products: readonly { product: Product }[], section: SectionSeen): GroundAdvice | null =>
-  products
-    .map(({ product }) => groundAdvice(product.coating!.family, section.colourHex, null))
-    .find((advice) => advice !== null) ?? null;
+/** Hiding of the section's colour over what lies beneath it, and over the other colours it may meet. */
+function groundOf(
+  products: readonly { layer: Plan['sections'][number]['layers'][number]; product: Product }[],
+  section: SectionSeen,
+  job: Job,
+): GroundAdvice | null {
+  for (const [i, { layer, product }] of products.entries()) {
+    const { family, dryUm } = product.coating!;
+    const beneath = products
+      .slice(0, i)
+      .reverse()
+      .find((one) => one.product.coating!.shadeL !== null);
+    const under = beneath && {
+      ...{ name: beneath.product.name, l: beneath.product.coating!.shadeL, hex: null },
+    };
+    const others = job.sections.filter((one) => one.colourHex !== section.colourHex);
+    const strips = [...new Map(others.map((one) => [one.colourHex, one])).values()].map((one) => ({
+      ...{ name: `a strip of ${one.colourName}`, l: null, hex: one.colourHex },
+    }));
+    const asked = { family, product: product.code, hex: section.colourHex, coatUm: dryUm };
+    const advice = groundAdvice({ ...asked, planned: layer.coats }, [...(under ? [under] : []), ...strips]);
+    if (advice) return advice;
+  }
+  return null;
+}
 
 /** A lot may be taken further down than its section; its key says so. */
 const depthOfLot = (key: string, section: JobSection): JobSection['depth'] => {

@@ -9,6 +9,7 @@ import { useLive } from '@/ui/use-live';
 import { useNow } from '@/ui/use-now';
 import { useSaving } from '../frame/saving';
 import { clock, hours, moment, span } from '../words/format';
+import { EarlyStart } from './early-start';
 import type { LogProps, WorkRow } from './log-props';
 
 type Written = Partial<Pick<LogEntry, 'people' | 'remainingMin' | 'redo' | 'note'>>;
@@ -45,8 +46,9 @@ export function AtWork({ job, now, locale, running, next, people }: LogProps) {
         </div>
       )}
       {refused && (
-        <Early
-          refused={refused}
+        <EarlyStart
+          name={refused.row.name}
+          reasons={refused.reasons}
           onLeave={() => setRefused(null)}
           onInsist={(note) => void write(refused.row, 'began', { people: refused.people, note }, true)}
         />
@@ -204,43 +206,5 @@ function LeaveOff({ disabled, onLeave }: { disabled: boolean; onLeave(remainingM
         Leave off
       </Button>
     </>
-  );
-}
-
-function Early({
-  refused,
-  onInsist,
-  onLeave,
-}: {
-  refused: Refused;
-  onInsist(note: string): void;
-  onLeave(): void;
-}) {
-  const [note, setNote] = useState('');
-  return (
-    <div role="alert" className="border border-stop p-3">
-      <p className="font-semibold">Not begun: {refused.row.name}</p>
-      <ul className="list-disc pl-5">
-        {refused.reasons.map((reason) => (
-          <li key={reason}>{reason}</li>
-        ))}
-      </ul>
-      <div className="flex flex-wrap gap-2 pt-2">
-        <input
-          aria-label="Why it is begun all the same"
-          placeholder="why it is begun all the same"
-          className="h-12 w-80"
-          maxLength={200}
-          value={note}
-          onChange={(event) => setNote(event.target.value)}
-        />
-        <Button className="h-12" disabled={note.trim() === ''} onClick={() => onInsist(note.trim())}>
-          Begin all the same
-        </Button>
-        <Button className="h-12" onClick={onLeave}>
-          Leave it
-        </Button>
-      </div>
-    </div>
   );
 }

@@ -98,6 +98,7 @@ function SheetParts({ product, sheet }: { product: SeenProduct; sheet: CoatingSh
           none
           toEdit={(coatsPerSession) => edit({ coatsPerSession })}
         />
+        <Whole label="Shade, L*" value={sheet.shadeL} none toEdit={(shadeL) => edit({ shadeL })} />
         <Whole label="VOC, g/L ready" value={sheet.vocGL} none toEdit={(vocGL) => edit({ vocGL })} />
       </Part>
       <Part title={`Times at ${sheet.sheetC} °C`}>
