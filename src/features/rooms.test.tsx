@@ -132,7 +132,7 @@ describe('Steps by hand, board, totals and scope', () => {
     );
     expect(screen.getByText(/^Spraying and rolling are/)).toBeInTheDocument();
     const phases = within(screen.getByRole('table', { name: 'By phase' }));
-    expect(phases.getByRole('row', { name: /^build and block/ })).toBeInTheDocument();
+    expect(phases.getByRole('row', { name: /^Build and block/ })).toBeInTheDocument();
   });
 
   test('scope: the demo’s change with who agreed; a new one needs a name', async () => {

@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { ratioWords } from '@/core/exchange';
-import { shelfOf } from '@/core/film';
+import { coatSystems, ladders, shelfOf } from '@/core/film';
 import { coatsAhead, drawsAhead } from '@/core/plan-draws';
 import { batchCards, checkCoats, committedMinor, shoppingList, stockLevels } from '@/core/stores';
 import { demoMoves, demoTrials } from '@/demo/stores';
@@ -145,6 +145,8 @@ describe('Shelf', () => {
     <ShelfRoom
       products={products}
       trials={demoTrials.map((trial) => ({ ...trial, seen: 1 }))}
+      systems={coatSystems.map((system) => ({ system, isStandard: true, seen: null }))}
+      ladders={Object.values(ladders).map((ladder) => ({ ladder, isStandard: true, seen: null }))}
       labourRateMinorPerHour={4800}
       locale={locale}
     />
@@ -210,6 +212,51 @@ describe('Shelf', () => {
       kind: 'add-products',
       products: [{ code: 'clear-x', name: 'Clear X', kind: 'coating' }],
     });
+  });
+
+  const edits = () =>
+    sent.mock.calls.filter((call) => call[0] === '/api/edit').map((call) => JSON.parse(call[1].body));
+
+  test('a coat more in a system is sent with the whole system; another layer finds its place', async () => {
+    draw(shelfRoom);
+    fireEvent.click(screen.getByRole('button', { name: 'systems' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Base and clear' }));
+    const field = screen.getByLabelText('Coats of colour');
+    fireEvent.change(field, { target: { value: '4' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(edits()).toHaveLength(1));
+    const { layers } = coatSystems.find((one) => one.key === 'base-clear')!;
+    expect(edits()[0]).toMatchObject({ kind: 'coat-system', key: 'base-clear', seen: null });
+    expect(edits()[0].entry.layers).toEqual(
+      layers.map((layer) =>
+        layer.role === 'colour' ? { ...layer, coats: { rule: 'fixed', count: 4 } } : layer,
+      ),
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'ground' }));
+    await waitFor(() => expect(edits()).toHaveLength(2));
+    expect(edits()[1].entry.layers.map((layer: { role: string }) => layer.role)).toEqual([
+      ...['epoxy', 'build', 'sealer', 'ground', 'colour', 'clear'],
+    ]);
+  });
+
+  test('a ladder: a grit that is none is said at the field, P1200 is sent; a copy begins a new one', async () => {
+    draw(shelfRoom);
+    fireEvent.click(screen.getByRole('button', { name: 'ladders' }));
+    fireEvent.click(screen.getByRole('button', { name: ladders.discs.name }));
+    const field = screen.getByLabelText('Step 1');
+    fireEvent.change(field, { target: { value: 'sand' } });
+    fireEvent.blur(field);
+    expect(await screen.findByText('a grit from 24 on, cut or polish')).toBeInTheDocument();
+    fireEvent.change(field, { target: { value: 'P1200' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(edits()).toHaveLength(1));
+    expect(edits()[0]).toMatchObject({ kind: 'ladder', key: 'discs', seen: null });
+    expect(edits()[0].entry.steps[0]).toEqual({ grit: 1200, removalUm: 5 });
+    fireEvent.change(screen.getByLabelText('Key of the new ladder'), { target: { value: 'ours' } });
+    fireEvent.change(screen.getByLabelText('Name of the new ladder'), { target: { value: 'Ours' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Add' }));
+    await waitFor(() => expect(edits()).toHaveLength(2));
+    expect(edits()[1]).toMatchObject({ kind: 'ladder', key: 'ours', seen: null, entry: { name: 'Ours' } });
   });
 
   test('trials say which consumable is the cheap one', () => {

@@ -1,4 +1,5 @@
 import { ratioWords } from '@/core/exchange';
+import { coatSystemOf, laddersWith, standardLadder, systemsWith } from '@/core/film';
 import { Keys } from '@/features/frame/keys';
 import { Rail } from '@/features/frame/rail';
 import { ShopStrip } from '@/features/frame/strip';
@@ -10,7 +11,7 @@ import { Window } from '@/ui/layout';
 export const metadata = { title: 'Shelf' };
 
 export default async function ShelfPage() {
-  const [{ shop, shelf, productVersions }, { trials, versions: seen }] = await Promise.all([
+  const [{ shop, shelf, productVersions, wayVersions }, { trials, versions: seen }] = await Promise.all([
     requireShop(),
     currentTrials(),
   ]);
@@ -24,6 +25,16 @@ export default async function ShelfPage() {
       <ShelfRoom
         products={products}
         trials={trials.map((trial) => ({ ...trial, seen: seen[trial.id]! }))}
+        systems={systemsWith(shop.systems).map((system) => ({
+          system,
+          isStandard: coatSystemOf(system.key) !== undefined,
+          seen: wayVersions.systems[system.key] ?? null,
+        }))}
+        ladders={laddersWith(shop.ladders).map((ladder) => ({
+          ladder,
+          isStandard: standardLadder(ladder.key) !== undefined,
+          seen: wayVersions.ladders[ladder.key] ?? null,
+        }))}
         labourRateMinorPerHour={shop.labourRateMinorPerHour}
         locale={{ timeZone: shop.timeZone, currency: shop.currency }}
       />

@@ -5,7 +5,7 @@ import { tooEarly } from './early-start';
 import { silentFacts } from './silent-steps';
 
 const step = (key: string, given: Partial<Step> = {}): Step =>
-  ({ key, name: key, crew: 1, minutes: 60, skipped: false, ...given }) as Step;
+  ({ key, name: key, crew: 1, minutes: 60, skipped: false, coat: null, hold: null, ...given }) as Step;
 const link = (from: string, to: string, min = 0): StepLink => ({
   ...{ from, to, min, max: null, why: { code: 'order' } },
 });
@@ -94,14 +94,14 @@ describe('too early', () => {
     ]);
   });
 
-  test('a coat tapped in a session implies its load and wipe, not its masking outside', () => {
+  test('a coat tapped in a session implies its load and wipe, not what these stood on', () => {
     const session = {
       steps: [
         step('mask'),
         step('wipe', { hold: 's', coat: null }),
         step('coat', { hold: 's', coat: {} as Step['coat'] }),
       ],
-      links: [link('mask', 'coat'), link('wipe', 'coat')],
+      links: [link('mask', 'wipe'), link('wipe', 'coat')],
     };
     expect(tooEarly(session, [], 'coat', 50).map((one) => one.step)).toEqual(['mask']);
   });

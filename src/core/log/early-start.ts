@@ -1,5 +1,5 @@
 import type { StepFact } from '../record';
-import type { LinkReason, StepNetwork } from '../steps';
+import type { LinkReason, Step, StepNetwork } from '../steps';
 import type { Minute } from '../units';
 
 /** What stands against beginning a step at a minute. */
@@ -20,15 +20,23 @@ export function tooEarly(
   const known = new Map(facts.map((fact) => [fact.step, fact]));
   const steps = new Map(network.steps.map((one) => [one.key, one]));
   const own = steps.get(step);
-  return network.links.flatMap(({ from, to, min, why }): TooEarly[] => {
-    const before = steps.get(from);
-    if (to !== step || min < 0 || !before || before.skipped) return [];
-    const fact = known.get(from);
-    // Who taps a coat has loaded and wiped: what is not written of the same session says nothing.
-    if (!fact && own?.coat && before.coat === null && before.hold !== null && before.hold === own.hold)
-      return [];
-    if (fact?.status !== 'done' || fact.end === null) return [{ code: 'not-ended', step: from, why }];
-    const readyAt = fact.end + min;
-    return readyAt > at ? [{ code: 'not-ready', step: from, why, readyAt }] : [];
-  });
+  const seen = new Set<string>();
+  const against = (key: string): TooEarly[] => {
+    if (seen.has(key)) return [];
+    seen.add(key);
+    return network.links.flatMap(({ from, to, min, why }): TooEarly[] => {
+      const before = steps.get(from);
+      if (to !== key || min < 0 || !before || before.skipped) return [];
+      const fact = known.get(from);
+      // Who taps a coat has loaded and wiped: what is not written of the same session says nothing, what it stood on does.
+      if (!fact && own && isImplied(before, own)) return against(from);
+      if (fact?.status !== 'done' || fact.end === null) return [{ code: 'not-ended', step: from, why }];
+      const readyAt = fact.end + min;
+      return readyAt > at ? [{ code: 'not-ready', step: from, why, readyAt }] : [];
+    });
+  };
+  return against(step);
 }
+
+const isImplied = (before: Step, coat: Step): boolean =>
+  coat.coat !== null && before.coat === null && before.hold !== null && before.hold === coat.hold;

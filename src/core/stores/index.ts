@@ -1,5 +1,6 @@
 export * from './coat-check';
 export * from './filler';
+export * from './labels';
 export * from './ledger';
 export * from './mix';
 export * from './needs';

@@ -1,198 +1,104 @@
 'use client';
 
 import { useState } from 'react';
-import { readySolids, type Product } from '@/core/film';
+import type { Product } from '@/core/film';
 import type { ConsumableTrial } from '@/core/record';
 import { Button } from '@/ui/button';
 import { InspectorPanel, Part } from '@/ui/facts';
-import { Empty, Room, Table } from '@/ui/layout';
+import { Empty, Room } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
+import { ViewSwitch } from '@/ui/view-switch';
 import { FileReader } from '../frame/file-reader';
 import { useSaving } from '../frame/saving';
 import { useSelection } from '../frame/use-selection';
-import { micrometres, money, span, type Locale } from '../words/format';
+import type { Locale } from '../words/format';
 import { productKindWords } from '../words/store-words';
+import { LadderSheet } from './ladder-sheet';
+import { LaddersView, type LadderShown } from './ladders-view';
+import { Coatings, Goods } from './product-lists';
 import { ProductSheet } from './product-sheet';
+import { SystemSheet } from './system-sheet';
+import { SystemsView, type SystemShown } from './systems-view';
 import { Trials } from './trials';
 
 export interface ShelfProps {
   products: readonly (Product & { seen: number; ratio: string })[];
   trials: readonly (ConsumableTrial & { seen: number })[];
+  systems: readonly SystemShown[];
+  ladders: readonly LadderShown[];
   labourRateMinorPerHour: number;
   locale: Locale;
 }
 
-const kinds = ['coating', 'filler', 'chemical', 'abrasive', 'masking', 'wipe', 'kit', 'service'] as const;
+const views = { ...productKindWords, trials: 'trials', systems: 'systems', ladders: 'ladders' };
+type View = keyof typeof views;
 
-/** Products as their data sheets state them, to be looked up, edited, read and written; and trials of consumables. */
-export function ShelfRoom({ products, trials, labourRateMinorPerHour, locale }: ShelfProps) {
-  const [view, setView] = useState<'products' | 'trials'>('products');
-  const [kind, setKind] = useState<(typeof kinds)[number]>('coating');
+/**
+ * Products as their data sheets state them, to be looked up, edited, read and written; trials of consumables; and the
+ * shop's ways of laying and sanding film.
+ */
+export function ShelfRoom({
+  products,
+  trials,
+  systems,
+  ladders,
+  labourRateMinorPerHour,
+  locale,
+}: ShelfProps) {
+  const [view, setView] = useState<View>('coating');
+  const [way, setWay] = useState<string | null>(null);
   const [picked, pick] = useSelection((name) => products.find((one) => one.code === name)?.code ?? null);
   const chosen = products.find((one) => one.code === picked) ?? null;
   // What the address names is shown among its kind.
-  const shownKind = chosen && chosen.kind !== kind && view === 'products' ? chosen.kind : kind;
-  const shown = products.filter((product) => product.kind === shownKind);
+  const shownView = chosen && view in productKindWords ? chosen.kind : view;
+  const shown = products.filter((product) => product.kind === shownView);
+  const nameOf = (code: string) => products.find((one) => one.code === code)?.name ?? code;
+  const system = systems.find((one) => one.system.key === way);
+  const ladder = ladders.find((one) => one.ladder.key === way);
   return (
     <>
       <Room
         title="Shelf"
         aside={
-          <div className="flex flex-wrap items-center gap-1" role="group" aria-label="What is shown">
-            {kinds.map((one) => (
-              <Button
-                key={one}
-                className="!px-2"
-                look={view === 'products' && shownKind === one ? 'main' : 'plain'}
-                aria-pressed={view === 'products' && shownKind === one}
-                onClick={() => {
-                  setView('products');
-                  setKind(one);
-                  pick('');
-                }}
-              >
-                {productKindWords[one]}
-              </Button>
-            ))}
-            <Button
-              className="!px-2"
-              look={view === 'trials' ? 'main' : 'plain'}
-              aria-pressed={view === 'trials'}
-              onClick={() => setView('trials')}
-            >
-              trials
-            </Button>
-          </div>
+          <ViewSwitch
+            views={views}
+            shown={shownView}
+            onShow={(next) => {
+              setView(next);
+              setWay(null);
+              pick('');
+            }}
+          />
         }
       >
-        {view === 'trials' ? (
+        {shownView === 'trials' ? (
           <Trials trials={trials} rate={labourRateMinorPerHour} locale={locale} />
+        ) : shownView === 'systems' ? (
+          <SystemsView systems={systems} picked={way} onPick={setWay} productName={nameOf} />
+        ) : shownView === 'ladders' ? (
+          <LaddersView ladders={ladders} picked={way} onPick={setWay} />
         ) : shown.length === 0 ? (
           <Empty>Nothing of this kind stands on the shelf.</Empty>
-        ) : shownKind === 'coating' ? (
+        ) : shownView === 'coating' ? (
           <Coatings products={shown} picked={picked} onPick={pick} locale={locale} />
         ) : (
           <Goods products={shown} picked={picked} onPick={pick} locale={locale} />
         )}
       </Room>
-      {chosen && view === 'products' ? (
+      {shownView === 'systems' && system ? (
+        <SystemSheet
+          key={system.system.key}
+          shown={system}
+          coatings={products.filter((one) => one.coating !== null)}
+        />
+      ) : shownView === 'ladders' && ladder ? (
+        <LadderSheet key={ladder.ladder.key} shown={ladder} />
+      ) : chosen ? (
         <ProductSheet key={chosen.code} product={chosen} locale={locale} />
       ) : (
         <ShelfFiles count={products.length} />
       )}
     </>
-  );
-}
-
-interface ListProps {
-  products: ShelfProps['products'];
-  picked: string | null;
-  onPick(code: string): void;
-  locale: Locale;
-}
-
-const packsText = (product: Product, locale: Locale) =>
-  product.packs
-    .map(
-      (pack) =>
-        `${pack.size} ${product.unit === 'each' ? 'pcs' : product.unit}${pack.part ? ` ${pack.part}` : ''} ${money(pack.priceMinor, locale, 2)}`,
-    )
-    .join(', ');
-
-function Name({ product, onPick }: { product: Product; onPick(code: string): void }) {
-  return (
-    <button
-      type="button"
-      className="text-left underline underline-offset-2"
-      onClick={() => onPick(product.code)}
-    >
-      {product.name}
-    </button>
-  );
-}
-
-function Coatings({ products, picked, onPick, locale }: ListProps) {
-  return (
-    <Table
-      caption="Coatings"
-      head={[
-        'Product',
-        'Mix',
-        { text: 'Solids', right: true },
-        { text: 'Film a coat', right: true },
-        { text: 'Flash', right: true },
-        { text: 'Sand after', right: true },
-        { text: 'Recoat to', right: true },
-        { text: 'Pot life', right: true },
-        { text: 'VOC', right: true },
-        'Packs',
-      ]}
-    >
-      {products.map((product) => {
-        const sheet = product.coating!;
-        return (
-          <tr
-            key={product.code}
-            id={product.code}
-            className={`border-b border-line align-top ${product.code === picked ? 'bg-raised' : ''}`}
-          >
-            <td className="py-[3px] pr-3">
-              <Name product={product} onPick={onPick} />
-            </td>
-            <td className="pr-3">{product.ratio}</td>
-            <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-              {(100 * readySolids(sheet)).toFixed(0)} %
-            </td>
-            <td className="pr-3 text-right whitespace-nowrap tabular-nums">{micrometres(sheet.dryUm)}</td>
-            <td className="pr-3 text-right whitespace-nowrap tabular-nums">{span(sheet.flashMin)}</td>
-            <td className="pr-3 text-right whitespace-nowrap tabular-nums">{span(sheet.sandAfterMin)}</td>
-            <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-              {sheet.recoatMaxMin === null ? 'open' : span(sheet.recoatMaxMin)}
-            </td>
-            <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-              {sheet.potLifeMin === null ? '–' : span(sheet.potLifeMin)}
-            </td>
-            <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-              {sheet.vocGL === null ? '–' : sheet.vocGL}
-            </td>
-            <td className="text-small">{packsText(product, locale)}</td>
-          </tr>
-        );
-      })}
-    </Table>
-  );
-}
-
-function Goods({ products, picked, onPick, locale }: ListProps) {
-  return (
-    <Table
-      caption="Goods"
-      head={[
-        'Product',
-        'Packs',
-        { text: 'Lead, days', right: true },
-        { text: 'Keeps, days', right: true },
-        'Hazards',
-      ]}
-    >
-      {products.map((product) => (
-        <tr
-          key={product.code}
-          id={product.code}
-          className={`border-b border-line ${product.code === picked ? 'bg-raised' : ''}`}
-        >
-          <td className="py-[3px] pr-3">
-            <Name product={product} onPick={onPick} />
-          </td>
-          <td className="pr-3">{packsText(product, locale)}</td>
-          <td className="pr-3 text-right whitespace-nowrap tabular-nums">{product.leadDays}</td>
-          <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-            {product.shelfLifeDays ?? 'no limit'}
-          </td>
-          <td>{product.hazards.join(', ')}</td>
-        </tr>
-      ))}
-    </Table>
   );
 }
 

@@ -64,7 +64,7 @@ export function ShoppingTable({ job, shopping, today, locale }: StoresProps) {
               <td className="py-[3px] pr-3">
                 {line.name}
                 <span className="block text-small text-quiet">
-                  {productKindWords[line.kind] ?? line.kind}
+                  {productKindWords[line.kind as keyof typeof productKindWords] ?? line.kind}
                   {line.jobs.length > 1 && `, for ${line.jobs.join(', ')}`}
                 </span>
               </td>

@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { useState } from 'react';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Room } from '@/ui/layout';
@@ -38,7 +39,7 @@ export function StoresRoom(props: StoresProps) {
   );
 }
 
-function StoresInspector({ money: sums, quote, pools, waste, voc, locale }: StoresProps) {
+function StoresInspector({ job, money: sums, quote, pools, waste, voc, locale }: StoresProps) {
   const cost = (minor: number) => money(minor, locale, 2);
   return (
     <InspectorPanel title="Materials of this job" subtitle="ex tax; the quote apart">
@@ -63,6 +64,11 @@ function StoresInspector({ money: sums, quote, pools, waste, voc, locale }: Stor
             </p>
           </div>
         ))}
+        {pools.length > 0 && (
+          <Link className="underline" href={`/jobs/${job}/stores/labels`}>
+            labels of what is kept
+          </Link>
+        )}
       </Part>
       <Part title="Waste, for a licensed carrier">
         {waste.map((line) => (

@@ -1,7 +1,8 @@
+import type { ProductKind } from '@/core/film';
 import type { MoveKind } from '@/core/record';
 import type { FillerPlan, Tool, WasteKind } from '@/core/stores';
 
-export const productKindWords: Record<string, string> = {
+export const productKindWords: Record<ProductKind, string> = {
   coating: 'coating',
   filler: 'filler, sealer',
   chemical: 'chemical',
