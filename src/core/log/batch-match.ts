@@ -60,3 +60,8 @@ export function boxAdvice(onHand: readonly { batch: string; litres: number }[], 
     missingL: Math.max(0, leftL - all),
   };
 }
+
+/** Batches that coats of some steps were laid from, each once, in the order they were opened. */
+export const batchesOfSteps = (log: readonly LogEntry[], steps: ReadonlySet<string>): string[] => [
+  ...new Set(panelCoats(log).flatMap((coat) => (steps.has(coat.step) && coat.batch ? [coat.batch] : []))),
+];

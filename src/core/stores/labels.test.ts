@@ -8,12 +8,19 @@ const pool = {
   ...{ product: 'base-solid', colour: 'Sluice Green', netL: 4, mixL: 4.4, heldBackL: 0.22, touchUpL: 0.1 },
   sessions: ['s'],
 };
-const tin = (batch: string, untilDate: string | null, onDate = '2026-12-01'): StockMove => ({
-  ...{ id: `${batch}${untilDate}`, product: 'base-solid', kind: 'received', amount: 4, costMinor: 0, onDate },
+const tin = (batch: string, untilDate: string | null): StockMove => ({
+  ...{
+    id: `${batch}${untilDate}`,
+    product: 'base-solid',
+    kind: 'received',
+    amount: 4,
+    costMinor: 0,
+    onDate: '2026-12-01',
+  },
   ...{ untilDate, job: '', phase: '', batch, note: '', corrects: null },
 });
-const labels = (days: number | null, moves: StockMove[]) =>
-  reserveLabels(pool, { shelf: shelf(days), moves, madeOn: '2026-12-14' });
+const labels = (days: number | null, moves: StockMove[], batches: string[] = []) =>
+  reserveLabels(pool, { shelf: shelf(days), moves, madeOn: '2026-12-14', batches });
 
 test('two labels a pool, kept without hardener and reducer, with the day the sheet allows from making', () => {
   // 14 December 2026 and 365 days more is 14 December 2027.
@@ -31,11 +38,16 @@ test('two labels a pool, kept without hardener and reducer, with the day the she
 
 test('the tin that goes first decides, but never a later day than the sheet gives', () => {
   const tins = [tin('mix 3', '2027-03-01'), tin('mix 2', '2027-02-01'), tin('mix 3', null)];
-  expect(labels(365, tins)[0]).toMatchObject({ useBy: '2027-02-01', by: 'tin', batches: ['mix 3', 'mix 2'] });
-  expect(labels(30, tins)[0]).toMatchObject({ useBy: '2027-01-13', by: 'sheet' });
+  const used = ['mix 3', 'mix 2'];
+  expect(labels(365, tins, used)[0]).toMatchObject({
+    useBy: '2027-02-01',
+    by: 'tin',
+    batches: ['mix 3', 'mix 2'],
+  });
+  expect(labels(30, tins, used)[0]).toMatchObject({ useBy: '2027-01-13', by: 'sheet' });
 });
 
-test('tins that came after the mixing, and products nobody keeps on the shelf, give nothing', () => {
-  expect(labels(null, [tin('late', '2027-02-01', '2026-12-20')])[0]).toMatchObject({ useBy: null, by: null });
-  expect(reserveLabels(pool, { shelf: new Map(), moves: [], madeOn: '2026-12-14' })).toEqual([]);
+test('tins of another colour, and products nobody keeps on the shelf, give nothing', () => {
+  expect(labels(null, [tin('barley', '2027-02-01')], ['mix 3'])[0]).toMatchObject({ useBy: null, by: null });
+  expect(reserveLabels(pool, { shelf: new Map(), moves: [], madeOn: '2026-12-14', batches: [] })).toEqual([]);
 });

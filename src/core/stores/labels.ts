@@ -25,18 +25,24 @@ export interface ReserveLabel {
 /**
  * Labels of what is held back of a pool and of the touch-up made on top of it. Both are kept unactivated: activated
  * paint does not keep. A tin once opened may not last as long as its date: the label says from where the date comes.
- * @param madeOn day of the first coat from the pool
+ * @param madeOn day of the first coat from the pool   @param batches tins it was laid from, as the log has them: one
+ *   product stands on the shelf in many colours, so only these tell the date
  */
 export function reserveLabels(
   pool: ColourPool,
-  { shelf, moves, madeOn }: { shelf: Shelf; moves: readonly StockMove[]; madeOn: LocalDate },
+  {
+    shelf,
+    moves,
+    madeOn,
+    batches,
+  }: { shelf: Shelf; moves: readonly StockMove[]; madeOn: LocalDate; batches: readonly string[] },
 ): ReserveLabel[] {
   const product = shelf.get(pool.product);
   if (!product?.coating) return [];
   const tins = standingMoves(moves).filter(
-    (move) => move.product === pool.product && move.kind === 'received' && move.onDate <= madeOn,
+    ({ product: code, kind, batch }) =>
+      code === pool.product && kind === 'received' && batches.includes(batch),
   );
-  const batches = [...new Set(tins.map((move) => move.batch).filter((batch) => batch !== ''))];
   const dates = tins.flatMap((move) => move.untilDate ?? []).sort();
   const life = product.shelfLifeDays;
   const bySheet = life === null ? null : addDays(madeOn, life);
@@ -45,7 +51,8 @@ export function reserveLabels(
   const byTin = first !== null && (bySheet === null || first <= bySheet);
   const without = product.coating.mix.slice(1).map((part) => part.label);
   const label = (kind: ReserveLabel['kind'], litres: number): ReserveLabel => ({
-    ...{ kind, product: pool.product, name: product.name, colour: pool.colour, litres, batches, madeOn },
+    ...{ kind, product: pool.product, name: product.name, colour: pool.colour, litres, madeOn },
+    batches: [...batches],
     ...{ useBy: byTin ? first : bySheet, by: byTin ? 'tin' : bySheet ? 'sheet' : null, without },
   });
   return [label('held-back', pool.heldBackL), label('touch-up', pool.touchUpL)];

@@ -39,7 +39,7 @@ export function AirNow({
             type="number"
             step="0.5"
             aria-label={`${label}, ${unit}`}
-            className="h-10 w-22 text-right text-[20px]"
+            className="h-10 w-22 text-right text-title"
             disabled={!live}
             value={air[key]}
             onChange={(event) => onChange({ ...air, [key]: Number(event.target.value), simulated: false })}

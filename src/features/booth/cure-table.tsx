@@ -58,7 +58,7 @@ export function CureTable({
               {row.stopped ? (
                 <span className="text-stop">too cold or hot: nothing dries</span>
               ) : next ? (
-                <span className="text-[16px] font-semibold">
+                <span className="text-lead font-semibold">
                   {words[next.stage]} in {span(next.leftMin)}
                 </span>
               ) : (

@@ -52,9 +52,9 @@ export function PanelTile({
       className={`flex h-[76px] flex-col items-start justify-between rounded-[2px] border px-2 py-1 text-left disabled:opacity-50 ${look} ${edge}`}
     >
       <span className="flex w-full items-baseline justify-between gap-2">
-        <span className="text-[28px] leading-8 font-semibold tabular-nums">{code}</span>
+        <span className="text-figure font-semibold tabular-nums">{code}</span>
         {said ? (
-          <span className="text-[16px] font-semibold tabular-nums">{said}</span>
+          <span className="text-lead font-semibold tabular-nums">{said}</span>
         ) : (
           <span className="text-small text-quiet">{cleanWords(clean)}</span>
         )}

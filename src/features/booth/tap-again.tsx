@@ -18,7 +18,7 @@ export function TapAgain({
 }) {
   const answer = (text: string, act: () => void) => (
     <Button
-      className="h-16 px-4 text-[16px]"
+      className="h-16 px-4 text-lead"
       disabled={disabled}
       onClick={() => {
         act();
@@ -30,7 +30,7 @@ export function TapAgain({
   );
   return (
     <div role="group" aria-label={`Panel ${panel}`} className="flex flex-wrap items-center gap-2 pb-3">
-      <span className="text-[16px]">
+      <span className="text-lead">
         {panel} has this coat since {since}.
       </span>
       {answer('Tapped by mistake', onMistake)}

@@ -105,7 +105,7 @@ export function WindowView({
                 onClick={() => setPicked(i)}
                 className={`h-16 rounded-[2px] border px-3 text-left ${i === at ? 'border-ink bg-ink text-sheet' : 'border-strong bg-raised'}`}
               >
-                <span className="block text-[20px] font-semibold">
+                <span className="block text-title font-semibold">
                   {one.role} {one.nth}
                 </span>
                 <span className="text-small tabular-nums">
@@ -115,7 +115,7 @@ export function WindowView({
             );
           })}
         </div>
-        <p className="pb-2 text-[16px]">
+        <p className="pb-2 text-lead">
           <span className="font-semibold">
             {coat.name}, coat {coat.nth} of {coat.of}
           </span>
@@ -154,7 +154,7 @@ export function WindowView({
         <div className="flex flex-wrap gap-2 pb-3">
           <Button
             look="main"
-            className="h-16 px-4 text-[16px]"
+            className="h-16 px-4 text-lead"
             disabled={!live || open.length === 0}
             onClick={() => void write('coat', open, true)}
           >
@@ -162,7 +162,7 @@ export function WindowView({
           </Button>
           {laidNow > 0 && open.length === 0 && (
             <Button
-              className="h-16 px-4 text-[16px]"
+              className="h-16 px-4 text-lead"
               disabled={!live}
               onClick={() => void write('ended', [], true)}
             >
@@ -170,14 +170,14 @@ export function WindowView({
             </Button>
           )}
           <Button
-            className="h-16 px-4 text-[16px]"
+            className="h-16 px-4 text-lead"
             disabled={!live || dirty.length === 0}
             onClick={() => void write('wiped', dirty, false)}
           >
             Wiped: {dirty.length} panels
           </Button>
           <Button
-            className="h-16 px-4 text-[16px]"
+            className="h-16 px-4 text-lead"
             disabled={!live || dirty.length === session.panels.length}
             onClick={() =>
               void write(

@@ -58,7 +58,7 @@ export function AtWork({ job, now, locale, running, next, people }: LogProps) {
       <div className="flex flex-col gap-2">
         {running.map((row) => (
           <Line key={row.step} row={row} locale={locale}>
-            <span className="text-[16px]">
+            <span className="text-lead">
               {row.since === null
                 ? `begun, ${hours(row.usedMin)} h of ${hours(row.plannedMin)} h used`
                 : `${row.at.map(name).join(', ') || 'somebody'} since ${clock(row.since, locale)}, ${span(Math.max(0, minute - row.since))}`}
@@ -78,7 +78,7 @@ export function AtWork({ job, now, locale, running, next, people }: LogProps) {
                 />
                 <Button
                   look="main"
-                  className="h-16 px-5 text-[16px]"
+                  className="h-16 px-5 text-lead"
                   disabled={!live}
                   onClick={() => void write(row, 'ended')}
                 >
@@ -122,7 +122,7 @@ function Line({
       className="flex min-h-[72px] flex-wrap items-center justify-between gap-3 border-b border-line pb-2"
     >
       <div className="min-w-48 flex-1">
-        <span className="block text-[20px] leading-7 font-semibold">{row.name}</span>
+        <span className="block text-title font-semibold">{row.name}</span>
         <span className="text-quiet">
           {row.subject} · planned {moment(row.start, locale)} · {hours(row.plannedMin)} h
           {row.cautions > 0 && ' · see its cautions'}
@@ -163,7 +163,7 @@ function Begin({
               aria-pressed={on}
               disabled={disabled}
               onClick={() => setChosen(on ? chosen.filter((id) => id !== one.id) : [...chosen, one.id])}
-              className={`h-16 min-w-16 rounded-[2px] border px-3 text-[16px] disabled:opacity-50 ${on ? 'border-ink bg-tint font-semibold underline' : 'border-line text-quiet'}`}
+              className={`h-16 min-w-16 rounded-[2px] border px-3 text-lead disabled:opacity-50 ${on ? 'border-ink bg-tint font-semibold underline' : 'border-line text-quiet'}`}
             >
               {one.name}
             </button>
@@ -172,7 +172,7 @@ function Begin({
       </div>
       <Button
         look="main"
-        className="h-16 px-5 text-[16px]"
+        className="h-16 px-5 text-lead"
         disabled={disabled || chosen.length === 0}
         onClick={() => onBegin(chosen)}
       >
@@ -190,7 +190,7 @@ function LeaveOff({ disabled, onLeave }: { disabled: boolean; onLeave(remainingM
       <label className="flex items-center gap-1">
         <input
           inputMode="decimal"
-          className="h-12 w-16 text-right text-[16px]"
+          className="h-12 w-16 text-right text-lead"
           aria-label="Hours still to do"
           disabled={disabled}
           value={left}
@@ -199,7 +199,7 @@ function LeaveOff({ disabled, onLeave }: { disabled: boolean; onLeave(remainingM
         h left
       </label>
       <Button
-        className="h-16 px-4 text-[16px]"
+        className="h-16 px-4 text-lead"
         disabled={disabled || (minutes !== null && !(minutes >= 0))}
         onClick={() => onLeave(minutes)}
       >

@@ -6,7 +6,7 @@ import type { LogProps, SumRow } from './log-props';
 export function TimeView({ sums }: Pick<LogProps, 'sums'>) {
   return (
     <div className="flex flex-col gap-5">
-      <p className="text-[20px] tabular-nums">
+      <p className="text-title tabular-nums">
         {hours(sums.all.firstMin)} h worked
         {sums.all.redoMin > 0 && (
           <span className="text-caution"> and {hours(sums.all.redoMin)} h done again</span>

@@ -37,8 +37,8 @@ export function ReserveLabels({
             className="break-inside-avoid border-2 border-ink bg-raised p-3"
           >
             <p className="flex items-baseline justify-between gap-3">
-              <span className="text-[20px] font-semibold">{label.colour}</span>
-              <span className="text-[20px] tabular-nums">{amount(label.litres, 'L')}</span>
+              <span className="text-title font-semibold">{label.colour}</span>
+              <span className="text-title tabular-nums">{amount(label.litres, 'L')}</span>
             </p>
             <p className="font-semibold">{kinds[label.kind]}</p>
             <p>{label.name}</p>

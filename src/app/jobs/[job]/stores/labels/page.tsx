@@ -1,3 +1,4 @@
+import { batchesOfSteps } from '@/core/log';
 import { reserveLabels } from '@/core/stores';
 import { localDateOf } from '@/core/units';
 import { ReserveLabels } from '@/features/stores/reserve-labels';
@@ -12,7 +13,9 @@ export default async function LabelsPage({ params }: JobParams) {
     const first = Math.min(...coats.map((step) => step.start));
     if (!Number.isFinite(first)) return [];
     const madeOn = localDateOf(first, shop.shop.timeZone);
-    return reserveLabels(pool, { shelf: shop.shelf, moves, madeOn });
+    const keys = new Set(coats.filter((step) => step.coat?.product === pool.product).map((step) => step.key));
+    const batches = batchesOfSteps(stored.job.log, keys);
+    return reserveLabels(pool, { shelf: shop.shelf, moves, madeOn, batches });
   });
   return <ReserveLabels job={plan.job} vehicle={stored.job.name} labels={labels} />;
 }
