@@ -22,6 +22,7 @@ const laterOfPlan = {
   waste: [],
   allowance: null,
   goHours: [],
+  trades: [],
 } satisfies Partial<Plan>;
 
 /** A plan that an earlier Coatrel stored, with everything it could not know filled in; a present one is unchanged. */

@@ -10,7 +10,11 @@ import { minuteAt } from './units';
 
 /** Monday to Friday 08:00–16:00 from minute 0, which is a Monday midnight in UTC. */
 const open = [0, 1, 2, 3, 4].map((day) => ({ from: day * 1440 + 480, to: day * 1440 + 960 }));
-const shop = { ...demoShop, timeZone: 'UTC', people: [{ id: 'p', name: 'P', skills: [], daysOff: [] }] };
+const shop = {
+  ...demoShop,
+  timeZone: 'UTC',
+  people: [{ id: 'p', name: 'P', skills: [], pace: 1, daysOff: [] }],
+};
 const step = (
   key: string,
   kind: PlannedStep['kind'],

@@ -72,6 +72,8 @@ export interface Plan {
   shopping: ShoppingLine[];
   budgets: Budgets;
   quote: Quote;
+  /** When other trades are needed, or may begin. */
+  trades: TradeDate[];
   /** Hours held for damage that is not seen yet; null for a job of unknown year. */
   allowance: Allowance | null;
   /** End of the last step; null when there is nothing to do. */
@@ -91,6 +93,17 @@ export type PlanBecause =
   | { kind: 'agreed'; from: Minute }
   | { kind: 'not-before' }
   | { kind: 'now' };
+
+/** A day of another trade as the plan has it. */
+export interface TradeDate {
+  milestone: string;
+  /** `before`: the day our stretch begins and it must be done by; `after`: the day from which it may begin. */
+  day: LocalDate | null;
+  /** The day it is promised or means to begin lies on the wrong side of it. */
+  clashes: boolean;
+  /** It was told another day, or none. */
+  toTell: boolean;
+}
 
 export interface PlannedStep extends Step {
   start: Minute;

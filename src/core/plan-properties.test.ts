@@ -121,6 +121,7 @@ describe('more is never less', () => {
         id: 'zz-extra',
         name: 'Extra',
         skills: ['paint', 'prep'],
+        pace: 1,
         daysOff: [],
       } as (typeof demoShop.people)[number],
     ];

@@ -49,6 +49,7 @@ function jobOf(bodyKind: string, over: Partial<Job> = {}, sectionOver: Partial<J
     priorRepair: 'none',
     facts: [],
     log: [],
+    ...{ milestones: [], openings: [], covers: [], blends: [], sendOuts: [] },
     stepEdits: [],
     addedSteps: [],
     schools: {},

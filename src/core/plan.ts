@@ -6,6 +6,7 @@ import { forecastStops, waitInTrueAir } from './plan-air';
 import { goHoursOf } from './plan-go-hours';
 import type { Plan, PlanInput, PlannedStep, PlanWarning, SectionSummary } from './plan-model';
 import { oldTape } from './plan-tape';
+import { tradeDates } from './plan-trades';
 import { remedyClosedWindows, windowsOf } from './plan-windows';
 import { withJobSchools, type Job, type JobSection } from './record';
 import { buildSteps, stackOf, withShopWays, type SectionStack, type Step } from './steps';
@@ -75,6 +76,7 @@ export function planJob(given: PlanInput): Plan {
     shopping,
     budgets,
     quote: quoteOf(budgets, shop),
+    trades: tradeDates(job, steps, shop.timeZone),
     allowance,
     finish,
     finishDate,

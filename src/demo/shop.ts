@@ -21,12 +21,12 @@ export const demoShop: Shop = {
     { date: '2027-01-01', reason: 'New Year’s Day' },
   ],
   people: [
-    { id: 'ines', name: 'Ines', skills: ['paint', 'prep', 'polish'], daysOff: [] },
-    { id: 'marek', name: 'Marek', skills: ['paint', 'prep'], daysOff: [] },
-    { id: 'dot', name: 'Dot', skills: ['polish', 'prep', 'trim'], daysOff: [] },
-    { id: 'rafe', name: 'Rafe', skills: ['metal', 'prep'], daysOff: [] },
-    { id: 'jun', name: 'Jun', skills: ['prep', 'trim'], daysOff: [] },
-    { id: 'sal', name: 'Sal', skills: ['prep', 'metal', 'trim'], daysOff: [] },
+    { id: 'ines', name: 'Ines', skills: ['paint', 'prep', 'polish'], pace: 1, daysOff: [] },
+    { id: 'marek', name: 'Marek', skills: ['paint', 'prep'], pace: 1, daysOff: [] },
+    { id: 'dot', name: 'Dot', skills: ['polish', 'prep', 'trim'], pace: 1, daysOff: [] },
+    { id: 'rafe', name: 'Rafe', skills: ['metal', 'prep'], pace: 1, daysOff: [] },
+    { id: 'jun', name: 'Jun', skills: ['prep', 'trim'], pace: 1, daysOff: [] },
+    { id: 'sal', name: 'Sal', skills: ['prep', 'metal', 'trim'], pace: 1, daysOff: [] },
   ],
   places: [
     {
@@ -39,6 +39,8 @@ export const demoShop: Shop = {
       airC: 20,
       profile: null,
       forecast: [],
+      zone: 'spray',
+      airWith: [],
     },
     {
       id: 'bay-1',
@@ -50,6 +52,8 @@ export const demoShop: Shop = {
       airC: 18,
       profile: heated(18),
       forecast: [],
+      zone: 'sanding',
+      airWith: [],
     },
     {
       id: 'bay-2',
@@ -61,6 +65,8 @@ export const demoShop: Shop = {
       airC: 18,
       profile: heated(18),
       forecast: [],
+      zone: 'sanding',
+      airWith: [],
     },
     {
       id: 'wash',
@@ -72,6 +78,8 @@ export const demoShop: Shop = {
       airC: 15,
       profile: null,
       forecast: [],
+      zone: 'stripping',
+      airWith: [],
     },
     {
       id: 'bench-1',
@@ -83,6 +91,8 @@ export const demoShop: Shop = {
       airC: 19,
       profile: null,
       forecast: [],
+      zone: 'clean',
+      airWith: [],
     },
   ],
   rates: {},

@@ -8,7 +8,7 @@ import {
   type Mark,
   type MarkKind,
   type PartSurvey,
-  type StripDownLists,
+  type JobLists,
 } from '../core/record';
 import { centreOf } from '../core/geometry';
 import { netOfJob } from '../core/survey';
@@ -101,12 +101,13 @@ const fitting = (id: string, name: string, part: string, own: Partial<Fitting>):
   readyOn: null,
   state: 'on',
   condition: '',
+  fasteners: '',
   note: '',
   ...own,
 });
 
 /** The strip-down of the cutter: what has still to be decided. */
-const stripDowns: Record<string, Partial<StripDownLists>> = {
+const stripDowns: Record<string, Partial<JobLists>> = {
   'P-015': {
     fittings: [
       fitting('fitting-1', 'bow eye and plate', 'T4P', { removeMin: 20, refitMin: 30 }),

@@ -49,7 +49,7 @@ export function withChange(given: Situation, change: Change): Situation | null {
       return { ...given, shop: { ...shop, shifts } };
     }
     case 'extra-person': {
-      const more = { id: 'one-more', name: 'One more', skills: [change.skill], daysOff: [] };
+      const more = { id: 'one-more', name: 'One more', skills: [change.skill], pace: 1, daysOff: [] };
       return { ...given, shop: { ...shop, people: [...shop.people, more] } };
     }
     case 'away': {

@@ -1,11 +1,11 @@
 import Joi from 'joi';
-import { priorRepairs, stripDownNames, type Edit, type NewJob, type StripDownName } from '../record';
+import { priorRepairs, jobListNames, type Edit, type NewJob, type JobListName } from '../record';
 import { catalogue } from '../steps';
 import { bodyKindOf } from '../vehicle';
 import { parseWith, type Fault, type Parsed } from './faults';
 import * as field from './fields';
 import { completeProducts, stepEditSchemas, storeEditSchemas } from './store-edit-schema';
-import { stripDownFields } from './strip-down-schema';
+import { jobListFields } from './job-list-schema';
 import * as work from './work-schema';
 import { logEditSchemas } from './log-schema';
 import { wayEditSchemas } from './way-schema';
@@ -24,16 +24,16 @@ const partsSeen = () =>
 
 /** An edit of one of the strip-down lists: the list that is named decides the fields. */
 const ofList = (
-  list: StripDownName,
+  list: JobListName,
   keys: (fields: Record<string, Joi.Schema>) => Record<string, Joi.Schema>,
 ): Joi.Schema =>
   required({
     kind: Joi.any(),
     job: field.jobNumber(),
     list: Joi.valid(list),
-    ...keys(stripDownFields[list]),
+    ...keys(jobListFields[list]),
   });
-const listEdits: Record<string, (list: StripDownName) => Joi.Schema> = {
+const listEdits: Record<string, (list: JobListName) => Joi.Schema> = {
   'add-item': (list) => ofList(list, (fields) => ({ item: required(fields) })),
   'set-item': (list) => ofList(list, (fields) => ({ id: field.key(), seen: seen(), set: some(fields) })),
   'remove-item': (list) => ofList(list, () => ({ id: field.key(), seen: seen() })),
@@ -169,12 +169,12 @@ export function readEdit(value: unknown): Parsed<Edit> {
 
 function readListEdit(kind: string, value: unknown): Parsed<Edit> {
   const list = (value as { list?: unknown }).list;
-  const known = stripDownNames.find((one) => one === list);
+  const known = jobListNames.find((one) => one === list);
   return known
     ? parseWith<Edit>(listEdits[kind]!(known), value)
     : {
         status: 'faulty',
-        faults: [{ place: 'list', reason: `list must be one of ${stripDownNames.join(', ')}` }],
+        faults: [{ place: 'list', reason: `list must be one of ${jobListNames.join(', ')}` }],
       };
 }
 

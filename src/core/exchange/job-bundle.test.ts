@@ -51,6 +51,7 @@ const bundle: JobBundle = {
     priorRepair: 'none',
     measured: [{ key: 'R1', outsideM2: 2.5 }],
     log: [],
+    ...{ milestones: [], openings: [], covers: [], blends: [], sendOuts: [] },
     facts: [
       {
         step: 'body/wash',

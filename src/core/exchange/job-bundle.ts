@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Product } from '../film';
-import { priorRepairs, type Job, type LogEntry, type StepFact } from '../record';
-import { placeKinds, skills, type Shop } from '../shop';
+import { jobListNames, priorRepairs, type Job, type LogEntry, type StepFact } from '../record';
+import { placeKinds, skills, zones, type Shop } from '../shop';
 import type { Operation } from '../steps';
 import type { Minute } from '../units';
 import { dimensionFaults } from './edit-schema';
@@ -9,7 +9,7 @@ import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import * as field from './fields';
 import { entryFaults, logEntryFields } from './log-schema';
 import { coatSystemWithKey, ladderWithKey, wayFaults } from './way-schema';
-import { stripDownFields } from './strip-down-schema';
+import { jobListFields } from './job-list-schema';
 import { completeProduct, productFaults, productSchema } from './product-schema';
 import * as work from './work-schema';
 import { markFields, ownPartFields, partKey, partSurveyFields, readingFields } from './survey-schema';
@@ -75,6 +75,20 @@ const logEntry = object({
   corrects: field.key().allow(null),
 });
 
+/** The lists of a job; what came later than the first of them may be missing in a file. */
+const laterFields: Record<string, Joi.Schema> = {
+  fasteners: field.line(120).allow('').default('').optional(),
+};
+const lists = Object.fromEntries(
+  jobListNames.map((name) => {
+    const fields = jobListFields[name];
+    const filled = Object.fromEntries(
+      Object.entries(fields).map(([key, schema]) => [key, laterFields[key] ?? schema]),
+    );
+    return [name, later(object({ id: field.key(), ...filled }), 500)];
+  }),
+);
+
 const job = object({
   number: field.jobNumber(),
   name: field.requiredLine(80),
@@ -92,10 +106,7 @@ const job = object({
   marks: later(object({ id: field.key(), ...markFields }), 5000),
   readings: later(object({ id: field.key(), ...readingFields, onDate: field.localDate() }), 5000),
   ownParts: later(object(ownPartFields), 500),
-  fittings: later(object({ id: field.key(), ...stripDownFields.fittings }), 500),
-  holes: later(object({ id: field.key(), ...stripDownFields.holes }), 500),
-  gates: later(object({ id: field.key(), ...stripDownFields.gates }), 200),
-  finds: later(object({ id: field.key(), ...stripDownFields.finds }), 500),
+  ...lists,
   builtYear: field.whole(1850, 2200).allow(null).default(null).optional(),
   priorRepair: field.oneOf(priorRepairs).default('none').optional(),
   facts: list(fact, 5000),
@@ -152,6 +163,7 @@ const shop = object({
       id: field.key(),
       name: field.requiredLine(60),
       skills: Joi.array().items(field.oneOf(skills)).unique(),
+      pace: field.figure(0.2, 5).default(1).optional(),
       daysOff: list(
         object({ from: field.localDate(), to: field.localDate(), reason: field.line(80).allow('') }),
         400,
@@ -170,6 +182,8 @@ const shop = object({
       airC: field.figure(-20, 50),
       profile: field.climateProfile().allow(null).default(null).optional(),
       forecast: field.forecast().default([]).optional(),
+      zone: field.oneOf(zones).allow(null).default(null).optional(),
+      airWith: Joi.array().items(field.key()).max(40).unique().default([]).optional(),
     }),
     40,
   ),
@@ -242,7 +256,7 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
       `job.${name}`,
       one[name].map((each) => each.key),
     );
-  for (const name of ['marks', 'readings', 'fittings', 'holes', 'gates', 'finds', 'log'] as const)
+  for (const name of ['marks', 'readings', 'log', ...jobListNames] as const)
     unique(
       `job.${name}`,
       one[name].map((each) => each.id),

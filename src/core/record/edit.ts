@@ -5,7 +5,8 @@ import type { LocalDate } from '../units';
 import type { LogEntry } from './log-entry';
 import type { Job, JobSection, JobState, SignOff } from './job';
 import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
-import type { PriorRepair, StripDownLists, StripDownName } from './strip-down';
+import type { JobListName, JobLists } from './job-lists';
+import type { PriorRepair } from './strip-down';
 import type { FilmReading, Mark, OwnPart, PartSurvey } from './survey';
 
 /** What a form of the job can change; only the named ones are touched. */
@@ -69,22 +70,22 @@ export type Edit =
   | { kind: 'add-parts'; job: string; parts: OwnPart[]; leaveOut: PartSeen[] }
   | { kind: 'remove-part'; job: string; part: string; seen: number }
   | {
-      [N in StripDownName]: {
+      [N in JobListName]: {
         kind: 'add-item';
         job: string;
         list: N;
-        item: Omit<StripDownLists[N][number], 'id'>;
+        item: Omit<JobLists[N][number], 'id'>;
       };
-    }[StripDownName]
+    }[JobListName]
   | {
       kind: 'set-item';
       job: string;
-      list: StripDownName;
+      list: JobListName;
       id: string;
       seen: number;
       set: Record<string, unknown>;
     }
-  | { kind: 'remove-item'; job: string; list: StripDownName; id: string; seen: number }
+  | { kind: 'remove-item'; job: string; list: JobListName; id: string; seen: number }
   | { kind: 'product'; code: string; seen: number; product: Omit<Product, 'code'> }
   | { kind: 'add-products'; products: Product[] }
   | { kind: 'remove-product'; code: string; seen: number }

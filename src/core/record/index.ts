@@ -1,5 +1,6 @@
 export * from './depth';
 export * from './job';
+export * from './job-lists';
 export * from './edit';
 export * from './log-entry';
 export * from './surface-state';
@@ -8,3 +9,4 @@ export * from './strip-down';
 export * from './stock-move';
 export * from './step-edit';
 export * from './school';
+export * from './trades';

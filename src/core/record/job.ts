@@ -5,7 +5,8 @@ import type { Depth, OldFinish } from './depth';
 import type { LogEntry } from './log-entry';
 import type { SchoolChoice } from './school';
 import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
-import type { Find, Fitting, Gate, Hole, PriorRepair } from './strip-down';
+import type { JobLists } from './job-lists';
+import type { PriorRepair } from './strip-down';
 import type { FilmReading, Mark, OwnPart, PartSurvey, StripMethodKey } from './survey';
 
 export interface JobSection extends Omit<SectionProposal, 'oldFinish' | 'depth'> {
@@ -82,7 +83,7 @@ export interface Caps {
   boothHours: number;
 }
 
-export interface Job {
+export interface Job extends JobLists {
   number: string;
   name: string;
   owner: string;
@@ -99,10 +100,6 @@ export interface Job {
   marks: Mark[];
   readings: FilmReading[];
   ownParts: OwnPart[];
-  fittings: Fitting[];
-  holes: Hole[];
-  gates: Gate[];
-  finds: Find[];
   /** Year it was built; null when nobody knows. */
   builtYear: number | null;
   priorRepair: PriorRepair;

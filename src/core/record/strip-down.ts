@@ -25,6 +25,8 @@ export interface Fitting {
   state: (typeof fittingStates)[number];
   /** As it came off: straight, pitted, cracked, incomplete. */
   condition: string;
+  /** What holds it: screws, clips, studs, and which are spoilt. */
+  fasteners: string;
   note: string;
 }
 
@@ -71,13 +73,3 @@ export interface Find {
 
 export const priorRepairs = ['none', 'some', 'many'] as const;
 export type PriorRepair = (typeof priorRepairs)[number];
-
-/** The lists of a job's strip-down, by name. */
-export interface StripDownLists {
-  fittings: Fitting[];
-  holes: Hole[];
-  gates: Gate[];
-  finds: Find[];
-}
-export const stripDownNames = ['fittings', 'holes', 'gates', 'finds'] as const;
-export type StripDownName = (typeof stripDownNames)[number];

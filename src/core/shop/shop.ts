@@ -8,6 +8,10 @@ export type Skill = (typeof skills)[number];
 export const placeKinds = ['booth', 'bay', 'wash', 'bench', 'yard'] as const;
 export type PlaceKind = (typeof placeKinds)[number];
 
+export const zones = ['stripping', 'sanding', 'clean', 'spray'] as const;
+/** Rooms that exclude each other: dust of the first two has no place in the air of the others. */
+export type Zone = (typeof zones)[number];
+
 export interface DaysOff {
   from: LocalDate;
   /** Last day away, inclusive. */
@@ -19,6 +23,8 @@ export interface Person {
   id: string;
   name: string;
   skills: Skill[];
+  /** Speed against the shop's rates, from experience with this person; 1 = as the rates say, 1.25 a quarter faster. */
+  pace: number;
   daysOff: DaysOff[];
 }
 
@@ -47,6 +53,10 @@ export interface Place {
   profile: MonthAir[] | null;
   /** Days that are known better than the month; they stand before both. */
   forecast: DayAir[];
+  /** What the room is kept for; null where nobody decided. */
+  zone: Zone | null;
+  /** Ids of places whose air it shares: a door that stands open, one hall. */
+  airWith: string[];
 }
 
 /** Opening hours of one weekday by the wall clock, minutes of the day. */

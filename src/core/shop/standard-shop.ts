@@ -12,8 +12,8 @@ export const standardShop: Shop = {
   shifts: [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMin: 480, endMin: 1020 })),
   closures: [],
   people: [
-    { id: 'person-1', name: 'Painter', skills: ['paint', 'prep', 'polish'], daysOff: [] },
-    { id: 'person-2', name: 'Preparer', skills: ['prep', 'metal', 'trim'], daysOff: [] },
+    { id: 'person-1', name: 'Painter', skills: ['paint', 'prep', 'polish'], pace: 1, daysOff: [] },
+    { id: 'person-2', name: 'Preparer', skills: ['prep', 'metal', 'trim'], pace: 1, daysOff: [] },
   ],
   places: [
     {
@@ -26,6 +26,8 @@ export const standardShop: Shop = {
       airC: 20,
       profile: null,
       forecast: [],
+      zone: null,
+      airWith: [],
     },
     {
       id: 'bay',
@@ -37,6 +39,8 @@ export const standardShop: Shop = {
       airC: 18,
       profile: null,
       forecast: [],
+      zone: null,
+      airWith: [],
     },
     {
       id: 'wash',
@@ -48,6 +52,8 @@ export const standardShop: Shop = {
       airC: 15,
       profile: null,
       forecast: [],
+      zone: null,
+      airWith: [],
     },
     {
       id: 'bench',
@@ -59,6 +65,8 @@ export const standardShop: Shop = {
       airC: 18,
       profile: null,
       forecast: [],
+      zone: null,
+      airWith: [],
     },
   ],
   rates: {},

@@ -10,6 +10,7 @@ import { sectionWorks, type SectionWork } from './section-work';
 import type { Route } from './situation';
 import { MethodRing } from './method-ring';
 import { tasksOf } from './task';
+import { addTrades, holdBehindFirstArticle } from './trades';
 import type { StepNetwork } from './step';
 
 /** Room to walk and spray around a vehicle in the booth, m at each end. */
@@ -37,7 +38,9 @@ function buildWith(context: StepContext): StepNetwork {
   const kind = bodyKindOf(context.job.bodyKind);
   const works = kind ? addWork(draft, kind.route) : [];
   addFittings(draft);
+  addTrades(draft);
   checkGates(draft);
+  holdBehindFirstArticle(draft);
   checkReferenceSpots(draft);
   checkHolds(draft);
   checkLead(draft, works);

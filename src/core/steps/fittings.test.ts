@@ -32,6 +32,7 @@ const fitting = (over: Partial<Fitting> = {}): Fitting => ({
   readyOn: null,
   state: 'on',
   condition: '',
+  fasteners: '',
   note: '',
   ...over,
 });

@@ -46,6 +46,7 @@ export function proposeJob(given: NewJob): Job {
     priorRepair: 'none',
     facts: [],
     log: [],
+    ...{ milestones: [], openings: [], covers: [], blends: [], sendOuts: [] },
     stepEdits: [],
     addedSteps: [],
     scope: [],

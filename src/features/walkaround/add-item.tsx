@@ -46,19 +46,21 @@ export function AddItem({
         onChange={(event) => setName(event.target.value)}
         className="w-56"
       />
-      <select
-        aria-label={`${label}: ${place.toLowerCase()}`}
-        value={where}
-        disabled={!live}
-        onChange={(event) => setWhere(event.target.value)}
-        className="w-48"
-      >
-        {panels.map((panel) => (
-          <option key={panel.key} value={panel.key}>
-            {place === 'Panel' ? `${panel.key} ${panel.name}` : panel.name}
-          </option>
-        ))}
-      </select>
+      {place !== 'Job' && (
+        <select
+          aria-label={`${label}: ${place.toLowerCase()}`}
+          value={where}
+          disabled={!live}
+          onChange={(event) => setWhere(event.target.value)}
+          className="w-48"
+        >
+          {panels.map((panel) => (
+            <option key={panel.key} value={panel.key}>
+              {place === 'Panel' ? `${panel.key} ${panel.name}` : panel.name}
+            </option>
+          ))}
+        </select>
+      )}
       <Button type="submit" disabled={!live}>
         {label}
       </Button>

@@ -33,6 +33,7 @@ export function FittingsTable({ job, fittings, panels, passes }: StripDownProps)
             readyOn: null,
             state: 'on',
             condition: '',
+            fasteners: '',
             note: '',
           },
         })}
@@ -54,6 +55,7 @@ export function FittingsTable({ job, fittings, panels, passes }: StripDownProps)
             'Decision',
             '',
             'Condition',
+            'Held by',
             'Needs',
             'Bench',
             'Back on',
@@ -87,6 +89,7 @@ export function FittingsTable({ job, fittings, panels, passes }: StripDownProps)
                   </span>
                 </td>
                 <TextCell row={row} field="condition" label="Condition" value={one.condition} width="w-20" />
+                <TextCell row={row} field="fasteners" label="Held by" value={one.fasteners} width="w-24" />
                 <ChoiceCell
                   row={row}
                   field="needs"

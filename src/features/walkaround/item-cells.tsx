@@ -1,7 +1,7 @@
 'use client';
 
 import { X } from 'lucide-react';
-import type { Edit, StripDownName } from '@/core/record';
+import type { Edit, JobListName } from '@/core/record';
 import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
@@ -9,7 +9,7 @@ import { useSaving } from '../frame/saving';
 /** What a row of a strip-down list needs to be edited in place. */
 export interface ItemRow {
   job: string;
-  list: StripDownName;
+  list: JobListName;
   id: string;
   seen: number;
   /** What the row is called, for labels that are not seen. */

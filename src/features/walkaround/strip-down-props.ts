@@ -1,19 +1,20 @@
 import type { Allowance } from '@/core/survey';
-import type { Find, Fitting, Gate, Hole } from '@/core/record';
+import type { TradeDate } from '@/core/plan';
+import type { JobLists } from '@/core/record';
 
 type Seen<T> = T & { seen: number };
 
+type SeenLists = { [N in keyof JobLists]: Seen<JobLists[N][number]>[] };
+
 /** The strip-down of a job: its lists with the row versions that guard their edits. */
-export interface StripDownProps {
+export interface StripDownProps extends SeenLists {
   job: string;
   today: string;
-  fittings: Seen<Fitting>[];
-  holes: Seen<Hole>[];
-  gates: Seen<Gate>[];
-  finds: Seen<Find>[];
   panels: { key: string; name: string; section: string }[];
   sections: { key: string; name: string }[];
   /** Masking passes by section: how often a fitting on it would be masked. */
   passes: Record<string, number>;
   allowance: Allowance | null;
+  /** When other trades are needed or may begin, by the plan. */
+  tradeDates: TradeDate[];
 }

@@ -18,13 +18,13 @@ export function stripDownProps(
   return {
     job: job.number,
     today: localDateOf(plan.computedAt, shop.timeZone),
-    fittings: seen(job.fittings),
-    holes: seen(job.holes),
-    gates: seen(job.gates),
-    finds: seen(job.finds),
+    ...{ fittings: seen(job.fittings), holes: seen(job.holes), gates: seen(job.gates) },
+    ...{ finds: seen(job.finds), milestones: seen(job.milestones), openings: seen(job.openings) },
+    ...{ covers: seen(job.covers), blends: seen(job.blends), sendOuts: seen(job.sendOuts) },
     panels: partsOfJob(job).map(({ key, name, section }) => ({ key, name, section })),
     sections: job.sections.map(({ key, name }) => ({ key, name })),
     passes: Object.fromEntries(job.sections.map(({ key }) => [key, passesOf(plan.steps, key)])),
     allowance: plan.allowance,
+    tradeDates: plan.trades,
   };
 }

@@ -9,17 +9,26 @@ import { ViewSwitch } from '@/ui/view-switch';
 import { useDay } from '../frame/day';
 import { useSaving } from '../frame/saving';
 import { useSelection } from '../frame/use-selection';
+import { EdgesTables } from './edges-tables';
 import { FittingsTable } from './fittings-table';
 import { GatesTables } from './gates-tables';
 import { JobOptions } from './job-options';
 import { Legend, stateNames } from './legend';
 import { NetPicture } from './net-picture';
 import { ObjectInspector } from './object-inspector';
+import { OthersTables } from './others-tables';
 import { PanelInspector } from './panel-inspector';
 import { markOfDigit, useSurveyActions } from './survey-actions';
 import type { PanelShown, WalkaroundProps } from './walkaround-props';
 
-const views = { net: 'Net', ways: 'Three ways', fittings: 'Fittings', gates: 'Gates and holes' };
+const views = {
+  net: 'Net',
+  ways: 'Three ways',
+  fittings: 'Fittings',
+  gates: 'Gates and holes',
+  edges: 'Edges',
+  others: 'Others',
+};
 type View = keyof typeof views;
 
 const zoomStep = 1.5;
@@ -108,6 +117,10 @@ export function WalkaroundRoom(props: WalkaroundProps) {
           <FittingsTable {...props.stripDown} />
         ) : view === 'gates' ? (
           <GatesTables {...props.stripDown} />
+        ) : view === 'edges' ? (
+          <EdgesTables {...props.stripDown} />
+        ) : view === 'others' ? (
+          <OthersTables {...props.stripDown} />
         ) : panels.length > 0 ? (
           <div className="h-full min-h-72">
             <NetPicture

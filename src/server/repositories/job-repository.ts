@@ -210,7 +210,8 @@ export const signOffId = (number: string, step: string): string => `${number}/${
 export function jobChanges(job: Job): RowChange[] {
   const { number, caps, sections, measured, facts, log, signOffs, stepEdits, addedSteps, scope, ...rest } =
     job;
-  const { surveyed, marks, readings, ownParts, fittings, holes, gates, finds, ...own } = rest;
+  const { surveyed, marks, readings, ownParts, ...others } = rest;
+  const { fittings, holes, gates, finds, milestones, openings, covers, blends, sendOuts, ...own } = others;
   return [
     insert('job', {
       id: number,
@@ -228,7 +229,10 @@ export function jobChanges(job: Job): RowChange[] {
         outsideM2: one.outsideM2,
       }),
     ),
-    ...surveyRecordChanges(number, { surveyed, marks, readings, ownParts, fittings, holes, gates, finds }),
+    ...surveyRecordChanges(number, {
+      ...{ surveyed, marks, readings, ownParts, fittings, holes, gates, finds },
+      ...{ milestones, openings, covers, blends, sendOuts },
+    }),
     ...facts.map(({ step, start, end, ...fact }) =>
       insert('stepFact', {
         id: `${number}/${step}`,

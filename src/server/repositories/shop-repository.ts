@@ -2,7 +2,7 @@ import { asc } from 'drizzle-orm';
 import { completeProduct } from '../../core/exchange';
 import type { Shelf, Product } from '../../core/film';
 import { shelfOf } from '../../core/film';
-import type { PlaceKind, Shop } from '../../core/shop';
+import type { PlaceKind, Zone, Shop } from '../../core/shop';
 import type { Operation } from '../../core/steps';
 import type { Connection } from '../database/client';
 import * as schema from '../database/schema';
@@ -76,13 +76,14 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
       vocLimitGL: row.vocLimitGL,
       shifts: shifts.map(({ weekday, startMin, endMin }) => ({ weekday, startMin, endMin })),
       closures: closures.map(({ onDate, reason }) => ({ date: onDate, reason })),
-      people: people.map(({ id, name, skills }) => ({
+      people: people.map(({ id, name, skills, pace }) => ({
         id,
         name,
         skills,
+        pace,
         daysOff: offOf(id).map((off) => ({ from: off.fromDate, to: off.toDate, reason: off.reason })),
       })),
-      places: places.map(({ id, name, kind, lengthM, widthM, heightM, airC, profile, forecast }) => ({
+      places: places.map(({ id, name, kind, lengthM, widthM, heightM, airC, profile, ...one }) => ({
         id,
         name,
         kind: kind as PlaceKind,
@@ -91,7 +92,9 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
         heightM,
         airC,
         profile: profile ?? null,
-        forecast: forecast ?? [],
+        forecast: one.forecast ?? [],
+        zone: (one.zone as Zone | null) ?? null,
+        airWith: one.airWith ?? [],
       })),
       rates: Object.fromEntries(rates.map((one) => [one.id, one.rate])),
       learned: Object.fromEntries(learned.map((one) => [one.id, one.factor])),

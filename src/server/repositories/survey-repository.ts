@@ -1,28 +1,25 @@
 import { asc, eq } from 'drizzle-orm';
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core';
-import { blankSurvey } from '../../core/record';
-import type {
-  FilmReading,
-  Job,
-  Mark,
-  OwnPart,
-  PartSurvey,
-  StripDownLists,
-  StripDownName,
-} from '../../core/record';
+import { blankSurvey, jobListNames } from '../../core/record';
+import type { FilmReading, Job, Mark, OwnPart, PartSurvey, JobLists, JobListName } from '../../core/record';
 import type { Connection } from '../database/client';
 import * as schema from '../database/schema';
 import type { Cells, EditableTable, RowChange } from './row-change';
 
 /** What the walk round and the strip-down recorded of a job. */
-export type SurveyRecords = Pick<Job, 'surveyed' | 'marks' | 'readings' | 'ownParts'> & StripDownLists;
+export type SurveyRecords = Pick<Job, 'surveyed' | 'marks' | 'readings' | 'ownParts'> & JobLists;
 
-export const stripDownTables: Record<StripDownName, EditableTable> = {
+export const jobListTables = {
   fittings: 'fitting',
   holes: 'hole',
   gates: 'gate',
   finds: 'find',
-};
+  milestones: 'milestone',
+  openings: 'opening',
+  covers: 'cover',
+  blends: 'blend',
+  sendOuts: 'sendOut',
+} as const satisfies Record<JobListName, EditableTable>;
 
 export const surveyId = (number: string, key: string): string => `${number}/survey/${key}`;
 export const ownPartId = (number: string, key: string): string => `${number}/own/${key}`;
@@ -36,29 +33,26 @@ export async function loadSurvey(
   connection: Connection,
   number: string,
 ): Promise<{ records: SurveyRecords; rows: Versioned[] }> {
-  const { partSurvey, mark, filmReading, ownPart, fitting, hole, gate, find } = schema;
+  const { partSurvey, mark, filmReading, ownPart } = schema;
   const of = (table: OfJob) =>
     connection.select().from(table).where(eq(table.jobId, number)).orderBy(asc(table.id));
-  const [surveyed, own, ...lists] = await Promise.all([
+  const [surveyed, own, ...rows] = await Promise.all([
     connection.select().from(partSurvey).where(eq(partSurvey.jobId, number)).orderBy(asc(partSurvey.partKey)),
     connection.select().from(ownPart).where(eq(ownPart.jobId, number)).orderBy(asc(ownPart.partKey)),
-    ...[mark, filmReading, fitting, hole, gate, find].map((table) => of(table)),
+    ...[mark, filmReading, ...jobListNames.map((list) => schema[jobListTables[list]])].map(of),
   ]);
   // Words were checked at the edge and by the tables; a row is its domain type but for its table's own words.
-  const numbered = (rows: unknown): unknown => (rows as NumberedRow[]).map(numberedInJob);
-  const [marks, readings, fittings, holes, gates, finds] = lists.map(numbered);
+  const numbered = (list: unknown): unknown => (list as NumberedRow[]).map(numberedInJob);
+  const [marks, readings, ...lists] = rows.map(numbered);
   return {
     records: {
       surveyed: surveyed.map(({ partKey, survey }) => ({ ...blankSurvey(partKey), ...survey })),
       ownParts: own.map(({ partKey, part }) => ({ key: partKey, ...part })),
       marks: marks as Mark[],
       readings: readings as FilmReading[],
-      fittings: fittings as StripDownLists['fittings'],
-      holes: holes as StripDownLists['holes'],
-      gates: gates as StripDownLists['gates'],
-      finds: finds as StripDownLists['finds'],
+      ...(Object.fromEntries(jobListNames.map((list, i) => [list, lists[i]])) as unknown as JobLists),
     },
-    rows: [...surveyed, ...own, ...(lists.flat() as unknown as Versioned[])],
+    rows: [...surveyed, ...own, ...(rows.flat() as unknown as Versioned[])],
   };
 }
 
@@ -93,7 +87,7 @@ export const surveyRecordChanges = (number: string, records: SurveyRecords): Row
   ...records.ownParts.map((one) => ownPartInsert(number, one)),
   ...records.marks.map((one) => findingInsert(number, 'mark', { ...one })),
   ...records.readings.map((one) => findingInsert(number, 'filmReading', { ...one })),
-  ...(Object.keys(stripDownTables) as StripDownName[]).flatMap((list) =>
-    records[list].map((one) => findingInsert(number, stripDownTables[list], { ...one })),
+  ...jobListNames.flatMap((list) =>
+    records[list].map((one) => findingInsert(number, jobListTables[list], { ...one })),
   ),
 ];

@@ -9,7 +9,7 @@ import {
   findingInsert,
   ownPartId,
   ownPartInsert,
-  stripDownTables,
+  jobListTables,
   surveyId,
   surveyInsert,
 } from '../repositories/survey-repository';
@@ -165,7 +165,7 @@ export function surveyChanges(edit: SurveyEdit, { stored, newId, today }: Given)
       const item = { ...edit.item, id: newId() };
       return {
         label: `added to ${edit.list}`,
-        changes: [findingInsert(job.number, stripDownTables[edit.list], item)],
+        changes: [findingInsert(job.number, jobListTables[edit.list], item)],
       };
     }
     case 'set-item':
@@ -174,7 +174,7 @@ export function surveyChanges(edit: SurveyEdit, { stored, newId, today }: Given)
         changes: [
           {
             kind: 'update',
-            table: stripDownTables[edit.list],
+            table: jobListTables[edit.list],
             id: findingId(job.number, edit.id),
             seen: edit.seen,
             set: { ...edit.set },
@@ -187,7 +187,7 @@ export function surveyChanges(edit: SurveyEdit, { stored, newId, today }: Given)
         changes: [
           {
             kind: 'delete',
-            table: stripDownTables[edit.list],
+            table: jobListTables[edit.list],
             id: findingId(job.number, edit.id),
             seen: edit.seen,
           },

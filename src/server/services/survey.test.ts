@@ -192,6 +192,7 @@ describe('lists of the strip-down', () => {
       readyOn: null,
       state: 'on',
       condition: '',
+      fasteners: '',
       note: '',
     } as const;
     await save({ kind: 'add-item', job: 'P-015', list: 'fittings', item });

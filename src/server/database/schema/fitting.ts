@@ -23,6 +23,7 @@ export const fitting = mysqlTable(
     readyOn: char('ready_on', { length: 10 }),
     state: word('state'),
     condition: varchar('condition_text', { length: 120 }).notNull(),
+    fasteners: varchar('fasteners', { length: 120 }).notNull().default(''),
     note: varchar('note', { length: 200 }).notNull(),
     version: version(),
   },

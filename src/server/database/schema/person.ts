@@ -1,4 +1,4 @@
-import { mysqlTable } from 'drizzle-orm/mysql-core';
+import { double, mysqlTable } from 'drizzle-orm/mysql-core';
 import type { Skill } from '../../../core/shop';
 import { document, id, shortText, version, whole } from './columns';
 import { shop } from './shop';
@@ -10,6 +10,7 @@ export const person = mysqlTable('person', {
     .references(() => shop.id, { onDelete: 'cascade' }),
   name: shortText('name'),
   skills: document<Skill[]>('skills'),
+  pace: double('pace').notNull().default(1),
   position: whole('position'),
   version: version(),
 });

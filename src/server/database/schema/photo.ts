@@ -14,6 +14,7 @@ export const photo = mysqlTable(
     part: id('part_key'),
     step: id('step_key'),
     mark: id('mark_id'),
+    gate: id('gate_id'),
     caption: varchar('caption', { length: 200 }).notNull(),
     takenOn: localDate('taken_on'),
     sha256: char('sha256', { length: 64 }).notNull(),

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { check, double, json, mysqlTable } from 'drizzle-orm/mysql-core';
+import { check, double, json, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
 import type { DayAir, MonthAir } from '../../../core/shop';
 import { id, metres, shortText, version, whole, word } from './columns';
 import { shop } from './shop';
@@ -20,6 +20,8 @@ export const place = mysqlTable(
     airC: double('air_c').notNull(),
     profile: json('profile').$type<MonthAir[] | null>(),
     forecast: json('forecast').$type<DayAir[] | null>(),
+    zone: varchar('zone', { length: 32 }),
+    airWith: json('air_with').$type<string[] | null>(),
     position: whole('position'),
     version: version(),
   },

@@ -5,7 +5,11 @@ import {
   fittingStates,
   gateKinds,
   holeActions,
-  type StripDownName,
+  harms,
+  openingMethods,
+  tiedPhases,
+  trades,
+  type JobListName,
 } from '../record';
 import * as field from './fields';
 import { partKey } from './survey-schema';
@@ -13,7 +17,7 @@ import { partKey } from './survey-schema';
 const minutes = () => field.figure(0, 10_000);
 
 /** Joi fields of the strip-down lists by name, without the id; shared by edits and the job bundle. */
-export const stripDownFields: Record<StripDownName, Record<string, Joi.Schema>> = {
+export const jobListFields: Record<JobListName, Record<string, Joi.Schema>> = {
   fittings: {
     name: field.line(80).min(1),
     part: partKey(),
@@ -27,6 +31,7 @@ export const stripDownFields: Record<StripDownName, Record<string, Joi.Schema>> 
     readyOn: field.localDate().allow(null),
     state: field.oneOf(fittingStates),
     condition: field.line(120).allow(''),
+    fasteners: field.line(120).allow(''),
     note: field.line(200).allow(''),
   },
   holes: {
@@ -54,5 +59,46 @@ export const stripDownFields: Record<StripDownName, Record<string, Joi.Schema>> 
     hours: field.figure(0, 1000),
     what: field.line(200).allow(''),
     onDate: field.localDate(),
+  },
+  milestones: {
+    trade: field.oneOf(trades),
+    what: field.line(80).allow(''),
+    tie: field.oneOf(['before', 'after']),
+    phase: field.oneOf(tiedPhases),
+    onDate: field.localDate().allow(null),
+    accessLost: field.line(200).allow(''),
+    done: field.flag(),
+    toldDate: field.localDate().allow(null),
+  },
+  openings: {
+    part: partKey(),
+    what: field.line(80).allow(''),
+    lengthM: field.figure(0, 100),
+    method: field.oneOf(openingMethods),
+    barrier: field.line(120).allow(''),
+    exit: field.line(120).allow(''),
+  },
+  covers: {
+    what: field.line(80).min(1),
+    harm: field.oneOf(harms),
+    cover: field.line(120).allow(''),
+  },
+  blends: {
+    part: partKey(),
+    line: field.line(120).allow(''),
+    material: field.line(120).allow(''),
+    widthMm: field.figure(0, 2000),
+    timing: field.oneOf(['colour', 'clear']),
+  },
+  sendOuts: {
+    what: field.line(80).min(1),
+    part: partKey(),
+    vendor: field.line(80).allow(''),
+    leadDays: field.whole(0, 1000),
+    sentOn: field.localDate().allow(null),
+    dueOn: field.localDate().allow(null),
+    returnedOn: field.localDate().allow(null),
+    condition: field.line(200).allow(''),
+    phase: field.oneOf(tiedPhases),
   },
 };

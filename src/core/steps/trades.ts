@@ -1,0 +1,143 @@
+import type { Harm, Opening } from '../record';
+import { addDays, minuteAt, type LocalDate } from '../units';
+import type { StepDraft } from './draft';
+import { passesOf } from './fittings';
+import { followersOf } from './order-by-hand';
+import type { Step } from './step';
+
+/** Minutes to keep an edge soft: to set it up once, and a metre of it. */
+const openingMin: Record<Opening['method'], { once: number; perM: number }> = {
+  foam: { once: 2, perM: 2 },
+  'back-taped': { once: 3, perM: 6 },
+  wrapped: { once: 8, perM: 2 },
+  'sprayed-together': { once: 0, perM: 0 },
+};
+const openingWords: Record<Opening['method'], string> = {
+  foam: 'foam in the gap',
+  'back-taped': 'tape folded back on itself',
+  wrapped: 'wrapped whole',
+  'sprayed-together': 'sprayed together with the outside',
+};
+
+/** Puts what the lists say of openings, covers, blend lines, other trades and outside work into the steps they concern. */
+export function addTrades(draft: StepDraft): void {
+  addOpenings(draft);
+  addCovers(draft);
+  addBlends(draft);
+  waitForOthers(draft);
+}
+
+const say = (step: Step, text: string): void => {
+  step.checks = [...step.checks, text];
+};
+
+const baseOf = (key: string): string => key.split(':')[0]!;
+const isOn = (step: Step, section: string | undefined): boolean =>
+  section !== undefined && step.sections.some((key) => baseOf(key) === section);
+
+function sectionsOfParts(draft: StepDraft): ReadonlyMap<string, string> {
+  return new Map(draft.context.parts.map((part) => [part.key, baseOf(part.section)]));
+}
+
+/** Every pass that masks a section masks its openings again; minutes by the metre of edge. */
+function addOpenings(draft: StepDraft): void {
+  const sections = sectionsOfParts(draft);
+  for (const one of draft.context.job.openings) {
+    const section = sections.get(one.part);
+    if (section === undefined) continue;
+    const { once, perM } = openingMin[one.method];
+    for (const step of draft.network.steps.filter((each) => isOn(each, section))) {
+      if (passesOf([step], section) === 0) continue;
+      draft.addMinutes(step.key, once + perM * one.lengthM);
+      const line = one.barrier ? `, line at ${one.barrier}` : '';
+      const exit = one.exit ? `, overspray leaves ${one.exit}` : '';
+      say(step, `${one.part} ${one.what}: ${openingWords[one.method]}${line}${exit}`);
+    }
+  }
+}
+
+/** Whether a step does that kind of harm to what stands near it. */
+const does: Record<Harm, (step: Step) => boolean> = {
+  stripper: (step) => step.phase === 'strip' && (step.tags.includes('wet') || step.tags.includes('fume')),
+  dust: (step) => step.tags.includes('dusty'),
+  overspray: (step) => step.coat !== null,
+  solvent: (step) => /wash|wipe|degrease/.test(step.operation),
+  compound: (step) => step.operation === 'polish',
+};
+
+function addCovers(draft: StepDraft): void {
+  for (const { what, harm, cover } of draft.context.job.covers)
+    for (const step of draft.network.steps)
+      if (does[harm](step)) say(step, `cover ${what}${cover ? ` with ${cover}` : ''}`);
+}
+
+/** The line a blend runs out to stands with the last coat it belongs to, and with the blending itself. */
+function addBlends(draft: StepDraft): void {
+  const sections = sectionsOfParts(draft);
+  for (const { part, line, material, widthMm, timing } of draft.context.job.blends) {
+    const section = sections.get(part);
+    const own = draft.network.steps.filter((step) => isOn(step, section));
+    const roles = timing === 'clear' ? ['clear', 'topcoat'] : ['colour', 'topcoat'];
+    const last = own.filter((step) => step.coat && roles.includes(step.coat.role)).at(-1);
+    const text = `${part}: fade out to ${line || 'the edge'} over ${widthMm} mm${material ? `, ${material}` : ''}`;
+    if (last) say(last, text);
+    for (const step of own) if (step.operation === 'blend-edge') say(step, text);
+  }
+}
+
+interface Awaited {
+  name: string;
+  phase: string;
+  section: string | null;
+  until: LocalDate | null;
+}
+
+/** Work that others must do first, and pieces that are outside: our stretch is not planned before their day. */
+function waitForOthers(draft: StepDraft): void {
+  const { job, shop } = draft.context;
+  const sections = sectionsOfParts(draft);
+  const awaited: Awaited[] = [
+    ...job.milestones
+      .filter((one) => one.tie === 'before' && !one.done)
+      .map((one) => ({
+        ...{ name: one.what || one.trade, phase: one.phase, section: null, until: one.onDate },
+      })),
+    ...job.sendOuts
+      .filter((one) => one.returnedOn === null)
+      .map((one) => ({
+        ...{ name: `${one.what} is outside`, phase: one.phase, section: sections.get(one.part) ?? null },
+        until: one.dueOn ?? (one.sentOn === null ? null : addDays(one.sentOn, one.leadDays)),
+      })),
+  ];
+  for (const { name, phase, section, until } of awaited)
+    for (const step of draft.network.steps) {
+      if (step.phase !== phase || (section !== null && !isOn(step, section))) continue;
+      if (until === null) step.heldBy = [...step.heldBy, name];
+      else step.notBefore = Math.max(step.notBefore, minuteAt(until, 0, shop.timeZone));
+    }
+}
+
+/** Until the first article is accepted, the booth sessions of the units behind it are planned but not booked. */
+export function holdBehindFirstArticle(draft: StepDraft): void {
+  const { job } = draft.context;
+  const approval = draft.network.steps.find((step) => step.operation === 'approve-first');
+  if (!approval || approval.skipped) return;
+  const accepted = job.signOffs.some((one) => one.step === approval.key);
+  const begun = new Set(job.facts.map((fact) => fact.step));
+  if (accepted || begun.has(approval.key)) return;
+  const followers = followersOf(draft);
+  const behind = new Set<string>();
+  const queue = [approval.key];
+  for (let key = queue.pop(); key !== undefined; key = queue.pop())
+    for (const next of followers.get(key) ?? [])
+      if (!behind.has(next)) {
+        behind.add(next);
+        queue.push(next);
+      }
+  const sessions = new Set(
+    draft.network.steps.flatMap((step) => (step.coat && behind.has(step.key) ? [step.coat.session] : [])),
+  );
+  for (const step of draft.network.steps)
+    if (!begun.has(step.key) && (sessions.has(step.coat?.session ?? '') || sessions.has(step.hold ?? '')))
+      step.heldBy = [...step.heldBy, 'first article not accepted'];
+}
