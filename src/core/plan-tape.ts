@@ -1,7 +1,5 @@
+import { tapeRatedDays as ratedDays } from './film';
 import type { Minute } from './units';
-
-/** Ordinary tape lets go cleanly for up to a fortnight, indoors at 20 °C; the roll's own rating counts. */
-const ratedDays = 14;
 
 interface TapedStep {
   operation: string;

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { Product } from '../film';
-import { jobListNames, priorRepairs, type Job, type LogEntry, type StepFact } from '../record';
+import { fits, jobListNames, priorRepairs, type Job, type LogEntry, type StepFact } from '../record';
 import { placeKinds, skills, zones, type Shop } from '../shop';
 import type { Operation } from '../steps';
 import type { Minute } from '../units';
@@ -102,7 +102,14 @@ const job = object({
   caps: object({ labourHours: field.hours(), materialsMinor: field.moneyMinor(), boothHours: field.hours() }),
   sections: list(section, 40),
   measured: list(object({ key: field.key(), outsideM2: field.areaM2() }), 500),
-  surveyed: later(object({ key: partKey(), ...partSurveyFields }), 500),
+  surveyed: later(
+    object({
+      ...{ key: partKey(), ...partSurveyFields },
+      fit: field.oneOf(fits).default('fixed').optional(),
+      fitNote: field.line(120).allow('').default('').optional(),
+    }),
+    500,
+  ),
   marks: later(object({ id: field.key(), ...markFields }), 5000),
   readings: later(object({ id: field.key(), ...readingFields, onDate: field.localDate() }), 5000),
   ownParts: later(object(ownPartFields), 500),

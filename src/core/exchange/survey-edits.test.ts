@@ -56,6 +56,7 @@ const fitting = {
   readyOn: null,
   state: 'on',
   condition: 'pitted',
+  fasteners: '',
   note: '',
 };
 const add = (list: string, item: unknown) => ({ kind: 'add-item', job: 'P-014', list, item });

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import {
+  fits,
   gauges,
   leadTests,
   markKinds,
@@ -29,6 +30,8 @@ const ring = () =>
 /** What a survey can set of a panel; the key stands apart. */
 export const partSurveyFields = {
   absent: field.flag(),
+  fit: field.oneOf(fits),
+  fitNote: field.line(120).allow(''),
   substrate: field.substrate().allow(null),
   under: Joi.array()
     .items(

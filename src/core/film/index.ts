@@ -14,4 +14,5 @@ export * from './repair-cards';
 export * from './spreading';
 export * from './stack-check';
 export * from './standard-shelf';
+export * from './tack';
 export * from './time-at-temperature';

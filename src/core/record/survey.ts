@@ -55,6 +55,10 @@ export interface ReferenceColour {
 export const seamStates = ['as-found', 'dug-out', 'sealed'] as const;
 export type SeamState = (typeof seamStates)[number];
 
+/** How a panel sits now: as it will stay, hung loosely in its place for the paint, or off the vehicle. */
+export const fits = ['fixed', 'loose', 'off'] as const;
+export type Fit = (typeof fits)[number];
+
 /** What the survey says of one panel beyond the net; null stands for what net or section say. */
 export interface PartSurvey {
   key: string;
@@ -97,6 +101,9 @@ export interface PartSurvey {
   seams: SeamState;
   sealedOn: LocalDate | null;
   sealant: string;
+  fit: Fit;
+  /** What comes through where it sits, or comes off again afterwards: a move that can chip it. */
+  fitNote: string;
   note: string;
 }
 
@@ -131,6 +138,8 @@ export const blankSurvey = (key: string): PartSurvey => ({
   seams: 'as-found',
   sealedOn: null,
   sealant: '',
+  fit: 'fixed',
+  fitNote: '',
   note: '',
 });
 

@@ -17,6 +17,9 @@ const isWash = (stage: string) => washStages.has(stage.split('-')[0]!);
 /** Work before the colour that only touches what lies beside the film, or dusts it. */
 const leavesFilmAlone = new Set(['guide-coat', 'test-panel', 'approve-sample', 'approve-first']);
 
+/** Operations of hanging panels loosely for the paint. */
+const hangs: ReadonlySet<string> = new Set(['hang-loose', 'take-off-loose']);
+
 const once = { round: 1, of: 1 };
 
 /** Turns tasks into steps, stays and links, and knows what each task ended with. */
@@ -38,7 +41,14 @@ export class Emission implements Laying {
   }
 
   partsOf(task: Task) {
-    return task.sections.flatMap((section) => this.works.get(section.key)!.group.partsOf(section));
+    const parts = task.sections.flatMap((section) => this.works.get(section.key)!.group.partsOf(section));
+    if (!hangs.has(task.operation.code)) return parts;
+    // Where the survey names panels that go on loosely, only these are hung and taken off again.
+    const loose = new Set(
+      this.draft.context.job.surveyed.flatMap((one) => (one.fit === 'loose' ? [one.key] : [])),
+    );
+    const named = parts.filter((part) => loose.has(part.key));
+    return named.length > 0 ? named : parts;
   }
 
   subjectOf = (task: Task): string => task.sections.map((section) => section.name).join(', ');

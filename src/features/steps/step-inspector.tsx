@@ -7,6 +7,8 @@ import { kitWords } from '@/core/stores';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
 import { amount, area, hours, micrometres, moment, span, type Locale } from '../words/format';
+import { CraftOfStep } from './step-craft';
+import type { StepCraft } from './step-craft-props';
 import { StepByHand } from './step-by-hand';
 import type { StepsRoomProps } from './steps-props';
 import {
@@ -27,6 +29,8 @@ export interface StepInspectorProps {
   editSeen?: number | null;
   /** Protective kit it uses up, with what is on the shelf. */
   kit?: StepsRoomProps['kit'][string];
+  /** What it asks of the hand. */
+  craft?: StepCraft;
   /** What else one may do with the step here. */
   children?: ReactNode;
 }
@@ -35,7 +39,7 @@ const stateWords = { done: 'done', running: 'running', planned: 'planned' };
 
 /** One step: when and by whom, why it is there, why not earlier, where its minutes come from, what to beware of. */
 export function StepInspector(props: StepInspectorProps) {
-  const { step, names, locale, resourceNames, job, editSeen, children, kit = [] } = props;
+  const { step, names, locale, resourceNames, job, editSeen, children, kit = [], craft } = props;
   const who = step.uses.map((id) => resourceNames[id] ?? id);
   return (
     <InspectorPanel title={step.name} subtitle={`${job} · ${step.subject} · ${stateWords[step.state]}`}>
@@ -119,6 +123,7 @@ export function StepInspector(props: StepInspectorProps) {
           </ul>
         </Part>
       )}
+      {craft && <CraftOfStep craft={craft} locale={locale} productName={names.product} />}
       {step.inspection && (
         <Part title="How to look">
           <p>

@@ -8,7 +8,9 @@ import type { JobView } from '../frame/job-view';
 import type { Locale } from '../words/format';
 import { namesOf } from '../words/names';
 import { warningText } from '../words/warning-words';
+import { panelsShown, type SectionPanels } from './panels-props';
 import { roundsShown, type RoundsShown } from './rounds-props';
+import { craftShown, type StepCraft } from './step-craft-props';
 import { schoolsShown, type SchoolsShown } from './schools-props';
 
 export interface StepsRoomProps {
@@ -24,6 +26,9 @@ export interface StepsRoomProps {
   people: { id: string; name: string; skills: readonly string[] }[];
   schools: SchoolsShown;
   rounds: RoundsShown[];
+  panels: SectionPanels[];
+  /** What a step asks of the hand, by step. */
+  craft: Record<string, StepCraft>;
   /** Today in the shop, for what is typed with a day. */
   today: string;
   labourRateMinorPerHour: number;
@@ -83,6 +88,8 @@ export function stepsProps(
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
     schools: schoolsShown(job, plan, { shelf: shelfOf(products), shop }, versions),
     rounds: roundsShown(job, plan, versions),
+    panels: panelsShown(job, plan, versions),
+    craft: craftShown(job, plan, { shop, shelf: shelfOf(products) }),
     today: localDateOf(plan.computedAt, shop.timeZone),
     labourRateMinorPerHour: shop.labourRateMinorPerHour,
     kit: kitOfSteps(plan, shelfOf(products), onHand),

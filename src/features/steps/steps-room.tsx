@@ -7,6 +7,7 @@ import { ViewSwitch } from '@/ui/view-switch';
 import { useSelection } from '../frame/use-selection';
 import { Warnings } from '../frame/warnings-bar';
 import { namesOf } from '../words/names';
+import { PanelsView } from './panels-view';
 import { RoundsView } from './rounds-view';
 import { SchoolsView } from './schools-view';
 import { ScopeLog } from './scope-log';
@@ -24,6 +25,7 @@ const views = {
   board: 'State board',
   schools: 'Schools',
   rounds: 'Rounds',
+  panels: 'Panels',
   totals: 'Totals',
   scope: 'Scope',
 };
@@ -47,6 +49,7 @@ export function StepsRoom(props: StepsRoomProps) {
         {view === 'board' && <StateBoard {...props} />}
         {view === 'schools' && <SchoolsView {...props} />}
         {view === 'rounds' && <RoundsView {...props} />}
+        {view === 'panels' && <PanelsView {...props} />}
         {view === 'totals' && <StepTotals {...props} />}
         {view === 'scope' && <ScopeLog {...props} />}
         <div hidden={view !== 'list'}>
@@ -62,6 +65,7 @@ export function StepsRoom(props: StepsRoomProps) {
           job={job}
           editSeen={edit?.seen ?? null}
           kit={props.kit[chosen.key]}
+          craft={props.craft[chosen.key]}
         >
           <StepRelease key={`release ${chosen.key}`} {...props} step={chosen} />
           {chosen.state === 'planned' && chosen.kind !== 'passive' && (

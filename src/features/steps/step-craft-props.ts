@@ -1,0 +1,75 @@
+import { coatRoundMin, edgeAdvice, overlapOf, reachAdvice, usualMotion, type EdgeAdvice } from '@/core/booth';
+import type { Shelf } from '@/core/film';
+import type { Plan, PlannedStep } from '@/core/plan';
+import { maskTacks, type MaskTack } from '@/core/plan-mask-tack';
+import { standingEntries, type Job } from '@/core/record';
+import type { Shop } from '@/core/shop';
+import { isRisky, ladderOf, polishCard, withShopWays, type PolishStage } from '@/core/steps';
+
+/** What one step asks of the hand, beyond hours and materials. */
+export interface StepCraft {
+  tack: MaskTack | null;
+  polish: PolishStage[];
+  round: (EdgeAdvice & { wetEdgeMin: number; platform: boolean; fromBothSides: boolean }) | null;
+  looked: { who: string; at: number; note: string }[];
+  /** A risky step ahead with no trial before it. */
+  untried: boolean;
+}
+
+/** The craft of every step that has some, by key. */
+export function craftShown(
+  job: Job,
+  plan: Plan,
+  { shop, shelf }: { shop: Shop; shelf: Shelf },
+): Record<string, StepCraft> {
+  const bayC = shop.places.find((place) => place.kind === 'bay')?.airC ?? 18;
+  const tacks = maskTacks(plan.steps, shelf, bayC);
+  const sections = new Map(withShopWays(job, shop).sections.map((section) => [section.key, section]));
+  const names = new Map(shop.people.map((person) => [person.id, person.name]));
+  const looks = standingEntries(job.log).filter((entry) => entry.kind === 'inspected');
+  const trials = plan.steps.filter((step) => /trial|test-panel/.test(step.operation) && !step.skipped);
+  const found: Record<string, StepCraft> = {};
+  for (const step of plan.steps) {
+    const section = sections.get(step.sections[0]?.split(':')[0] ?? '');
+    const craft: StepCraft = {
+      tack: tacks.get(step.key) ?? null,
+      polish:
+        section && step.operation === 'polish'
+          ? polishCard(ladderOf(section), step.figure.quantity, section.oldFinish === 'lacquer')
+          : [],
+      round: step.coat ? roundOf(step, job, shelf) : null,
+      looked: looks
+        .filter((entry) => entry.step === step.key)
+        .map(({ people, at, note }) => ({
+          who: people.map((id) => names.get(id) ?? id).join(' and '),
+          ...{ at, note },
+        })),
+      untried:
+        step.state === 'planned' &&
+        isRisky(step, shelf) &&
+        !trials.some((trial) => trial.end <= step.start && sharesSection(trial, step)),
+    };
+    if (craft.tack || craft.polish.length > 0 || craft.round || craft.looked.length > 0 || craft.untried)
+      found[step.key] = craft;
+  }
+  return found;
+}
+
+/** A trial of the whole job, or of one of the sections, counts for it. */
+const sharesSection = (trial: PlannedStep, step: PlannedStep): boolean =>
+  trial.sections.length === 0 ||
+  trial.sections.some((key) => step.sections.some((own) => own.split(':')[0] === key.split(':')[0]));
+
+function roundOf(step: PlannedStep, job: Job, shelf: Shelf): StepCraft['round'] {
+  const sheet = shelf.get(step.coat!.product)?.coating;
+  if (!sheet || sheet.method !== 'spray') return null;
+  const motion = {
+    fanCm: sheet.application.fanCm ?? 25,
+    overlap: overlapOf(step.coat!.role, sheet.family === 'effect-base' || sheet.family === 'candy'),
+    ...usualMotion,
+  };
+  const minutes = coatRoundMin(step.coat!.areaM2, step.coat!.litres, motion);
+  const { width = 0, height = 0 } = job.dimensions;
+  const reach = reachAdvice({ widthM: width, heightM: height });
+  return { ...edgeAdvice(minutes, sheet.wetEdgeMin), wetEdgeMin: sheet.wetEdgeMin, ...reach };
+}
