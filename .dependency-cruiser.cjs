@@ -17,6 +17,7 @@ const corePackages = [
   'svgpath',
   'papaparse',
   'ical-generator',
+  'ical.js',
 ];
 
 module.exports = {

@@ -32,6 +32,7 @@ export const completePlan = (stored: Plan): Plan => ({
   steps: stored.steps.map((step) => ({
     ...laterOfStep,
     ...step,
+    readyFrom: step.readyFrom ?? step.start,
     figure: { ...laterOfFigure, ...step.figure },
     coat: step.coat && { ...laterOfCoat, ...step.coat },
   })),

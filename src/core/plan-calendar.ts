@@ -65,6 +65,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   const known = new Map(facts.map((fact) => [fact.step, fact]));
   const name = namer(input, network);
   const followers = followersOf(network);
+  const ready = readyFrom(network, spots);
   return {
     steps: network.steps.flatMap((step) => {
       const spot = spots.get(step.key);
@@ -80,6 +81,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
           materialsMinor: 0,
           uses: spot.uses,
           leadsTo: followers.get(step.key) ?? [],
+          readyFrom: ready.get(step.key) ?? release,
           whyNotEarlier: spot.because.map((one) => inWords(one, network, name)),
         },
       ];
@@ -121,6 +123,19 @@ function timed(step: Step, shop: Shop, bySkill: ReadonlyMap<string, string[]>): 
     hold: held ? step.hold : null,
     notBefore: step.notBefore,
   };
+}
+
+/** Minute from which all that a step stands on has ended, with its waits. */
+function readyFrom(
+  { links }: StepNetwork,
+  spots: ReadonlyMap<string, { end: Minute }>,
+): ReadonlyMap<string, Minute> {
+  const ready = new Map<string, Minute>();
+  for (const { from, to, min } of links) {
+    const before = spots.get(from);
+    if (before && min >= 0) ready.set(to, Math.max(ready.get(to) ?? -Infinity, before.end + min));
+  }
+  return ready;
 }
 
 /** A reader is shown so many of the steps that wait. */

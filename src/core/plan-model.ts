@@ -114,6 +114,8 @@ export interface PlannedStep extends Step {
   materialsMinor: number;
   /** Ids of people and places taken. */
   uses: string[];
+  /** From when nothing that it stands on is unfinished, whoever and whatever is free. */
+  readyFrom: Minute;
   whyNotEarlier: PlanBecause[];
   /** Steps that wait for it, and for what. */
   leadsTo: { step: string; why: LinkReason }[];

@@ -8,6 +8,7 @@ import { completeProducts, stepEditSchemas, storeEditSchemas } from './store-edi
 import { jobListFields } from './job-list-schema';
 import * as work from './work-schema';
 import { logEditSchemas } from './log-schema';
+import { shopEditSchemas } from './shop-edit-schema';
 import { wayEditSchemas } from './way-schema';
 import { markFields, ownPartFields, partKey, partSurveyFields, readingFields } from './survey-schema';
 
@@ -130,6 +131,7 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
   ...stepEditSchemas,
   ...logEditSchemas,
   ...wayEditSchemas,
+  ...shopEditSchemas,
   shop: required({ kind: Joi.any(), seen: seen(), set: shopSet }),
   rate: required({
     kind: Joi.any(),

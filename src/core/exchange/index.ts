@@ -11,3 +11,4 @@ export * from './change-schema';
 export * from './log-schema';
 export * from './way-schema';
 export * from './bookings-ical';
+export * from './closures-ical';

@@ -1,5 +1,5 @@
 import type { CoatSystem, Ladder, Product } from '../film';
-import type { DayAir, MonthAir } from '../shop';
+import type { DayAir, MonthAir, Person, Place } from '../shop';
 import type { ConsumableTrial, StockMove } from './stock-move';
 import type { LocalDate } from '../units';
 import type { LogEntry } from './log-entry';
@@ -45,6 +45,10 @@ export interface ShopChange {
   taxBp?: number;
   vocLimitGL?: number | null;
 }
+
+/** What the shop changes of a person or a place; only the named ones are touched. */
+export type PersonChange = Partial<Pick<Person, 'name' | 'skills' | 'pace'>>;
+export type PlaceChange = Partial<Pick<Place, 'zone' | 'airWith'>>;
 
 /** What a survey changes of panels; only the named ones are touched. */
 export type SurveyChange = Partial<Omit<PartSurvey, 'key'>>;
@@ -120,6 +124,12 @@ export type Edit =
   | { kind: 'learned'; operation: string; seen: number | null; factor: number | null }
   | { kind: 'coat-system'; key: string; seen: number | null; entry: Omit<CoatSystem, 'key'> | null }
   | { kind: 'ladder'; key: string; seen: number | null; entry: Omit<Ladder, 'key'> | null }
+  | { kind: 'person'; person: string; seen: number; set: PersonChange }
+  | { kind: 'place'; place: string; seen: number; set: PlaceChange }
+  | { kind: 'add-closures'; closures: { date: LocalDate; reason: string }[] }
+  | { kind: 'remove-closure'; date: LocalDate; seen: number }
+  | { kind: 'shift'; weekday: number; startMin: number; endMin: number; seen: number | null }
+  | { kind: 'remove-shift'; weekday: number; startMin: number; seen: number }
   | { kind: 'shop'; seen: number; set: ShopChange }
   | { kind: 'operation'; code: string; seen: number | null; entry: object | null }
   | { kind: 'rate'; operation: string; seen: number | null; rate: number | null }

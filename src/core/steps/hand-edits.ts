@@ -53,8 +53,13 @@ export function applyStepEdits(draft: StepDraft): void {
 function assign(step: Step, person: string, draft: StepDraft): void {
   const found = draft.context.shop.people.find((one) => one.id === person);
   const able = found?.skills.some((skill) => step.people.includes(skill)) ?? false;
-  if (able) step.person = person;
-  else draft.warn({ code: 'person-refused', step: step.key, person });
+  if (!able) return draft.warn({ code: 'person-refused', step: step.key, person });
+  step.person = person;
+  if (found!.pace === 1 || step.kind === 'passive') return;
+  // One person's pace is known by experience: the whole step takes its time, flashes apart.
+  const flash = step.figure.flashMin;
+  step.personMinutes = Math.round((step.personMinutes - flash * step.crew) / found!.pace) + flash * step.crew;
+  step.minutes = Math.ceil((step.minutes - flash) / found!.pace) + flash;
 }
 
 /** Puts the steps a manager added into the network, between the two they stand between. */

@@ -8,6 +8,8 @@ import { addDays, daysBetween, localDateOf, minuteAt } from '@/core/units';
 import { resourceNamesOf } from '../steps/steps-props';
 import type { Locale } from '../words/format';
 import type { ChangeGround } from './change-words';
+import { crewShown, type CrewShown } from './crew-props';
+import { floorShown, type FloorShown } from './floor-props';
 import type { DayColumn } from './time-axis';
 
 /** One block of a lane. */
@@ -54,6 +56,8 @@ export interface BaysProps {
   locale: Locale;
   promisedEnd: number;
   ground: ChangeGround;
+  floor: FloorShown;
+  crew: CrewShown;
 }
 
 interface Shown {
@@ -135,6 +139,8 @@ export function baysProps(
     productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),
     resourceNames: resourceNamesOf(shop),
     ground: groundOf(own.job, others, shop),
+    floor: floorShown(own, others, shop, own.plan.computedAt),
+    crew: crewShown(own, others, shop, days),
     locale: { timeZone: shop.timeZone, currency: shop.currency },
     promisedEnd: minuteAt(own.job.promised, 1440, shop.timeZone),
   };

@@ -14,6 +14,8 @@ import { ViewSwitch } from '@/ui/view-switch';
 import { BaysPicture } from './bays-picture';
 import type { BaysProps } from './bays-props';
 import { CalendarLinks } from './calendar-links';
+import { CrewView } from './crew-view';
+import { FloorView } from './floor-view';
 import { GiveUpView } from './give-up-view';
 import { SessionsAhead } from './sessions-ahead';
 import { WhatIfView } from './what-if-view';
@@ -21,7 +23,13 @@ import { WhatIfView } from './what-if-view';
 const zooms = { fortnight: 14, job: 0, quarter: 91 };
 type Zoom = keyof typeof zooms;
 
-const views = { calendar: 'calendar', 'what-if': 'what if', 'give-up': 'what to give up' };
+const views = {
+  calendar: 'calendar',
+  floor: 'floor',
+  crew: 'crew',
+  'what-if': 'what if',
+  'give-up': 'what to give up',
+};
 type View = keyof typeof views;
 
 /** The reasons of a start followed backwards: from each step to the one it waited for. */
@@ -100,6 +108,8 @@ export function BaysRoom(props: BaysProps) {
     <>
       <Room title="Bays" aside={choices}>
         {view === 'what-if' && <WhatIfView job={job} ground={props.ground} locale={locale} />}
+        {view === 'floor' && <FloorView {...props} />}
+        {view === 'crew' && <CrewView {...props} />}
         {view === 'give-up' && <GiveUpView job={job} ground={props.ground} locale={locale} />}
         {view === 'calendar' && (
           <div ref={frame} className="h-full">

@@ -17,7 +17,7 @@ export interface Shop extends Pick<
   people: (Omit<CoreShop['people'][number], 'daysOff'> & {
     daysOff: { id: string; from: string; to: string; reason: string }[];
   })[];
-  shifts: { weekday: number; day: string; hours: string }[];
+  shifts: { weekday: number; startMin: number; day: string; hours: string }[];
   operations: OperationShown[];
 }
 
@@ -38,11 +38,18 @@ export interface ShopChangeSeen {
   daysOff: Record<string, number>;
   rates: Record<string, number>;
   places: Record<string, number>;
+  people: Record<string, number>;
+  /** By the ids of their rows. */
+  shifts: Record<string, number>;
+  closures: Record<string, number>;
 }
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const wall = (minute: number) =>
   `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+
+const startingWith = (versions: Record<string, number>, prefix: string): Record<string, number> =>
+  Object.fromEntries(Object.entries(versions).filter(([id]) => id.startsWith(prefix)));
 
 export function shopProps(
   shop: CoreShop,
@@ -68,6 +75,7 @@ export function shopProps(
   }));
   const shifts = shop.shifts.map(({ weekday, startMin, endMin }) => ({
     weekday,
+    startMin,
     day: weekdays[weekday - 1]!,
     hours: `${wall(startMin)}–${wall(endMin)}`,
   }));
@@ -81,6 +89,9 @@ export function shopProps(
           .map((id) => [id, versions[id]!]),
       ),
       places: Object.fromEntries(shop.places.map((place) => [place.id, versions[place.id]!])),
+      people: Object.fromEntries(shop.people.map((person) => [person.id, versions[person.id]!])),
+      shifts: startingWith(versions, 'shift-'),
+      closures: startingWith(versions, 'closed-'),
       rates: Object.fromEntries(Object.keys(shop.rates).map((code) => [code, versions[code]!])),
     },
   };

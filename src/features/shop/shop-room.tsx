@@ -4,13 +4,15 @@ import { useState } from 'react';
 import { AddDaysOff, DaysOff } from './days-off';
 import { OperationSheet } from './operation-sheet';
 import { OperationTable } from './operation-table';
+import { OpeningHours } from './opening-hours';
+import { PersonPace, PersonSkills } from './person-fields';
 import { PlaceAir } from './place-air';
+import { PlaceZone } from './place-zone';
 import type { Shop, ShopChangeSeen } from './shop-props';
 import { ViewSwitch } from '@/ui/view-switch';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Room, Table } from '@/ui/layout';
 import { EditText } from '../frame/edit-field';
-import { date } from '../words/format';
 
 const views = { people: 'People and places', operations: 'Operations' };
 
@@ -50,11 +52,16 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
           />
         )}
         <div hidden={view !== 'people'}>
-          <Table caption="People" head={['Person', 'Trusted with', 'Away', 'Add days off']}>
+          <Table caption="People" head={['Person', 'Trusted with', 'Pace', 'Away', 'Add days off']}>
             {shop.people.map((person) => (
               <tr key={person.id} className="border-b border-line align-top">
                 <td className="py-2 pr-3 font-semibold">{person.name}</td>
-                <td className="py-2 pr-3">{person.skills.join(', ')}</td>
+                <td className="py-2 pr-3">
+                  <PersonSkills person={person} seen={seen.people[person.id]!} />
+                </td>
+                <td className="py-1 pr-3">
+                  <PersonPace person={person} seen={seen.people[person.id]!} />
+                </td>
                 <td className="py-2 pr-3">
                   <DaysOff person={person} seen={seen} />
                 </td>
@@ -73,6 +80,7 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
               { text: 'Length', right: true },
               { text: 'Width', right: true },
               { text: 'Height', right: true },
+              'Kept for, shares air with',
               { text: 'Air at work', right: true },
             ]}
           >
@@ -83,6 +91,9 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
                 <td className="pr-3 text-right">{place.lengthM} m</td>
                 <td className="pr-3 text-right">{place.widthM} m</td>
                 <td className="pr-3 text-right">{place.heightM} m</td>
+                <td className="py-1 pl-3">
+                  <PlaceZone place={place} places={shop.places} seen={seen.places[place.id]!} />
+                </td>
                 <td className="text-right">
                   <PlaceAir place={place} seen={seen.places[place.id]!} />
                 </td>
@@ -119,21 +130,7 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
               />
             </Fact>
           </Part>
-          <Part title="Open">
-            {shop.shifts.map((shift) => (
-              <Fact key={shift.weekday} label={shift.day}>
-                {shift.hours}
-              </Fact>
-            ))}
-          </Part>
-          <Part title="Closed">
-            {shop.closures.map((closure) => (
-              <Fact key={closure.date} label={closure.reason}>
-                {date(closure.date)}
-              </Fact>
-            ))}
-            {shop.closures.length === 0 && <p className="text-quiet">No closed days.</p>}
-          </Part>
+          <OpeningHours shop={shop} seen={seen} />
         </InspectorPanel>
       )}
     </>

@@ -4,6 +4,7 @@ import type { Shelf, Product } from '../../core/film';
 import { shelfOf } from '../../core/film';
 import type { PlaceKind, Zone, Shop } from '../../core/shop';
 import type { Operation } from '../../core/steps';
+import type { LocalDate } from '../../core/units';
 import type { Connection } from '../database/client';
 import * as schema from '../database/schema';
 import type { RowChange } from './row-change';
@@ -27,6 +28,9 @@ export interface StoredShop {
 }
 
 export const shopId = 'shop';
+export const closureId = (date: LocalDate): string => `closed-${date}`;
+export const shiftId = ({ weekday, startMin }: { weekday: number; startMin: number }): string =>
+  `shift-${weekday}-${startMin}`;
 
 const versionsOf = (rows: readonly { id: string; version: number }[]): Versions =>
   Object.fromEntries(rows.map((one) => [one.id, one.version]));
@@ -105,7 +109,10 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
     operationVersions: Object.fromEntries(operations.map((one) => [one.id, one.version])),
     shelf: shelfOf(products.map(productOfRow)),
     versions: Object.fromEntries(
-      [row, ...people, ...daysOff, ...places, ...rates].map((one) => [one.id, one.version]),
+      [row, ...people, ...daysOff, ...places, ...rates, ...closures, ...shifts].map((one) => [
+        one.id,
+        one.version,
+      ]),
     ),
     wayVersions: {
       learned: versionsOf(learned),
@@ -143,12 +150,10 @@ export function shopChanges(shop: Shop): RowChange[] {
   });
   return [
     insert('shop', { id: shopId, ...own }),
-    ...shifts.map((shift) =>
-      insert('shift', { id: `shift-${shift.weekday}-${shift.startMin}`, shopId, ...shift }),
-    ),
+    ...shifts.map((shift) => insert('shift', { id: shiftId(shift), shopId, ...shift })),
     ...closures.map((closure) =>
       insert('closure', {
-        id: `closed-${closure.date}`,
+        id: closureId(closure.date),
         shopId,
         onDate: closure.date,
         reason: closure.reason,

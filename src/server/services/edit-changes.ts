@@ -14,6 +14,7 @@ import { shopId } from '../repositories/shop-repository';
 import type { LocalDate } from '../../core/units';
 import { currentMinute } from './clock';
 import { logChanges } from './log-changes';
+import { shopRoomChanges } from './shop-room-changes';
 import { storeChanges } from './store-changes';
 import { surveyChanges } from './survey-changes';
 import { workChanges } from './work-changes';
@@ -143,6 +144,15 @@ export function changesOf(
           shopId,
         }),
       );
+    case 'person':
+    case 'place':
+    case 'add-closures':
+    case 'remove-closure':
+    case 'shift':
+    case 'remove-shift': {
+      const made = shopRoomChanges(edit);
+      return ok('shop', made.label.slice(0, 80), made.changes);
+    }
     case 'coat-system':
     case 'ladder': {
       const table = edit.kind === 'ladder' ? 'ladder' : 'coatSystem';

@@ -1,0 +1,36 @@
+import type { Plan } from '@/core/plan';
+import { strainDays, type StrainDay } from '@/core/plan-strain';
+import { freeWhileWaiting, type Waiting } from '@/core/plan-waiting';
+import type { Job } from '@/core/record';
+import { openStretches, type Shop } from '@/core/shop';
+import { localDateOf } from '@/core/units';
+import type { DayColumn } from './time-axis';
+
+/** What the plan asks of people: days that strain them, and work for the hours in which something dries. */
+export interface CrewShown {
+  strain: (StrainDay & { name: string; reliefName: string | null })[];
+  waiting: Waiting[];
+}
+
+type Planned = { job: Job; plan: Plan };
+
+const mostWaits = 12;
+
+export function crewShown(
+  own: Planned,
+  others: readonly Planned[],
+  shop: Shop,
+  days: readonly DayColumn[],
+): CrewShown {
+  const plans = [own, ...others.filter((one) => one.job.state !== 'finished')].map((one) => one.plan);
+  const open = openStretches(shop, localDateOf(days[0]!.from, shop.timeZone), days.length);
+  const names = new Map(shop.people.map((person) => [person.id, person.name]));
+  return {
+    strain: strainDays(plans, shop.people, open, shop.timeZone).map((day) => ({
+      ...day,
+      name: names.get(day.person) ?? day.person,
+      reliefName: day.relief === null ? null : (names.get(day.relief) ?? day.relief),
+    })),
+    waiting: freeWhileWaiting(own.plan, plans, own.plan.computedAt).slice(0, mostWaits),
+  };
+}

@@ -1,0 +1,50 @@
+'use client';
+
+import { zones, type Place } from '@/core/shop';
+import { useLive } from '@/ui/use-live';
+import { EditChoice } from '../frame/edit-field';
+import { useSaving } from '../frame/saving';
+
+/** What a room is kept for, and which rooms share its air. */
+export function PlaceZone({ place, places, seen }: { place: Place; places: readonly Place[]; seen: number }) {
+  const live = useLive();
+  const { save } = useSaving();
+  return (
+    <div className="flex flex-wrap items-center gap-x-3">
+      <EditChoice
+        label={`${place.name} is kept for`}
+        quiet
+        className="w-28"
+        value={place.zone ?? ''}
+        choices={[{ value: '', text: 'anything' }, ...zones.map((zone) => ({ value: zone, text: zone }))]}
+        toEdit={(text) => ({
+          ...{ kind: 'place', place: place.id, seen },
+          set: { zone: (text || null) as Place['zone'] },
+        })}
+      />
+      {places
+        .filter((other) => other.id !== place.id)
+        .map((other) => (
+          <label key={other.id} className="inline-flex items-center gap-1 text-small">
+            <input
+              type="checkbox"
+              disabled={!live}
+              aria-label={`${place.name} shares air with ${other.name}`}
+              checked={place.airWith.includes(other.id)}
+              onChange={(event) =>
+                void save({
+                  ...{ kind: 'place', place: place.id, seen },
+                  set: {
+                    airWith: event.target.checked
+                      ? [...place.airWith, other.id]
+                      : place.airWith.filter((id) => id !== other.id),
+                  },
+                })
+              }
+            />
+            {other.name}
+          </label>
+        ))}
+    </div>
+  );
+}
