@@ -10,6 +10,7 @@ export type { StepContext } from './draft';
 export { refusalToSkip } from './hand-edits';
 export * from './hours-range';
 export { plainMinutes } from './labour';
+export * from './ladders-beneath';
 export * from './operation';
 export * from './stack';
 export * from './step';

@@ -14,7 +14,7 @@ import {
   type CureClock,
 } from '@/core/log';
 import type { Plan, PlannedStep } from '@/core/plan';
-import type { Job, LoggedAir, StockMove } from '@/core/record';
+import { standingEntries, type Job, type LoggedAir, type StockMove } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { clearingMin } from '@/core/steps';
 import { dryCues } from '../words/dry-cues';
@@ -41,6 +41,8 @@ export interface TapPanel {
   /** One for each coat of the session. */
   marks: CoatMark[];
   clean: CleanState;
+  /** Its tape edges were ticked since its section was last masked. */
+  sealed: boolean;
 }
 
 export interface BoothSession {
@@ -149,6 +151,7 @@ function sessionOf(key: string, job: Job, plan: Plan, around: Around): BoothSess
     (part) => around.partsOf(coats[0]!.key).includes(part.key) && (!insideOnly || part.insideM2 > 0),
   );
   const keys = coats.map((step) => step.key);
+  const sealed = sealedParts(job.log, plan, around.partsOf);
   const counter = coatCounter(
     keys,
     parts.map((part) => part.key),
@@ -172,6 +175,7 @@ function sessionOf(key: string, job: Job, plan: Plan, around: Around): BoothSess
     })),
     panels: counter.map((row, i) => ({
       ...{ key: row.part, name: parts[i]!.name, marks: row.marks, clean: clean.get(row.part)! },
+      sealed: sealed.has(row.part),
     })),
     wipe: plan.steps.find((step) => step.key === `${key}/wipe`)?.key ?? null,
     needs: plan.sessions
@@ -183,6 +187,19 @@ function sessionOf(key: string, job: Job, plan: Plan, around: Around): BoothSess
 
 const cueOf = (product: Product | undefined): string | null =>
   product?.coating ? (dryCues[product.coating.family] ?? null) : null;
+
+/** Panels whose tape edges were ticked after their section was last masked. */
+function sealedParts(log: Job['log'], plan: Plan, partsOf: Around['partsOf']): Set<string> {
+  const masked = new Map<string, number>();
+  for (const step of plan.steps)
+    if (step.operation.startsWith('mask') && step.state !== 'planned')
+      for (const part of partsOf(step.key)) masked.set(part, Math.max(masked.get(part) ?? 0, step.start));
+  return new Set(
+    standingEntries(log).flatMap((entry) =>
+      entry.kind === 'sealed' ? entry.parts.filter((part) => entry.at >= (masked.get(part) ?? 0)) : [],
+    ),
+  );
+}
 
 /** Batch against panel by colour, and which tins to box before what is left of it. */
 function coloursOf(

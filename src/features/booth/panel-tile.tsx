@@ -14,6 +14,7 @@ export function PanelTile({
   name,
   mark,
   clean,
+  sealed,
   locale,
   disabled,
   onTap,
@@ -22,6 +23,8 @@ export function PanelTile({
   name: string;
   mark: CoatMark;
   clean: CleanState;
+  /** Its tape edges were pressed down and ticked since the last masking. */
+  sealed: boolean;
   locale: Locale;
   disabled: boolean;
   onTap(): void;
@@ -47,7 +50,7 @@ export function PanelTile({
       type="button"
       disabled={disabled}
       aria-pressed={laid}
-      aria-label={`${name} ${code}: ${said || 'not coated'}, ${cleanWords(clean)}`}
+      aria-label={`${name} ${code}: ${said || 'not coated'}, ${cleanWords(clean)}${sealed ? ', edges sealed' : ''}`}
       onClick={onTap}
       className={`flex h-[76px] flex-col items-start justify-between rounded-[2px] border px-2 py-1 text-left disabled:opacity-50 ${look} ${edge}`}
     >
@@ -59,7 +62,10 @@ export function PanelTile({
           <span className="text-small text-quiet">{cleanWords(clean)}</span>
         )}
       </span>
-      <span className="w-full truncate text-small">{name}</span>
+      <span className="flex w-full justify-between gap-1 text-small">
+        <span className="truncate">{name}</span>
+        {sealed && <span className="shrink-0">edges ✓</span>}
+      </span>
     </button>
   );
 }

@@ -9,6 +9,7 @@ import { Room } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { useNow } from '@/ui/use-now';
+import { ViewSwitch } from '@/ui/view-switch';
 import { useSaving } from '../frame/saving';
 import { clock, span } from '../words/format';
 import type { BoothProps, BoothSession } from './booth-props';
@@ -45,6 +46,7 @@ export function WindowView({
   });
   const [fault, setFault] = useState<string | null>(null);
   const [early, setEarly] = useState<{ parts: string[]; reasons: string[] } | null>(null);
+  const [mode, setMode] = useState<Mode>('coats');
   const [asked, setAsked] = useState<string | null>(null);
   const usedBatch = tap.batch || coat.batches[0] || '';
 
@@ -78,6 +80,12 @@ export function WindowView({
   const takeBack = async (id: string) => {
     const outcome = await save({ kind: 'correct-log', job, id, note: 'tapped by mistake' });
     setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+  };
+  const tapPanel = (key: string, mark: CoatMark) => {
+    if (mode === 'wipes') void write('wiped', [key], false);
+    else if (mode === 'edges') void write('sealed', [key], false);
+    else if (laidOf(mark)) setAsked(key);
+    else void write('coat', [key], true);
   };
   const open = session.panels.filter((panel) => panel.marks[at]!.state === 'open').map((panel) => panel.key);
   const again = session.panels.find((panel) => panel.key === asked);
@@ -151,6 +159,9 @@ export function WindowView({
             {missed === 1 ? 'one panel was' : `${missed} panels were`} never tapped for this coat
           </Notice>
         )}
+        <div className="pb-2">
+          <ViewSwitch views={modes} shown={mode} onShow={setMode} label="What a tap means" />
+        </div>
         <div className="flex flex-wrap gap-2 pb-3">
           <Button
             look="main"
@@ -212,7 +223,8 @@ export function WindowView({
                 clean={panel.clean}
                 locale={locale}
                 disabled={!live}
-                onTap={() => (laidOf(mark) ? setAsked(panel.key) : void write('coat', [panel.key], true))}
+                sealed={panel.sealed}
+                onTap={() => tapPanel(panel.key, mark)}
               />
             );
           })}
@@ -229,6 +241,10 @@ export function WindowView({
     </>
   );
 }
+
+/** What a tap on a panel means. */
+const modes = { coats: 'a tap: coat', wipes: 'a tap: wiped', edges: 'a tap: tape edges sealed' };
+type Mode = keyof typeof modes;
 
 const laidOf = (mark: CoatMark) => (mark.state === 'laid' || mark.state === 'doubled' ? mark : null);
 

@@ -6,11 +6,11 @@ import { deference } from '@/core/safety';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
 import { Tabs } from '@/ui/tabs';
-import { EditChoice } from '../frame/edit-field';
 import { area, micrometres } from '../words/format';
 import { ClimatePanel } from './climate-panel';
 import type { FilmProps, FilmSection } from './film-props';
 import { HidingPart } from './hiding-part';
+import { LadderPage } from './ladder-page';
 
 /** One section's film: the clear budget with its ways out, windows at the air, the ladder, what a damage means. */
 export function FilmInspector({
@@ -146,78 +146,6 @@ function ClearPart({
           falls to {residualUm} µm of clear
         </Notice>
       )}
-    </Part>
-  );
-}
-
-function LadderPage({
-  job,
-  section,
-  ladders,
-}: {
-  job: string;
-  section: FilmSection;
-  ladders: FilmProps['ladders'];
-}) {
-  const { ladderRows, ladder } = section;
-  const own = section.section.ladder;
-  return (
-    <Part title={ladder.name}>
-      <p className="pb-2 text-quiet">{ladder.why}</p>
-      <EditChoice
-        label={`School of colour sanding for ${section.section.name}`}
-        quiet
-        className="w-full"
-        value={own ?? ''}
-        choices={[{ value: '', text: `by level ${section.level}` }, ...ladders]}
-        toEdit={(text) => ({
-          kind: 'section',
-          job,
-          section: section.section.key,
-          seen: section.section.seen,
-          set: { ladder: text || null },
-        })}
-      />
-      {ladderRows.length > 0 && (
-        <table className="mt-2 w-full tabular-nums">
-          <caption className="sr-only">Steps of the ladder</caption>
-          <thead>
-            <tr className="border-b border-strong text-left">
-              <th scope="col">Step</th>
-              <th scope="col" className="text-right">
-                Takes
-              </th>
-              <th scope="col" className="text-right">
-                min/m²
-              </th>
-              <th scope="col" className="text-right">
-                sheets
-              </th>
-              <th scope="col" className="text-right">
-                Step
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {ladderRows.map((row, i) => (
-              <tr key={i} className="border-b border-line">
-                <td>{row.grit}</td>
-                <td className="text-right">{row.removalUm} µm</td>
-                <td className="text-right">{row.minutesPerM2}</td>
-                <td className="text-right">{row.sheetsPerM2 > 0 ? row.sheetsPerM2 : ''}</td>
-                <td className="text-right">
-                  {row.ratio === null ? '' : row.ratio.toFixed(2)}
-                  {row.verdict === 'long' && <span className="font-semibold text-caution"> long</span>}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      <p className="pt-2 text-small text-quiet">
-        Step: next grain over last; below 0.45 by block and 0.40 by machine scratches stay. P3000 and finer
-        are makers’ grades.
-      </p>
     </Part>
   );
 }

@@ -22,7 +22,7 @@ import { edgeBandM2, perimeterM } from '@/core/geometry';
 import type { Plan } from '@/core/plan';
 import type { Job, JobSection } from '@/core/record';
 import type { Shop } from '@/core/shop';
-import { ladderOf, withShopWays } from '@/core/steps';
+import { ladderOf, laddersBeneath, withShopWays, type StageLadder } from '@/core/steps';
 import { stackSentence } from '../words/film-words';
 
 export type SectionSeen = JobSection & { seen: number };
@@ -72,6 +72,8 @@ export interface FilmSection {
   clear: ClearBudget | null;
   ladder: Pick<Ladder, 'key' | 'name' | 'why'>;
   ladderRows: LadderRow[];
+  /** Ladders of the work beneath the colour, in working order. */
+  beneath: StageLadder[];
   beadM: number;
   edges: EdgeRow[];
   ground: GroundAdvice | null;
@@ -164,6 +166,7 @@ function filmSection(
     clear: summary.clear,
     ladder: { key: ladder.key, name: ladder.name, why: ladder.why },
     ladderRows: ladderRows(ladder),
+    beneath: laddersBeneath(section, route),
     beadM: parts.reduce((sum, part) => sum + part.beadM, 0),
     edges: parts
       .map(({ key, name, shape, beadM, rivetM, outline, holes }) => ({

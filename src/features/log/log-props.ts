@@ -56,6 +56,7 @@ export interface LogProps {
   }[];
   sums: { all: TimeSum; phases: SumRow[]; months: SumRow[]; people: SumRow[]; causes: [string, number][] };
   people: { id: string; name: string; skills: readonly string[] }[];
+  rateMinorPerHour: number;
 }
 
 const mostNext = 12;
@@ -136,6 +137,7 @@ export function logProps(
       causes: [...sums.byCause].sort((a, b) => b[1] - a[1]),
     },
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
+    rateMinorPerHour: shop.labourRateMinorPerHour,
   };
 }
 

@@ -22,7 +22,7 @@ export function LogRoom(props: LogProps & { learned: LearnedShown[] }) {
       ) : view === 'entries' ? (
         <EntriesView {...props} />
       ) : view === 'time' ? (
-        <TimeView sums={props.sums} />
+        <TimeView {...props} />
       ) : (
         <LearnedView rows={props.learned} />
       )}

@@ -1,15 +1,23 @@
 import { Table } from '@/ui/layout';
-import { hours } from '../words/format';
+import { hours, money } from '../words/format';
 import type { LogProps, SumRow } from './log-props';
 
 /** Running totals: by phase against the plan, by month, by person, and what was done again by its cause. */
-export function TimeView({ sums }: Pick<LogProps, 'sums'>) {
+export function TimeView({
+  sums,
+  rateMinorPerHour,
+  locale,
+}: Pick<LogProps, 'sums' | 'rateMinorPerHour' | 'locale'>) {
+  const cost = (minutes: number) => money(Math.round((minutes / 60) * rateMinorPerHour), locale);
   return (
     <div className="flex flex-col gap-5">
       <p className="text-title tabular-nums">
         {hours(sums.all.firstMin)} h worked
         {sums.all.redoMin > 0 && (
-          <span className="text-caution"> and {hours(sums.all.redoMin)} h done again</span>
+          <span className="text-caution">
+            {' '}
+            and {hours(sums.all.redoMin)} h done again, {cost(sums.all.redoMin)}
+          </span>
         )}
       </p>
       <Sums title="By phase" rows={sums.phases} planned />
@@ -18,11 +26,15 @@ export function TimeView({ sums }: Pick<LogProps, 'sums'>) {
       {sums.causes.length > 0 && (
         <section>
           <h2 className="pb-1 font-semibold">Done again, by cause</h2>
-          <Table caption="Rework by cause" head={['Cause', { text: 'Hours', right: true }]}>
+          <Table
+            caption="Rework by cause"
+            head={['Cause', { text: 'Hours', right: true }, { text: 'Cost', right: true }]}
+          >
             {sums.causes.map(([cause, minutes]) => (
               <tr key={cause} className="border-b border-line">
                 <td className="py-1 pr-3">{cause}</td>
-                <td className="text-right tabular-nums">{hours(minutes)}</td>
+                <td className="pr-3 text-right tabular-nums">{hours(minutes)}</td>
+                <td className="text-right tabular-nums">{cost(minutes)}</td>
               </tr>
             ))}
           </Table>
