@@ -24,12 +24,15 @@ export interface MoveFirst {
 
 /**
  * The chain of places of a vehicle from its arrival to the end of the work, without a gap: the rooms its body is held in,
- * and the yard between them. Loose parts that travel alone have stays of their own and are not the vehicle.
+ * and between them the room it stands in as long as nobody needs it, else the yard. Loose parts that travel alone have
+ * stays of their own and are not the vehicle.
+ * @param mayStay whether a vehicle may go on standing in a room it no longer needs
  */
 export function floorChain(
   job: Pick<Job, 'number' | 'sections' | 'arrival'>,
   plan: Pick<Plan, 'steps' | 'stays' | 'finish'>,
   timeZone: string,
+  mayStay: (place: string, from: Minute, to: Minute) => boolean = () => false,
 ): FloorStay[] {
   const body = new Set(job.sections.filter((section) => !section.loose).map((section) => section.key));
   const isBody = (key: string) =>
@@ -44,7 +47,8 @@ export function floorChain(
     else chain.push({ job: job.number, place, from, to });
   };
   for (const stay of stays) {
-    put(yard, at, stay.start);
+    const before = chain.at(-1)?.place ?? yard;
+    put(before !== yard && mayStay(before, at, stay.start) ? before : yard, at, stay.start);
     put(stay.place, Math.max(at, stay.start), stay.end);
     at = Math.max(at, stay.end);
   }

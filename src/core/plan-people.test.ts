@@ -73,14 +73,14 @@ describe('strain', () => {
     step('block', { uses: ['dot'], start: at('2026-12-01', 8), end: at('2026-12-01', 13), ...given });
 
   test('five hours of blocking are an hour too many; a quarter of it over the roof is 75 min; Jun may take over', () => {
-    expect(strainDays([{ steps: [block({})], parts }], people, open, zone)).toEqual([
+    expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-01')).toEqual([
       { person: 'dot', date: '2026-12-01', handSandingMin: 300, overheadMin: 75, relief: 'jun' },
     ]);
   });
 
   test('the same minutes over two days are within; nights do not count', () => {
     const over = block({ start: at('2026-12-01', 13), end: at('2026-12-02', 10) });
-    expect(strainDays([{ steps: [over], parts }], people, open, zone)).toEqual([]);
+    expect(strainDays([{ steps: [over], parts }], people, open, zone, '2026-12-01')).toEqual([]);
   });
 
   test('two jobs add up for one person; who is away or has not the skill gives no relief', () => {
@@ -98,12 +98,17 @@ describe('strain', () => {
       [...away, people[2]!],
       open,
       zone,
+      '2026-12-01',
     );
     expect(found).toEqual([expect.objectContaining({ handSandingMin: 300, relief: null })]);
   });
 
+  test('days that are over are left out', () => {
+    expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-02')).toEqual([]);
+  });
+
   test('a limit of a hundred minutes overhead is not broken by seventy-five', () => {
     const limits = { handSandingMin: 400, overheadMin: 100 };
-    expect(strainDays([{ steps: [block({})], parts }], people, open, zone, limits)).toEqual([]);
+    expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-01', limits)).toEqual([]);
   });
 });

@@ -124,6 +124,16 @@ describe('the floor', () => {
     ]);
   });
 
+  test('it goes on standing in a room nobody needs until its next one', () => {
+    const chain = floorChain(job, plan, zone, (place) => place === 'wash');
+    expect(chain.map(({ place, from, to }) => [place, from - t, to - t])).toEqual([
+      [yard, 0, 100],
+      ['wash', 100, 500],
+      ['bay-1', 500, 900],
+      [yard, 900, 1000],
+    ]);
+  });
+
   const at = (name: string, where: string, from: number, to: number): FloorStay => ({
     ...{ job: name, place: where, from, to },
   });

@@ -38,13 +38,14 @@ function overheadShare(step: PlannedStep, parts: Plan['parts']): number {
 /**
  * Days ahead on which a person's hand sanding or overhead work exceeds the limits, over the plans of all jobs, with
  * whom to change places: a rotation by the half day keeps both under.
- * @param open the shop's open stretches
+ * @param open the shop's open stretches   @param today earlier days are over
  */
 export function strainDays(
   plans: readonly Strained[],
   people: readonly Person[],
   open: readonly Stretch[],
   timeZone: string,
+  today: LocalDate,
   limits: StrainLimits = usualStrain,
 ): StrainDay[] {
   const days = new Map<string, { hand: number; over: number; skills: Set<string> }>();
@@ -57,6 +58,7 @@ export function strainDays(
         const from = Math.max(step.start, minuteAt(date, 0, timeZone));
         const to = Math.min(step.end, minuteAt(addDays(date, 1), 0, timeZone));
         if (from >= step.end) break;
+        if (date < today) continue;
         const minutes = minutesWithin(open, from, to);
         for (const person of people)
           if (minutes > 0 && step.uses.includes(person.id)) {

@@ -3,7 +3,9 @@ import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
 import { planJob } from '../plan';
 import { blankStepEdit, type Job, type StepEdit } from '../record';
+import { partsOfJob } from '../survey';
 import { minuteAt } from '../units';
+import { buildSteps } from './builder';
 
 const base = jobFixture({ level: 'Work' });
 const plan = (stepEdits: Partial<StepEdit>[], over: Partial<Job> = {}) =>
@@ -88,4 +90,20 @@ describe('leaving a step out', () => {
     const made = plan([{ step: 'hold/weight', skipped: true }], aircraft);
     expect(made.warnings).toContainEqual({ code: 'skip-refused', step: 'hold/weight', why: 'hold' });
   });
+});
+
+test('a step given to a quicker hand takes less: at a pace of 1.25 four fifths of the minutes, flashes apart', () => {
+  const given = { ...jobFixture({ bodyKind: 'box-body', level: 'Road' }) };
+  const build = (pace: number) => {
+    const people = demoShop.people.map((person) => (person.id === 'dot' ? { ...person, pace } : person));
+    const edit = { ...blankStepEdit('sides/block-1'), person: 'dot' };
+    const job = { ...given, stepEdits: [edit] };
+    const parts = partsOfJob(job);
+    const network = buildSteps({ job, parts, shop: { ...demoShop, people }, shelf: shelfOf(standardShelf) });
+    return network.steps.find((step) => step.key === 'sides/block-1')!;
+  };
+  const [usual, quick] = [build(1), build(1.25)];
+  expect(usual.person).toBe('dot');
+  expect(quick.personMinutes).toBe(Math.round(usual.personMinutes / 1.25));
+  expect(quick.minutes).toBe(Math.ceil(usual.minutes / 1.25));
 });

@@ -24,9 +24,10 @@ export function crewShown(
 ): CrewShown {
   const plans = [own, ...others.filter((one) => one.job.state !== 'finished')].map((one) => one.plan);
   const open = openStretches(shop, localDateOf(days[0]!.from, shop.timeZone), days.length);
+  const today = localDateOf(own.plan.computedAt, shop.timeZone);
   const names = new Map(shop.people.map((person) => [person.id, person.name]));
   return {
-    strain: strainDays(plans, shop.people, open, shop.timeZone).map((day) => ({
+    strain: strainDays(plans, shop.people, open, shop.timeZone, today).map((day) => ({
       ...day,
       name: names.get(day.person) ?? day.person,
       reliefName: day.relief === null ? null : (names.get(day.relief) ?? day.relief),

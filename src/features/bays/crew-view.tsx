@@ -16,31 +16,18 @@ export function CrewView({ crew, locale }: BaysProps) {
       {strain.length === 0 ? (
         <p className="text-quiet">Nobody is over in what is planned.</p>
       ) : (
-        <Table
-          caption="Hard days"
-          head={[
-            'Day',
-            'Who',
-            { text: 'Hand sanding', right: true },
-            { text: 'Overhead', right: true },
-            'Change places with',
-          ]}
-        >
-          {strain.map((day) => (
-            <tr key={`${day.person}${day.date}`} className="border-b border-line">
-              <td className="py-[3px] pr-3 whitespace-nowrap">{date(day.date)}</td>
-              <td className="pr-3">{day.name}</td>
-              <td
-                className={`pr-3 text-right tabular-nums ${day.handSandingMin > usualStrain.handSandingMin ? 'font-semibold text-caution' : ''}`}
-              >
-                {span(day.handSandingMin)}
+        <Table caption="Hard days" head={['Day', 'Hand sanding', 'Overhead', 'Could change places']}>
+          {[...byDay(strain)].map(([day, own]) => (
+            <tr key={day} className="border-b border-line align-top">
+              <td className="py-[3px] pr-3 whitespace-nowrap">{date(day)}</td>
+              <td className="pr-3">
+                {overWords(own, (one) => one.handSandingMin, usualStrain.handSandingMin)}
               </td>
-              <td
-                className={`pr-3 text-right tabular-nums ${day.overheadMin > usualStrain.overheadMin ? 'font-semibold text-caution' : ''}`}
-              >
-                {span(day.overheadMin)}
+              <td className="pr-3">{overWords(own, (one) => one.overheadMin, usualStrain.overheadMin)}</td>
+              <td>
+                {[...new Set(own.flatMap((one) => one.reliefName ?? []))].join(', ') ||
+                  'nobody who can: a shorter day, or two days of it'}
               </td>
-              <td>{day.reliefName ?? 'nobody who can: a shorter day, or two days of it'}</td>
             </tr>
           ))}
         </Table>
@@ -70,3 +57,18 @@ export function CrewView({ crew, locale }: BaysProps) {
     </>
   );
 }
+
+type Hard = BaysProps['crew']['strain'][number];
+
+function byDay(strain: readonly Hard[]): Map<string, Hard[]> {
+  const days = new Map<string, Hard[]>();
+  for (const one of strain) days.set(one.date, [...(days.get(one.date) ?? []), one]);
+  return days;
+}
+
+/** Those over a limit with their time: Jun 9 h, Sal 7 h 29. */
+const overWords = (own: readonly Hard[], minutes: (one: Hard) => number, limit: number): string =>
+  own
+    .filter((one) => minutes(one) > limit)
+    .map((one) => `${one.name} ${span(minutes(one))}`)
+    .join(', ') || '–';

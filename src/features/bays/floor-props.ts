@@ -18,7 +18,12 @@ type Planned = { job: Job; plan: Plan };
 
 export function floorShown(own: Planned, others: readonly Planned[], shop: Shop, now: number): FloorShown {
   const all = [own, ...others.filter((one) => one.job.state !== 'finished')];
-  const chains = all.map(({ job, plan }) => floorChain(job, plan, shop.timeZone));
+  const booths = new Set(shop.places.flatMap((place) => (place.kind === 'booth' ? [place.id] : [])));
+  const stays = all.flatMap(({ plan }) => plan.stays);
+  // A booth is never stood in: its hours cost. Another room may be, as long as no vehicle needs it.
+  const mayStay = (place: string, from: number, to: number) =>
+    !booths.has(place) && !stays.some((stay) => stay.place === place && stay.start < to && stay.end > from);
+  const chains = all.map(({ job, plan }) => floorChain(job, plan, shop.timeZone, mayStay));
   const placeIds = new Set(shop.places.map((place) => place.id));
   const uses = roomUses(
     all.map((one) => one.plan),
@@ -36,7 +41,7 @@ export function floorShown(own: Planned, others: readonly Planned[], shop: Shop,
   const full = yardM2 > 0 ? yardFullAt(chains, sizeOf, yardM2, now) : null;
   const names = new Map(shop.places.map((place) => [place.id, place.name]));
   return {
-    chain: chains[0]!,
+    chain: chains[0]!.filter((stay) => stay.to > now),
     moves: movesFirst(chains, now),
     yardFull: full && { ...full, yardM2 },
     clashes: airClashes(uses, shop.places),

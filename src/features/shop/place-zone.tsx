@@ -29,7 +29,6 @@ export function PlaceZone({ place, places, seen }: { place: Place; places: reado
             <input
               type="checkbox"
               disabled={!live}
-              aria-label={`${place.name} shares air with ${other.name}`}
               checked={place.airWith.includes(other.id)}
               onChange={(event) =>
                 void save({
@@ -42,7 +41,10 @@ export function PlaceZone({ place, places, seen }: { place: Place; places: reado
                 })
               }
             />
-            {other.name}
+            <span>
+              <span className="sr-only">{place.name} shares air with </span>
+              {other.name}
+            </span>
           </label>
         ))}
     </div>

@@ -19,7 +19,8 @@ export function span(minutes: number): string {
   if (whole < 60) return `${whole} min`;
   if (whole < 2880)
     return `${Math.floor(whole / 60)} h${whole % 60 ? ` ${String(whole % 60).padStart(2, '0')}` : ''}`;
-  const [days, left] = [Math.floor(whole / 1440), Math.round((whole % 1440) / 60)];
+  const allHours = Math.round(whole / 60);
+  const [days, left] = [Math.floor(allHours / 24), allHours % 24];
   return `${days} d${left ? ` ${left} h` : ''}`;
 }
 
