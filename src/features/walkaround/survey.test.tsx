@@ -376,6 +376,81 @@ describe('the strip-down', () => {
   });
 });
 
+describe('edges and others', () => {
+  const full: WalkaroundProps = {
+    ...props,
+    stripDown: {
+      ...props.stripDown,
+      milestones: [
+        {
+          ...{ id: 'm1', seen: 2, trade: 'upholstery', what: 'seats', tie: 'after', phase: 'finish' },
+          ...{ onDate: '2027-01-04', accessLost: 'the floor', done: false, toldDate: null },
+        },
+      ],
+      tradeDates: [{ milestone: 'm1', day: '2027-01-20', clashes: true, toTell: true }],
+      sendOuts: [
+        {
+          ...{ id: 's1', seen: 3, what: 'keel band', part: 'T1P', vendor: 'blaster', leadDays: 10 },
+          ...{ sentOn: '2026-12-01', dueOn: '2026-12-11', returnedOn: null, condition: '', phase: 'epoxy' },
+        },
+      ],
+      openings: [
+        {
+          ...{ id: 'o1', seen: 4, part: 'T1P', what: 'vent', lengthM: 1.2, method: 'foam' },
+          ...{ barrier: 'the lip', exit: '' },
+        },
+      ],
+    },
+  };
+
+  test('a trade that waits is shown its day by the plan, and telling it is written down', async () => {
+    room(full);
+    fireEvent.click(screen.getByRole('button', { name: 'Others' }));
+    expect(screen.getByText('from Wed 20 Jan')).toBeInTheDocument();
+    expect(screen.getByText('overdue')).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'told this day' }));
+    expect(await edited()).toEqual({
+      ...{ kind: 'set-item', job: 'P-015', list: 'milestones', id: 'm1', seen: 2 },
+      set: { toldDate: '2027-01-20' },
+    });
+  });
+
+  test('a trade and outside work are added with what they mostly are', async () => {
+    room();
+    fireEvent.click(screen.getByRole('button', { name: 'Others' }));
+    fireEvent.change(screen.getByLabelText('Add a trade: what'), { target: { value: 'carpet' } });
+    fireEvent.submit(screen.getByRole('form', { name: 'Add a trade' }));
+    expect(await edited()).toMatchObject({
+      list: 'milestones',
+      item: { what: 'carpet', tie: 'after', phase: 'finish' },
+    });
+    fireEvent.change(screen.getByLabelText('Add outside work: what'), { target: { value: 'blasting' } });
+    fireEvent.change(screen.getByLabelText('Add outside work: panel'), { target: { value: 'B1P' } });
+    fireEvent.submit(screen.getByRole('form', { name: 'Add outside work' }));
+    expect(await edited(2)).toMatchObject({ list: 'sendOuts', item: { what: 'blasting', part: 'B1P' } });
+  });
+
+  test('openings, blend lines and covers: changed in their row, added, removed', async () => {
+    room(full);
+    fireEvent.click(screen.getByRole('button', { name: 'Edges' }));
+    fireEvent.change(screen.getByLabelText('Soft by of vent'), { target: { value: 'back-taped' } });
+    expect(await edited()).toMatchObject({
+      list: 'openings',
+      id: 'o1',
+      seen: 4,
+      set: { method: 'back-taped' },
+    });
+    fireEvent.change(screen.getByLabelText('Add a cover: what'), { target: { value: 'hatch' } });
+    fireEvent.submit(screen.getByRole('form', { name: 'Add a cover' }));
+    expect(await edited(2)).toMatchObject({ list: 'covers', item: { what: 'hatch', harm: 'overspray' } });
+    fireEvent.change(screen.getByLabelText('Add a blend line: what'), { target: { value: 'the strake' } });
+    fireEvent.submit(screen.getByRole('form', { name: 'Add a blend line' }));
+    expect(await edited(3)).toMatchObject({ list: 'blends', item: { line: 'the strake', timing: 'clear' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Remove vent' }));
+    expect(await edited(4)).toMatchObject({ kind: 'remove-item', list: 'openings', id: 'o1', seen: 4 });
+  });
+});
+
 test('the sheet has a line for every panel with a finding and names the others', () => {
   draw(<SurveySheet title="P-015" props={props} />);
   for (const key of ['T1P', 'T2P', 'B2S', 'T3P', 'T4P', 'TR'])

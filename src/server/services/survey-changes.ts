@@ -52,6 +52,17 @@ const unknownParts = (
     net.has(key) ? [] : [{ place: place(i), reason: `there is no part ${key} on the net` }],
   );
 
+/** Faults of an item that names a panel or a section the job does not have; some lists name neither. */
+function placeFaults(
+  item: Extract<SurveyEdit, { kind: 'add-item' }>['item'],
+  net: ReadonlyMap<string, Part>,
+  sections: ReadonlySet<string>,
+): Fault[] {
+  if ('part' in item) return unknownParts(net, [item.part], () => 'item.part');
+  if (!('section' in item) || sections.has(item.section)) return [];
+  return [{ place: 'item.section', reason: 'there is no such section in this job' }];
+}
+
 /** Turns an edit of the survey into row changes. */
 export function surveyChanges(edit: SurveyEdit, { stored, newId, today }: Given): Outcome {
   const { job } = stored;
@@ -155,12 +166,7 @@ export function surveyChanges(edit: SurveyEdit, { stored, newId, today }: Given)
       };
     }
     case 'add-item': {
-      const faults =
-        'part' in edit.item
-          ? unknownParts(net, [edit.item.part], () => 'item.part')
-          : job.sections.some((section) => section.key === (edit.item as { section: string }).section)
-            ? []
-            : [{ place: 'item.section', reason: 'there is no such section in this job' }];
+      const faults = placeFaults(edit.item, net, new Set(job.sections.map((section) => section.key)));
       if (faults.length > 0) return { faults };
       const item = { ...edit.item, id: newId() };
       return {

@@ -1,0 +1,154 @@
+import type { Edit } from '../../core/record';
+import { closeDatabase, database } from '../database/client';
+import { freshDemo } from '../database/fresh-demo.fixture';
+import { loadJob } from '../repositories/job-repository';
+import { importClosures } from './closures';
+import { saveEdit, undoLast } from './edits';
+import { currentPlan, requireShop } from './plans';
+
+beforeAll(freshDemo, 60_000);
+afterAll(closeDatabase);
+
+const save = (edit: Edit) => saveEdit(edit, 'ann');
+const undo = async (room: string, times = 1) => {
+  for (let i = 0; i < times; i += 1) expect((await undoLast(room, 'ann')).status).toBe('saved');
+};
+const plan = async (job = 'P-014') => (await currentPlan(job))!.plan;
+
+describe('people and rooms', () => {
+  test('a skill taken away changes who is planned, and comes back', async () => {
+    const { versions } = await requireShop();
+    const painted = async () =>
+      new Set(
+        (await plan()).steps
+          .filter((step) => step.coat && step.state === 'planned')
+          .flatMap((step) => step.uses),
+      );
+    expect((await painted()).has('marek')).toBe(true);
+    const set = { skills: ['prep' as const] };
+    expect(await save({ kind: 'person', person: 'marek', seen: versions.marek!, set })).toMatchObject({
+      status: 'saved',
+    });
+    expect((await painted()).has('marek')).toBe(false);
+    await undo('shop');
+  });
+
+  test('zone and shared air of a room are kept; an older view is told', async () => {
+    const { versions } = await requireShop();
+    const edit: Edit = {
+      ...{ kind: 'place', place: 'booth', seen: versions.booth! },
+      set: { zone: 'clean', airWith: ['bay-1'] },
+    };
+    expect(await save(edit)).toMatchObject({ status: 'saved' });
+    const booth = (await requireShop()).shop.places.find((place) => place.id === 'booth')!;
+    expect([booth.zone, booth.airWith]).toEqual(['clean', ['bay-1']]);
+    expect(await save(edit)).toMatchObject({ status: 'moved-on' });
+    await undo('shop');
+  });
+});
+
+describe('hours and closed days', () => {
+  test('a Saturday is opened, lengthened and taken back', async () => {
+    const shift = (endMin: number, seen: number | null): Edit => ({
+      ...{ kind: 'shift', weekday: 6, startMin: 480, endMin, seen },
+    });
+    expect(await save(shift(720, null))).toMatchObject({ status: 'saved' });
+    expect(await save(shift(780, 1))).toMatchObject({ status: 'saved' });
+    expect((await requireShop()).shop.shifts).toContainEqual({ weekday: 6, startMin: 480, endMin: 780 });
+    expect(await save({ kind: 'remove-shift', weekday: 6, startMin: 480, seen: 2 })).toMatchObject({
+      status: 'saved',
+    });
+    expect((await requireShop()).shop.shifts.some((one) => one.weekday === 6)).toBe(false);
+    await undo('shop', 3);
+  });
+
+  const day = (date: string, summary: string) =>
+    `BEGIN:VEVENT\r\nUID:${date}\r\nDTSTART;VALUE=DATE:${date}\r\nSUMMARY:${summary}\r\nEND:VEVENT`;
+  const calendar = (...events: string[]) =>
+    ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//test//', ...events, 'END:VCALENDAR'].join('\r\n');
+
+  test('closed days of a file are added but for those the shop has, and one undo takes them back', async () => {
+    const before = (await requireShop()).shop.closures.length;
+    const text = calendar(day('20261225', 'Christmas Day'), day('20261228', 'Bank holiday'));
+    expect(await importClosures(text, 'ann')).toMatchObject({ status: 'saved' });
+    const { closures } = (await requireShop()).shop;
+    expect(closures).toHaveLength(before + 1);
+    expect(closures).toContainEqual({ date: '2026-12-28', reason: 'Bank holiday' });
+    expect(await importClosures(text, 'ann')).toMatchObject({ status: 'faulty' });
+    await undo('shop');
+    expect((await requireShop()).shop.closures).toHaveLength(before);
+  });
+
+  test('a day that is closed already is not closed twice', async () => {
+    const closures = [{ date: '2026-12-25', reason: 'again' }];
+    expect(await save({ kind: 'add-closures', closures })).toMatchObject({
+      status: 'moved-on',
+      why: 'exists',
+    });
+  });
+});
+
+describe('lists of the job', () => {
+  const job = async () => (await loadJob(database(), 'P-015'))!.job;
+  const cover = { what: 'hatch cover', harm: 'overspray' as const, cover: 'film' };
+  const lists: Extract<Edit, { kind: 'add-item' }>[] = [
+    {
+      ...{ kind: 'add-item', job: 'P-015', list: 'milestones' },
+      item: {
+        ...{
+          trade: 'electrics',
+          what: 'wiring',
+          tie: 'before',
+          phase: 'build',
+          onDate: null,
+          accessLost: '',
+        },
+        ...{ done: false, toldDate: null },
+      },
+    },
+    {
+      ...{ kind: 'add-item', job: 'P-015', list: 'openings' },
+      item: { part: 'T1P', what: 'vent', lengthM: 1, method: 'foam', barrier: '', exit: '' },
+    },
+    { kind: 'add-item', job: 'P-015', list: 'covers', item: cover },
+    {
+      ...{ kind: 'add-item', job: 'P-015', list: 'blends' },
+      item: { part: 'T1P', line: 'strake', material: '', widthMm: 100, timing: 'clear' },
+    },
+    {
+      ...{ kind: 'add-item', job: 'P-015', list: 'sendOuts' },
+      item: {
+        ...{ what: 'keel band', part: 'T1P', vendor: 'blaster', leadDays: 5, sentOn: null, dueOn: null },
+        ...{ returnedOn: null, condition: '', phase: 'build' },
+      },
+    },
+  ];
+
+  test.each(lists.map((edit) => [edit.list, edit] as const))(
+    '%s: kept as typed, undone',
+    async (list, edit) => {
+      expect(await save(edit)).toMatchObject({ status: 'saved' });
+      const [kept] = (await job())[list];
+      expect(kept).toEqual({ id: kept!.id, ...edit.item });
+      await undo('P-015');
+      expect((await job())[list]).toEqual([]);
+    },
+  );
+
+  test('an opening of a panel that is not there is named', async () => {
+    const item = { part: 'ZZ', what: '', lengthM: 1, method: 'foam' as const, barrier: '', exit: '' };
+    expect(await save({ kind: 'add-item', job: 'P-015', list: 'openings', item })).toMatchObject({
+      status: 'faulty',
+      faults: [{ place: 'item.part' }],
+    });
+  });
+
+  test('a cover is changed with its version', async () => {
+    await save(lists[2]!);
+    const { id } = (await job()).covers[0]!;
+    const set: Edit = { kind: 'set-item', job: 'P-015', list: 'covers', id, seen: 1, set: { harm: 'dust' } };
+    expect(await save(set)).toMatchObject({ status: 'saved' });
+    expect((await job()).covers[0]).toEqual({ id, ...cover, harm: 'dust' });
+    expect(await save(set)).toMatchObject({ status: 'moved-on' });
+  });
+});
