@@ -145,6 +145,14 @@ describe('Log', () => {
     expect(bodyOf(0).entry).toMatchObject({ kind: 'left', remainingMin: 150 });
   });
 
+  test('at the polisher the pad has its clock, and a cleaned pad starts it anew', async () => {
+    const running = { ...props().running[0]!, since: now - 40, at: ['dot'], padSince: now - 20 };
+    draw(<LogRoom {...props()} running={[running]} learned={learned} />);
+    click(/Pad cleaned \(20 min ago\)/);
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0).entry).toMatchObject({ kind: 'note', note: 'pad cleaned', step: running.step });
+  });
+
   test('entries newest first, each to be taken back; rework needs its cause', async () => {
     draw(<LogRoom {...props()} learned={learned} />);
     click('Entries');

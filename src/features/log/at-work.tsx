@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { LogEntry } from '@/core/record';
+import { padCleanMin } from '@/core/steps';
 import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
@@ -10,7 +11,7 @@ import { useNow } from '@/ui/use-now';
 import { useSaving } from '../frame/saving';
 import { clock, hours, moment, span } from '../words/format';
 import { EarlyStart } from './early-start';
-import type { LogProps, WorkRow } from './log-props';
+import { padCleaned, type LogProps, type WorkRow } from './log-props';
 
 type Written = Partial<Pick<LogEntry, 'people' | 'remainingMin' | 'redo' | 'note'>>;
 interface Refused {
@@ -72,6 +73,15 @@ export function AtWork({ job, now, locale, running, next, people }: LogProps) {
               />
             ) : (
               <>
+                {row.padSince !== null && (
+                  <Button
+                    className={`h-16 px-4 text-lead ${minute - row.padSince >= padCleanMin ? '!border-stop !text-stop' : ''}`}
+                    disabled={!live}
+                    onClick={() => void write(row, 'note', { note: padCleaned })}
+                  >
+                    Pad cleaned ({span(Math.max(0, minute - row.padSince))} ago)
+                  </Button>
+                )}
                 <LeaveOff
                   disabled={!live}
                   onLeave={(remainingMin) => void write(row, 'left', { remainingMin })}

@@ -18,6 +18,8 @@ export interface WorkRow {
   plannedMin: number;
   /** Ids of people the plan gives it to. */
   proposed: string[];
+  /** At the polisher: since when the pad has not been cleaned; null where no pad runs. */
+  padSince: number | null;
   cautions: number;
 }
 
@@ -61,6 +63,16 @@ export interface LogProps {
 
 const mostNext = 12;
 
+const isPolishing = (step: PlannedStep): boolean =>
+  step.operation === 'polish' || step.operation === 'second-look';
+
+/** Note by which a cleaned pad is written down. */
+export const padCleaned = 'pad cleaned';
+const padSince = (log: readonly LogEntry[], step: string, began: number): number =>
+  standingEntries(log)
+    .filter((entry) => entry.step === step && entry.kind === 'note' && entry.note === padCleaned)
+    .reduce((since, entry) => Math.max(since, entry.at), began);
+
 /** What the Log shows of a job. @param phaseName the phase in words */
 export function logProps(
   job: Job,
@@ -78,6 +90,7 @@ export function logProps(
       ...{ start: step.start, since: open?.from ?? null, at: open?.people ?? [] },
       usedMin: own ? own.sittings.reduce((sum, one) => sum + worked(one, now), 0) : step.usedMin,
       plannedMin: step.personMinutes,
+      padSince: open && isPolishing(step) ? padSince(job.log, step.key, open.from) : null,
       proposed: step.uses.filter((id) => personName.has(id)),
       cautions: step.cautions.length,
     };

@@ -7,6 +7,7 @@ import { Table } from '@/ui/layout';
 import { hours } from '../words/format';
 import { AddItem } from './add-item';
 import { ChoiceCell, DayCell, FigureCell, RemoveCell, TextCell, TickCell, type ItemRow } from './item-cells';
+import { GatePhotos } from './gate-photos';
 import type { StripDownProps } from './strip-down-props';
 
 const heading = 'pt-4 font-semibold';
@@ -52,7 +53,7 @@ function Gates({ job, gates, sections }: StripDownProps) {
       {gates.length > 0 && (
         <Table
           caption="Gates"
-          head={['Section', 'Gate', 'What', 'Gap, mm', 'Flush, mm', 'Tries', 'Done', 'On', '']}
+          head={['Section', 'Gate', 'What', 'Gap, mm', 'Flush, mm', 'Tries', 'Done', 'On', 'Photos', '']}
         >
           {gates.map((one) => {
             const row: ItemRow = {
@@ -72,6 +73,9 @@ function Gates({ job, gates, sections }: StripDownProps) {
                 <FigureCell row={row} field="attempts" label="Tries" value={one.attempts} />
                 <TickCell row={row} field="done" label="Done" value={one.done} />
                 <DayCell row={row} field="doneOn" label="Day" value={one.doneOn} />
+                <td className="w-48 py-1 pr-2">
+                  <GatePhotos job={job} gate={one.id} name={one.what || one.kind} />
+                </td>
                 <RemoveCell row={row} />
               </tr>
             );

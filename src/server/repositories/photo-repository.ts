@@ -10,6 +10,8 @@ export interface Photo {
   step: string | null;
   /** The mark it shows, by its id in the job; null for the panel as a whole. */
   mark: string | null;
+  /** The gate before primer it shows, a joint or a seam; null for none. */
+  gate: string | null;
   caption: string;
   takenOn: LocalDate;
   sha256: string;
@@ -30,6 +32,7 @@ export async function loadPhotos(connection: Connection, number: string): Promis
     part: row.part,
     step: row.step,
     mark: row.mark,
+    gate: row.gate,
     caption: row.caption,
     takenOn: row.takenOn,
     sha256: row.sha256,

@@ -2,11 +2,12 @@ import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { dataFolder } from '../database/access';
-import { closeDatabase } from '../database/client';
+import { closeDatabase, database } from '../database/client';
 import { freshDemo } from '../database/fresh-demo.fixture';
 import { readPicture } from '../photos/picture';
 import { saveEdit, undoLast } from './edits';
 import { addPhoto, loadPicture, photosOf } from './photos';
+import { loadJob } from '../repositories/job-repository';
 
 beforeAll(freshDemo, 60_000);
 afterAll(closeDatabase);
@@ -14,7 +15,7 @@ afterAll(closeDatabase);
 const plain = (width: number, height: number) =>
   sharp({ create: { width, height, channels: 3, background: '#8899aa' } });
 const add = async (bytes: Buffer, part: string | null = 'B4L', mark: string | null = null) =>
-  addPhoto('P-014', { part, mark, caption: 'dent' }, bytes, 'ann');
+  addPhoto('P-014', { part, mark, gate: null, caption: 'dent' }, bytes, 'ann');
 
 describe('a photo', () => {
   test('is kept as a JPEG of at most 2560 px with a thumbnail of 320, under the name of its contents', async () => {
@@ -89,10 +90,37 @@ describe('what is no photo leaves nothing behind', () => {
     });
   });
 
+  test('may show a gate before primer, one that is there', async () => {
+    const bytes = await plain(20, 20).jpeg().toBuffer();
+    const item = {
+      ...{
+        section: 'roof',
+        kind: 'dry-fit' as const,
+        what: 'gutter joint',
+        gapMm: 3,
+        flushMm: 0,
+        attempts: 2,
+      },
+      ...{ done: false, doneOn: null },
+    };
+    await saveEdit({ kind: 'add-item', job: 'P-014', list: 'gates', item }, 'ann');
+    const gate = (await loadJob(database(), 'P-014'))!.job.gates.find((one) => one.what === 'gutter joint')!;
+    const given = { part: null, mark: null, caption: '' };
+    expect(await addPhoto('P-014', { ...given, gate: gate.id }, bytes, 'ann')).toMatchObject({
+      status: 'saved',
+    });
+    expect((await photosOf('P-014')).some((photo) => photo.gate === gate.id)).toBe(true);
+    expect(await addPhoto('P-014', { ...given, gate: 'nothing' }, bytes, 'ann')).toMatchObject({
+      ...{ status: 'faulty', faults: [{ place: 'gate' }] },
+    });
+  });
+
   test('a panel that is not there, a job that is not there, a name that is none', async () => {
     const bytes = await plain(10, 10).jpeg().toBuffer();
     expect(await add(bytes, 'ZZ')).toMatchObject({ status: 'faulty', faults: [{ place: 'part' }] });
-    expect(await addPhoto('P-999', { part: null, mark: null, caption: '' }, bytes, 'ann')).toMatchObject({
+    expect(
+      await addPhoto('P-999', { part: null, mark: null, gate: null, caption: '' }, bytes, 'ann'),
+    ).toMatchObject({
       status: 'faulty',
     });
     expect(await loadPicture('../../access', false)).toBeNull();

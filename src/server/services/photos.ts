@@ -19,7 +19,7 @@ export const photosOf = (number: string): Promise<Photo[]> => loadPhotos(databas
 /** Takes a photo of a panel, or of the job as a whole; the file is kept before the row that names it. */
 export async function addPhoto(
   number: string,
-  given: { part: string | null; mark: string | null; caption: string },
+  given: { part: string | null; mark: string | null; gate: string | null; caption: string },
   bytes: Buffer,
   author: string,
 ): Promise<EditOutcome> {
@@ -33,6 +33,8 @@ export async function addPhoto(
     return faulty('part', `there is no part ${given.part} on the net`);
   if (given.mark !== null && !stored.job.marks.some((mark) => mark.id === given.mark))
     return faulty('mark', 'that mark is gone');
+  if (given.gate !== null && !stored.job.gates.some((gate) => gate.id === given.gate))
+    return faulty('gate', 'that gate is gone');
   const picture = await readPicture(bytes);
   if ('reason' in picture) return faulty('photo', picture.reason);
   const sha256 = await keepPicture(picture);
@@ -41,6 +43,7 @@ export async function addPhoto(
     part: given.part,
     step: null,
     mark: given.mark,
+    gate: given.gate,
     caption: given.caption,
     takenOn: localDateOf(currentMinute(), shop.timeZone),
     sha256,

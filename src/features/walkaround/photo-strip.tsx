@@ -1,0 +1,76 @@
+'use client';
+
+import { X } from 'lucide-react';
+import Image from 'next/image';
+import { useId } from 'react';
+import { useLive } from '@/ui/use-live';
+import { date } from '../words/format';
+import type { PhotoShown, usePhotos } from './use-photos';
+
+/** Small photos in a row, each opens whole; a new one is chosen from this machine. */
+export function PhotoStrip({
+  shown: { photos, said, busy, take, remove },
+  of,
+  words,
+  given = {},
+}: {
+  shown: ReturnType<typeof usePhotos>;
+  /** What they show, for labels. */
+  of: string;
+  words(photo: PhotoShown): string;
+  /** What the next photo carries beside it. */
+  given?: Record<string, string>;
+}) {
+  const id = useId();
+  const live = useLive();
+  return (
+    <>
+      <ul className="flex flex-wrap gap-2">
+        {photos.map((photo) => (
+          <li key={photo.id} className="relative">
+            <a href={`/api/photos/${photo.sha256}`} target="_blank" rel="noreferrer">
+              <Image
+                unoptimized
+                src={`/api/photos/${photo.sha256}?thumb`}
+                alt={`${words(photo)} on ${date(photo.takenOn)}`}
+                width={84}
+                height={63}
+                className="h-[63px] w-[84px] border border-line object-cover"
+              />
+            </a>
+            <button
+              type="button"
+              aria-label={`Remove the photo of ${date(photo.takenOn)}`}
+              className="absolute top-0 right-0 bg-raised"
+              onClick={() => void remove(photo)}
+            >
+              <X size={14} aria-hidden="true" />
+            </button>
+            {photo.mark && <span className="block w-[84px] text-small">{words(photo)}</span>}
+          </li>
+        ))}
+      </ul>
+      <label htmlFor={id} className="sr-only">
+        Add a photo of {of}
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept="image/*"
+        disabled={!live || busy}
+        className="h-auto w-full py-1 text-small"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          event.target.value = '';
+          if (file) void take(file, given);
+        }}
+      />
+      {busy && <p className="text-small text-quiet">Keeping …</p>}
+      {said && (
+        <p role="alert" className="text-small text-stop">
+          {said}
+        </p>
+      )}
+    </>
+  );
+}
