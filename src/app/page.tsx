@@ -2,6 +2,7 @@ import Link from 'next/link';
 import { Keys } from '@/features/frame/keys';
 import { Rail } from '@/features/frame/rail';
 import { ShopStrip } from '@/features/frame/strip';
+import { Together } from '@/features/yard/together';
 import { yardRow } from '@/features/yard/yard-row';
 import { YardTable } from '@/features/yard/yard-table';
 import { currentMinute } from '@/server/services/clock';
@@ -26,7 +27,10 @@ export default async function YardPage() {
     <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
       <Room title="Yard" aside={newJob}>
         {rows.length > 0 ? (
-          <YardTable rows={rows} />
+          <>
+            <YardTable rows={rows} />
+            <Together />
+          </>
         ) : (
           <Empty>
             No job stands in the yard. New job describes the first one: a few figures are enough for a plan.

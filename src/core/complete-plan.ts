@@ -8,6 +8,7 @@ const laterOfStep = {
   skipped: false,
   note: '',
   person: null,
+  pinnedAt: null,
   leadsTo: [],
   checks: [],
   tags: [],

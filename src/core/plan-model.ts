@@ -33,6 +33,7 @@ export type PlanWarning =
   | { code: 'window-broken'; window: string; step: string }
   | { code: 'remedied'; product: string; step: string; personMinutes: number }
   | { code: 'no-room'; step: string }
+  | { code: 'pin-missed'; step: string; wanted: Minute; start: Minute }
   | { code: 'air-longer'; product: string; step: string; minutes: number; plannedMin: number }
   | { code: 'forecast-stop'; product: string; step: string; date: LocalDate; stop: ClimateStop };
 

@@ -95,6 +95,7 @@ export function planJob(given: PlanInput): Plan {
       ...oldTape(steps).map((tape) => ({ code: 'old-tape' as const, ...tape })),
       ...remedied.warnings,
       ...aired.warnings,
+      ...missedPins(steps),
       ...forecastStops(input, network, steps),
       ...network.warnings,
       ...sections.flatMap((section) => stackWarnings(section, stackOf(section, shelf))),
@@ -111,6 +112,14 @@ const coloursOf = (steps: readonly Step[], sections: readonly JobSection[]) =>
       const { session, product, role } = step.coat;
       return [[`${session}\n${product}`, { role, colour: section?.colourName ?? '' }] as const];
     }),
+  );
+
+/** Steps that could not begin at the minute they are pinned to. */
+const missedPins = (steps: readonly PlannedStep[]): PlanWarning[] =>
+  steps.flatMap(({ key, state, start, pinnedAt }) =>
+    state === 'planned' && pinnedAt !== null && start !== pinnedAt
+      ? [{ code: 'pin-missed' as const, step: key, wanted: pinnedAt, start }]
+      : [],
   );
 
 /** Person-minutes of the phases in which hidden damage comes to light. */

@@ -126,6 +126,7 @@ const job = object({
       after: field.key().allow(null).default(null).optional(),
       override: field.flag().default(false).optional(),
       person: field.key().allow(null).default(null).optional(),
+      startAt: instant().allow(null).default(null).optional(),
     }),
     5000,
   ),
@@ -156,6 +157,7 @@ const bundle = object({
 });
 
 type FactRow = Omit<StepFact, 'start' | 'end'> & { start: string; end: string | null };
+type StepEditRow = Omit<Job['stepEdits'][number], 'startAt'> & { startAt: string | null };
 type LogRow = Omit<LogEntry, 'at'> & { at: string };
 const toMinute = (text: string): Minute => Math.round(Date.parse(text) / 60000);
 const toInstant = (minute: Minute): string => new Date(minute * 60000).toISOString();
@@ -165,7 +167,11 @@ export function readJobBundle(text: string): Parsed<JobBundle> {
   const json = parseJson(text);
   if (json.status === 'faulty') return json;
   const parsed = parseWith<{
-    job: Omit<Job, 'facts' | 'log'> & { facts: FactRow[]; log: LogRow[] };
+    job: Omit<Job, 'facts' | 'log' | 'stepEdits'> & {
+      facts: FactRow[];
+      log: LogRow[];
+      stepEdits: StepEditRow[];
+    };
     shop: Shop;
     shelf: Parameters<typeof completeProduct>[0][];
     operations: Operation[];
@@ -179,7 +185,16 @@ export function readJobBundle(text: string): Parsed<JobBundle> {
     end: one.end === null ? null : toMinute(one.end),
   }));
   const log = row.log.map((entry) => ({ ...entry, at: toMinute(entry.at) }));
-  const value = { job: { ...row, facts, log }, shop: shopRow, shelf, operations: parsed.value.operations };
+  const stepEdits = row.stepEdits.map((edit) => ({
+    ...edit,
+    startAt: edit.startAt === null ? null : toMinute(edit.startAt),
+  }));
+  const value = {
+    job: { ...row, facts, log, stepEdits },
+    shop: shopRow,
+    shelf,
+    operations: parsed.value.operations,
+  };
   const faults = meaningFaults(value);
   return faults.length > 0 ? { status: 'faulty', faults } : { status: 'ok', value };
 }
@@ -254,5 +269,9 @@ export function writeJobBundle({ job: one, shop: place, shelf, operations }: Job
     end: each.end === null ? null : toInstant(each.end),
   }));
   const log = one.log.map((entry) => ({ ...entry, at: toInstant(entry.at) }));
-  return `${JSON.stringify({ format: bundleFormat, version: bundleVersion, job: { ...one, facts, log }, shop: place, shelf, operations }, null, 2)}\n`;
+  const stepEdits = one.stepEdits.map((edit) => ({
+    ...edit,
+    startAt: edit.startAt === null ? null : toInstant(edit.startAt),
+  }));
+  return `${JSON.stringify({ format: bundleFormat, version: bundleVersion, job: { ...one, facts, log, stepEdits }, shop: place, shelf, operations }, null, 2)}\n`;
 }

@@ -45,6 +45,7 @@ export const stepEditFields = {
   after: field.key().allow(null),
   override: field.flag(),
   person: field.key().allow(null),
+  startAt: field.whole(0, 120_000_000).allow(null),
   note: field.line(200).allow(''),
 };
 

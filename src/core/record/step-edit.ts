@@ -1,4 +1,4 @@
-import type { LocalDate, Minor } from '../units';
+import type { LocalDate, Minor, Minute } from '../units';
 
 /** What a manager changed of one step by hand; it outlives every rebuild of the plan by the step's stable key. */
 export interface StepEdit {
@@ -13,6 +13,8 @@ export interface StepEdit {
   override: boolean;
   /** Id of the person who is to do it; null for anybody with the skill. */
   person: string | null;
+  /** The minute it is pinned to: it is not begun earlier, and then if the work allows; null for as early as may be. */
+  startAt: Minute | null;
   note: string;
 }
 
@@ -43,7 +45,8 @@ export interface ScopeChange {
 
 /** A step as nobody touched it. */
 export const blankStepEdit = (step: string): StepEdit => ({
-  ...{ step, personMinutes: null, skipped: false, after: null, override: false, person: null, note: '' },
+  ...{ step, personMinutes: null, skipped: false, after: null, override: false, person: null },
+  ...{ startAt: null, note: '' },
 });
 
 /** Nothing is left of the edit. */
@@ -53,4 +56,5 @@ export const isBlank = (edit: Omit<StepEdit, 'step'>): boolean =>
   edit.after === null &&
   !edit.override &&
   edit.person === null &&
+  edit.startAt === null &&
   edit.note === '';

@@ -141,6 +141,7 @@ export class StepDraft {
       leaves: options.leaves === undefined ? operation.leaves : options.leaves,
       computedMinutes: null,
       skipped: false,
+      pinnedAt: null,
       person: null,
       note: '',
       heldBy: [],

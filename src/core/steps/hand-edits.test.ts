@@ -107,3 +107,30 @@ test('a step given to a quicker hand takes less: at a pace of 1.25 four fifths o
   expect(quick.personMinutes).toBe(Math.round(usual.personMinutes / 1.25));
   expect(quick.minutes).toBe(Math.ceil(usual.minutes / 1.25));
 });
+
+describe('a pinned step', () => {
+  const first = plain.steps.find((step) => step.operation === 'mask')!;
+  const at = (date: string, hour: number) => minuteAt(date, hour * 60, 'Europe/London');
+
+  test('begins at its minute when the work allows, and what follows moves with it', () => {
+    // Monday 8 March 2027 at nine, weeks after it could begin.
+    const startAt = at('2027-03-08', 9);
+    const made = plan([{ step: first.key, startAt }]);
+    const pinned = made.steps.find((step) => step.key === first.key)!;
+    expect([pinned.start, pinned.pinnedAt]).toEqual([startAt, startAt]);
+    expect(made.finish!).toBeGreaterThan(plain.finish!);
+    expect(made.warnings.some((warning) => warning.code === 'pin-missed')).toBe(false);
+  });
+
+  test('on a Sunday, or before what it stands on, it begins as soon as it may, and that is said', () => {
+    const sunday = plan([{ step: first.key, startAt: at('2027-03-07', 9) }]);
+    const monday = sunday.steps.find((step) => step.key === first.key)!;
+    expect(monday.start).toBeGreaterThanOrEqual(at('2027-03-08', 7));
+    expect(sunday.warnings).toContainEqual({
+      ...{ code: 'pin-missed', step: first.key, wanted: at('2027-03-07', 9), start: monday.start },
+    });
+    const early = plan([{ step: first.key, startAt: at('2026-11-23', 8) }]);
+    expect(early.steps.find((step) => step.key === first.key)!.start).toBe(first.start);
+    expect(early.warnings.some((warning) => warning.code === 'pin-missed')).toBe(true);
+  });
+});

@@ -30,6 +30,10 @@ export function applyStepEdits(draft: StepDraft): void {
       continue;
     }
     step.note = edit.note;
+    if (edit.startAt !== null) {
+      step.pinnedAt = edit.startAt;
+      step.notBefore = Math.max(step.notBefore, edit.startAt);
+    }
     if (edit.person !== null) assign(step, edit.person, draft);
     if (edit.after !== null) orderByHand(draft, step.key, edit.after, edit.override);
     if (edit.skipped) {

@@ -95,6 +95,8 @@ export interface Step {
   /** Changed by hand: what was computed before, person-minutes; null where nothing was. */
   computedMinutes: number | null;
   skipped: boolean;
+  /** The minute the manager pinned it to; null where nobody did. */
+  pinnedAt: Minute | null;
   /** Who is to do it, where the manager named somebody. */
   person: string | null;
   note: string;

@@ -1,7 +1,11 @@
 'use client';
 
+import { useState } from 'react';
 import { textureFill, textureSheen } from '@/ui/textures';
 import type { BayBlock } from './bays-props';
+
+/** Shorter movements are a shaky hand. */
+const leastDragPx = 6;
 
 /** One block of the calendar: attended work solid with its texture, waiting as a thin tail; the label only where it fits. */
 export function Block({
@@ -12,6 +16,7 @@ export function Block({
   selected,
   inChain,
   onSelect,
+  onDrop,
   rowHeight,
 }: {
   rowHeight: number;
@@ -22,7 +27,10 @@ export function Block({
   selected: boolean;
   inChain: boolean;
   onSelect(key: string): void;
+  /** It was dragged so many pixels along the time and let go. */
+  onDrop(key: string, byPx: number): void;
 }) {
+  const [drag, setDrag] = useState<{ from: number; by: number } | null>(null);
   const wide = Math.max(1.5, right - left);
   if (block.passive)
     return (
@@ -43,7 +51,20 @@ export function Block({
   return (
     <g
       opacity={block.own ? 1 : 0.45}
-      onClick={choose}
+      transform={drag ? `translate(${drag.by} 0)` : undefined}
+      onPointerDown={(event) => {
+        if (!block.own || block.done) return;
+        event.currentTarget.setPointerCapture(event.pointerId);
+        setDrag({ from: event.clientX, by: 0 });
+      }}
+      onPointerMove={(event) => drag && setDrag({ ...drag, by: event.clientX - drag.from })}
+      onPointerCancel={() => setDrag(null)}
+      onPointerUp={() => {
+        if (drag && Math.abs(drag.by) >= leastDragPx) onDrop(block.key, drag.by);
+        else choose();
+        setDrag(null);
+      }}
+      onClick={() => block.done && choose()}
       onKeyDown={(event) => event.key === 'Enter' && choose()}
       tabIndex={block.own ? 0 : undefined}
       role={block.own ? 'button' : undefined}

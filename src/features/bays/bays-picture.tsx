@@ -5,7 +5,7 @@ import { day as dayText, type Locale } from '../words/format';
 import { Block } from './bay-block';
 import type { BaysProps } from './bays-props';
 import { layOut } from './lane-layout';
-import { columnOf, type DayColumn } from './time-axis';
+import { columnOf, minuteOf, type DayColumn } from './time-axis';
 
 export interface BaysPictureProps extends Pick<
   BaysProps,
@@ -19,12 +19,16 @@ export interface BaysPictureProps extends Pick<
   selected: string | null;
   chain: readonly string[];
   onSelect(key: string): void;
+  /** A block was dragged to begin at a minute. */
+  onPin(key: string, minute: number): void;
   width: number;
   /** Room for the picture; rows grow into it. */
   height: number;
   locale: Locale;
 }
 
+/** Blocks are let go on the quarter of an hour. */
+const pinMin = 15;
 const nameWidth = 96;
 const headHeight = 24;
 const personHeight = 20;
@@ -45,6 +49,7 @@ export function BaysPicture(props: BaysPictureProps) {
     selected,
     chain,
     onSelect,
+    onPin,
     width,
     locale,
   } = props;
@@ -142,6 +147,10 @@ export function BaysPicture(props: BaysPictureProps) {
           selected={one.block.own && one.block.key === selected}
           inChain={one.block.own && chain.includes(one.block.key)}
           onSelect={onSelect}
+          onDrop={(key, byPx) => {
+            const column = columnOf(days, one.block.start) + byPx / dayWidth;
+            onPin(key, Math.round(minuteOf(days, column) / pinMin) * pinMin);
+          }}
         />
       ))}
       {chain.slice(0, -1).map((key, i) => {

@@ -26,6 +26,8 @@ export interface BayBlock {
   passive: boolean;
   /** Behind an open gate: planned, not booked. */
   unbooked: boolean;
+  /** Begun or over: it is not moved any more. */
+  done: boolean;
   own: boolean;
 }
 
@@ -55,6 +57,8 @@ export interface BaysProps {
   resourceNames: Record<string, string>;
   locale: Locale;
   promisedEnd: number;
+  /** Row versions of what was changed by hand, by step. */
+  edits: Record<string, number>;
   ground: ChangeGround;
   floor: FloorShown;
   crew: CrewShown;
@@ -101,6 +105,7 @@ export function baysProps(
   others: readonly { job: Job; plan: Plan }[],
   shop: Shop,
   products: readonly Product[],
+  versions: Record<string, number> = {},
 ): BaysProps {
   const shown: Shown[] = [{ ...own, own: true }, ...others.map((one) => ({ ...one, own: false }))];
   const days = dayColumns(own, shop);
@@ -135,6 +140,9 @@ export function baysProps(
     goHours: own.plan.goHours,
     sessionNames: Object.fromEntries(own.plan.stays.map((stay) => [stay.key, stay.subject])),
     steps: own.plan.steps,
+    edits: Object.fromEntries(
+      own.job.stepEdits.map(({ step }) => [step, versions[`${own.job.number}/edit/${step}`] ?? 1]),
+    ),
     sections: own.job.sections.map(({ key, name }) => ({ key, name })),
     productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),
     resourceNames: resourceNamesOf(shop),
@@ -181,6 +189,7 @@ function blocksOf({ job, plan, own }: Shown, placeIds: ReadonlySet<string>): Bay
           colour: colours.get(step.sections[0] ?? '') ?? '#888888',
           passive: step.kind === 'passive',
           unbooked: step.heldBy.length > 0,
+          done: step.state !== 'planned',
           own,
         },
       ];

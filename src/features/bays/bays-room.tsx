@@ -7,6 +7,7 @@ import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
 import { Room } from '@/ui/layout';
 import { useDay } from '../frame/day';
+import { useSaving } from '../frame/saving';
 import { moment, span } from '../words/format';
 import { namesOf } from '../words/names';
 import { StepInspector } from '../steps/step-inspector';
@@ -48,6 +49,7 @@ export function chainBack(steps: readonly PlannedStep[], from: string): string[]
 export function BaysRoom(props: BaysProps) {
   const { days, steps, sections, productNames, locale, windows, job } = props;
   const { at, now, move } = useDay();
+  const { save } = useSaving();
   const frame = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState({ width: 840, height: 560 });
   const [zoom, setZoom] = useState<Zoom>('fortnight');
@@ -122,6 +124,9 @@ export function BaysRoom(props: BaysProps) {
               selected={selected}
               chain={chain}
               onSelect={setSelected}
+              onPin={(step, startAt) =>
+                void save({ kind: 'step', job, step, seen: props.edits[step] ?? null, set: { startAt } })
+              }
               {...room}
             />
           </div>
@@ -134,6 +139,7 @@ export function BaysRoom(props: BaysProps) {
           locale={locale}
           resourceNames={props.resourceNames}
           job={job}
+          editSeen={props.edits[chosen.key] ?? null}
         />
       ) : (
         <InspectorPanel title="Windows" subtitle={`${job}, what has to follow in time`}>

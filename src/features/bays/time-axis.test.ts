@@ -1,4 +1,4 @@
-import { columnOf, stackRows, type DayColumn } from './time-axis';
+import { columnOf, minuteOf, stackRows, type DayColumn } from './time-axis';
 
 const day = (i: number, open: boolean): DayColumn => ({
   from: i * 1440,
@@ -33,4 +33,11 @@ test('blocks that overlap get rows of their own, those that follow share one', (
     { start: 8, end: 20 },
   ];
   expect(stackRows(blocks)).toEqual({ rows: [0, 1, 0, 1], count: 2 });
+});
+
+test('where a block is let go is the minute that is drawn there, to a minute, day and night', () => {
+  for (let minute = 0; minute < 3 * 1440; minute += 13)
+    expect(Math.abs(minuteOf(days, columnOf(days, minute)) - minute)).toBeLessThan(1);
+  expect(minuteOf(days, -1)).toBe(0);
+  expect(minuteOf(days, 99)).toBeCloseTo(3 * 1440, 3);
 });

@@ -31,6 +31,18 @@ export function columnOf(days: readonly DayColumn[], minute: number): number {
   return low + nightShare + ((1 - 2 * nightShare) * (minute - from)) / (to - from);
 }
 
+/** The minute at a column from the left, the inverse of `columnOf`: where a block was let go. */
+export function minuteOf(days: readonly DayColumn[], column: number): number {
+  const held = Math.min(Math.max(column, 0), days.length - 1e-9);
+  const day = days[Math.floor(held)]!;
+  const share = held - Math.floor(held);
+  if (!day.open) return day.from + share * (day.to - day.from);
+  const { from, to } = day.open;
+  if (share < nightShare) return day.from + (share / nightShare) * (from - day.from);
+  if (share > 1 - nightShare) return to + ((share - 1 + nightShare) / nightShare) * (day.to - to);
+  return from + ((share - nightShare) / (1 - 2 * nightShare)) * (to - from);
+}
+
 /**
  * Rows for blocks that share a lane so that none covers another: each takes the first row that is free at its start.
  * @returns row by index of the block, and how many rows there are

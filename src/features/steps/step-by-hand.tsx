@@ -8,10 +8,21 @@ import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { hours } from '../words/format';
+import { StepPin } from './step-pin';
 import { skipRefusals } from '../words/warning-words';
 
 /** What a manager changes of a step by hand: its hours, a note, whether it is done at all. It outlives every rebuild. */
-export function StepByHand({ job, step, seen }: { job: string; step: PlannedStep; seen: number | null }) {
+export function StepByHand({
+  job,
+  step,
+  seen,
+  timeZone,
+}: {
+  job: string;
+  step: PlannedStep;
+  seen: number | null;
+  timeZone: string;
+}) {
   const live = useLive();
   const { save } = useSaving();
   const edit = (set: { personMinutes?: number | null; skipped?: boolean; note?: string }) =>
@@ -40,6 +51,7 @@ export function StepByHand({ job, step, seen }: { job: string; step: PlannedStep
           Computed: {hours(step.computedMinutes)} h; empty the figure to return to it.
         </p>
       )}
+      {!fixed && <StepPin job={job} step={step} seen={seen} timeZone={timeZone} />}
       <Fact label="Note">
         <EditText
           label="Note on this step"

@@ -51,7 +51,9 @@ export function StepInspector(props: StepInspectorProps) {
       {step.heldBy.length > 0 && (
         <Notice grade="stop">Planned, not booked: gate open ({step.heldBy.join(', ')})</Notice>
       )}
-      {editSeen !== undefined && <StepByHand key={step.key} job={job} step={step} seen={editSeen} />}
+      {editSeen !== undefined && (
+        <StepByHand key={step.key} job={job} step={step} seen={editSeen} timeZone={locale.timeZone} />
+      )}
       {children}
       <Part title="Why it is there">
         {step.because.length === 0 && <p>The film needs the time.</p>}

@@ -73,6 +73,10 @@ export function warningText(
       return stop(
         `${names.product(warning.product)} is applied between ${warning.minAirC} and ${warning.maxAirC} °C; the place has ${warning.airC} °C.`,
       );
+    case 'pin-missed':
+      return caution(
+        `“${names.step(warning.step)}” is pinned to ${moment(warning.wanted, locale)} and can begin on ${moment(warning.start, locale)}.`,
+      );
     case 'air-longer':
       return caution(
         `${names.product(warning.product)} before “${names.step(warning.step)}” waits ${span(warning.minutes)} instead of ${span(warning.plannedMin)}: cold nights, days the shop is closed or the forecast.`,

@@ -69,8 +69,9 @@ export async function loadJob(connection: Connection, number: string): Promise<S
       priorRepair: row.priorRepair as Job['priorRepair'],
       facts: facts.map(factOfRow),
       log: log.map((one) => entryOfRow(one, number)),
-      stepEdits: stepEdits.map(({ stepKey, afterStep, personMinutes, skipped, override, person, note }) => ({
-        ...{ step: stepKey, personMinutes, skipped, after: afterStep, override, person, note },
+      stepEdits: stepEdits.map(({ stepKey, afterStep, personMinutes, skipped, ...one }) => ({
+        ...{ step: stepKey, personMinutes, skipped, after: afterStep, override: one.override },
+        ...{ person: one.person, startAt: one.startAt, note: one.note },
       })),
       addedSteps: added.map(({ id, operation, name, section: key, personMinutes, ...one }) => ({
         ...{ id: id.slice(number.length + 1), operation, name, section: key, personMinutes },

@@ -5,6 +5,7 @@ import { loadJob } from '../repositories/job-repository';
 import { importClosures } from './closures';
 import { saveEdit, undoLast } from './edits';
 import { currentPlan, requireShop } from './plans';
+import { acceptTogether, proposeTogether } from './together';
 
 beforeAll(freshDemo, 60_000);
 afterAll(closeDatabase);
@@ -150,5 +151,38 @@ describe('lists of the job', () => {
     expect(await save(set)).toMatchObject({ status: 'saved' });
     expect((await job()).covers[0]).toEqual({ id, ...cover, harm: 'dust' });
     expect(await save(set)).toMatchObject({ status: 'moved-on' });
+  });
+});
+
+describe('all jobs together', () => {
+  test('lies beside what is agreed, is accepted for all or none, and refused once something moved on', async () => {
+    const proposal = (await proposeTogether())!;
+    expect(proposal.rows.map((row) => row.job).sort()).toEqual(['P-014', 'P-015', 'P-016']);
+    expect([...proposal.order].sort()).toEqual(['P-014', 'P-015', 'P-016']);
+    const cutter = proposal.rows.find((row) => row.job === 'P-015')!;
+    expect(cutter.agreed).toBeNull();
+    await save({ kind: 'step', job: 'P-015', step: 'topsides/mask', seen: null, set: { note: 'x' } });
+    expect(await acceptTogether(proposal.token)).toEqual({ status: 'moved-on' });
+    await undo('P-015');
+    const again = (await proposeTogether())!;
+    expect(await acceptTogether(proposal.token)).toEqual({ status: 'moved-on' });
+    expect(await acceptTogether(again.token)).toEqual({ status: 'accepted', jobs: 3 });
+    const agreed = (await currentPlan('P-015'))!.agreed!;
+    expect(agreed.finishDate).toBe(again.rows.find((row) => row.job === 'P-015')!.together.finishDate);
+    expect(await acceptTogether(again.token)).toEqual({ status: 'moved-on' });
+  }, 60_000);
+
+  test('a pin of a step is kept with its minute and taken out again', async () => {
+    const startAt = Date.parse('2027-02-01T09:00:00Z') / 60_000;
+    const pin = (seen: number | null, at: number | null): Edit => ({
+      ...{ kind: 'step', job: 'P-015', step: 'topsides/mask', seen, set: { startAt: at } },
+    });
+    expect(await save(pin(null, startAt))).toMatchObject({ status: 'saved' });
+    const pinned = (await plan('P-015')).steps.find((step) => step.key === 'topsides/mask')!;
+    expect(pinned.pinnedAt).toBe(startAt);
+    // Other jobs have their hours agreed: it begins then or as soon after as they leave it room.
+    expect(pinned.start).toBeGreaterThanOrEqual(startAt);
+    expect(await save(pin(1, null))).toMatchObject({ status: 'saved' });
+    expect((await loadJob(database(), 'P-015'))!.job.stepEdits).toEqual([]);
   });
 });

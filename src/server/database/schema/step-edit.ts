@@ -17,6 +17,7 @@ export const stepEdit = mysqlTable(
     afterStep: id('after_step'),
     override: boolean('override').notNull().default(false),
     person: id('person'),
+    startAt: int('start_at_minute'),
     note: varchar('note', { length: 200 }).notNull(),
     version: version(),
   },

@@ -6,5 +6,9 @@ import { plannedJob, type JobParams } from '../../../planned-job';
 export default async function BaysPage({ params }: JobParams) {
   const { stored, plan, shop } = await plannedJob((await params).job);
   const others = await agreedPlansOfOthers(stored.job.number);
-  return <BaysRoom {...baysProps({ job: stored.job, plan }, others, shop.shop, [...shop.shelf.values()])} />;
+  return (
+    <BaysRoom
+      {...baysProps({ job: stored.job, plan }, others, shop.shop, [...shop.shelf.values()], stored.versions)}
+    />
+  );
 }

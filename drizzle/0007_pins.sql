@@ -1,0 +1,1 @@
+ALTER TABLE `step_edit` ADD `start_at_minute` int;

@@ -1,0 +1,141 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { PlanFigures } from '@/core/changes';
+import { Button } from '@/ui/button';
+import { Table } from '@/ui/layout';
+import { Notice } from '@/ui/notice';
+import { useLive } from '@/ui/use-live';
+import { date, hours } from '../words/format';
+
+interface Row {
+  job: string;
+  name: string;
+  promised: string;
+  agreed: PlanFigures | null;
+  together: PlanFigures;
+  moved: number;
+}
+
+interface Proposal {
+  token: string;
+  order: string[];
+  rows: Row[];
+  orders: number;
+}
+
+/** All open jobs planned together on the shop's booths and people: propose, compare, accept for all or for none. */
+export function Together() {
+  const live = useLive();
+  const router = useRouter();
+  const [proposal, setProposal] = useState<Proposal | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const propose = async () => {
+    setBusy(true);
+    setSaid('Planning all jobs together …');
+    try {
+      const answer = await fetch('/api/together');
+      const body = (await answer.json()) as Proposal & { faults?: { reason: string }[] };
+      setProposal(answer.ok ? body : null);
+      setSaid(answer.ok ? null : (body.faults?.map((one) => one.reason).join('; ') ?? 'No answer.'));
+    } catch {
+      setSaid('Coatrel does not answer.');
+    }
+    setBusy(false);
+  };
+  const accept = async () => {
+    setBusy(true);
+    try {
+      const answer = await fetch('/api/together', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ token: proposal!.token }),
+      });
+      setSaid(
+        answer.ok
+          ? 'Accepted: every job goes by its new plan.'
+          : 'Not accepted: something has changed since. Plan them together again.',
+      );
+      setProposal(null);
+      if (answer.ok) router.refresh();
+    } catch {
+      setSaid('Coatrel does not answer; nothing is accepted.');
+    }
+    setBusy(false);
+  };
+  return (
+    <section aria-label="All jobs together" className="pt-6">
+      <div className="flex flex-wrap items-center gap-3">
+        <Button disabled={!live || busy} onClick={() => void propose()}>
+          Plan all jobs together
+        </Button>
+        <span role="status" className="text-quiet">
+          {said}
+        </span>
+      </div>
+      {proposal && (
+        <>
+          <p className="py-2 text-quiet">
+            Best of {proposal.orders} {proposal.orders === 1 ? 'order' : 'orders'} in which the jobs take
+            their hours: {proposal.order.join(', ')}. Starts that are agreed stay unless something forces them
+            or half a shift is won.
+          </p>
+          <Table
+            caption="Agreed and together"
+            head={[
+              'Job',
+              'Promised',
+              'Ends as agreed',
+              'Ends together',
+              { text: 'Booth h, agreed', right: true },
+              { text: 'together', right: true },
+              { text: 'Starts that move', right: true },
+            ]}
+          >
+            {proposal.rows.map((row) => (
+              <tr key={row.job} className="border-b border-line">
+                <td className="py-1 pr-3">
+                  <span className="font-semibold">{row.job}</span> {row.name}
+                </td>
+                <td className="pr-3 whitespace-nowrap">{date(row.promised)}</td>
+                <td className="pr-3 whitespace-nowrap">
+                  {row.agreed ? <Ends figures={row.agreed} /> : 'not agreed'}
+                </td>
+                <td className="pr-3 font-semibold whitespace-nowrap">
+                  <Ends figures={row.together} />
+                </td>
+                <td className="pr-3 text-right tabular-nums">
+                  {row.agreed ? hours(row.agreed.boothMin) : '–'}
+                </td>
+                <td className="pr-3 text-right tabular-nums">{hours(row.together.boothMin)}</td>
+                <td className="text-right tabular-nums">{row.agreed ? row.moved : 'all'}</td>
+              </tr>
+            ))}
+          </Table>
+          <div className="flex items-center gap-3 pt-3">
+            <Button look="main" disabled={!live || busy} onClick={() => void accept()}>
+              Accept for all {proposal.rows.length} jobs
+            </Button>
+            <Button onClick={() => setProposal(null)}>Leave as agreed</Button>
+          </div>
+          {proposal.rows.some((row) => row.together.lateDays > 0) && (
+            <Notice grade="caution">
+              no order of the jobs keeps every promise: see what to give up in Bays of the late one
+            </Notice>
+          )}
+        </>
+      )}
+    </section>
+  );
+}
+
+function Ends({ figures }: { figures: PlanFigures }) {
+  return (
+    <>
+      {figures.finishDate ? date(figures.finishDate) : '–'}
+      {figures.lateDays > 0 && <span className="text-stop"> {figures.lateDays} d late</span>}
+    </>
+  );
+}
