@@ -1,4 +1,5 @@
 import type { Plan, PlannedStep } from './plan-model';
+import { scarceSteps } from './plan-scarce';
 import { strainDays } from './plan-strain';
 import { freeWhileWaiting } from './plan-waiting';
 import type { Person } from './shop';
@@ -110,5 +111,52 @@ describe('strain', () => {
   test('a limit of a hundred minutes overhead is not broken by seventy-five', () => {
     const limits = { handSandingMin: 400, overheadMin: 100 };
     expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-01', limits)).toEqual([]);
+  });
+});
+
+describe('the strong hand', () => {
+  const off = (from: string, to: string): Person['daysOff'] => [{ from, to, reason: 'leave' }];
+  const person = (
+    id: string,
+    daysOff: Person['daysOff'] = [],
+    skills: Person['skills'] = ['paint'],
+  ): Person => ({
+    ...{ id, name: id, skills, pace: 1, daysOff },
+  });
+  const candy = step('candy', {
+    ...{ people: ['paint'], start: at('2026-12-01', 8), end: at('2026-12-01', 15) },
+  });
+  const of = (people: Person[], risky = true) => scarceSteps({ steps: [candy] }, people, () => risky, zone);
+
+  test('away from Friday to Monday week: it may slip two days, then waits until one is back', () => {
+    const [one] = of([person('ines', off('2026-12-04', '2026-12-14'))]);
+    expect(one).toMatchObject({
+      able: ['ines'],
+      missedFrom: '2026-12-04',
+      spareDays: 2,
+      backOn: '2026-12-15',
+    });
+  });
+
+  test('with two hands the step is missed only when both are away; who stays longer is named first', () => {
+    const both = [
+      person('ines', off('2026-12-04', '2026-12-14')),
+      person('marek', off('2026-12-09', '2026-12-11')),
+    ];
+    expect(of(both)[0]).toMatchObject({
+      able: ['marek', 'ines'],
+      missedFrom: '2026-12-09',
+      spareDays: 7,
+      backOn: '2026-12-12',
+    });
+    expect(of([person('ines'), person('marek', off('2026-12-04', '2026-12-14'))])[0]).toMatchObject({
+      spareDays: null,
+    });
+  });
+
+  test('what three can do, what is not risky, and what nobody can do is no such step', () => {
+    expect(of(['a', 'b', 'c'].map((id) => person(id)))).toEqual([]);
+    expect(of([person('ines')], false)).toEqual([]);
+    expect(of([person('dot', [], ['prep'])])).toEqual([]);
   });
 });

@@ -1,4 +1,4 @@
-import type { Product } from '@/core/film';
+import { shelfOf, type Product } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { schoolKeys, type Job } from '@/core/record';
 import { schools } from '@/core/steps';
@@ -81,9 +81,19 @@ const textureByPhase: Record<string, string> = {
   refit: 'polished',
 };
 
-function groundOf(job: Job, others: readonly { job: Job }[], shop: Shop): ChangeGround {
+function groundOf(
+  job: Job,
+  others: readonly { job: Job }[],
+  shop: Shop,
+  versions: Record<string, number>,
+): ChangeGround {
+  const seen = (id: string) => versions[id] ?? 1;
   return {
-    sections: job.sections.map(({ key, name, level }) => ({ key, name, level })),
+    own: { seen: seen(job.number), schools: job.schools },
+    sections: job.sections.map(({ key, name, level, schools: chosen }) => ({
+      ...{ key, name, level, schools: chosen },
+      seen: seen(`${job.number}/${key}`),
+    })),
     people: shop.people.map(({ id, name }) => ({ id, name })),
     otherJobs: others.map((one) => one.job.number),
     schools: schoolKeys.map((key) => {
@@ -146,9 +156,9 @@ export function baysProps(
     sections: own.job.sections.map(({ key, name }) => ({ key, name })),
     productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),
     resourceNames: resourceNamesOf(shop),
-    ground: groundOf(own.job, others, shop),
+    ground: groundOf(own.job, others, shop, versions),
     floor: floorShown(own, others, shop, own.plan.computedAt),
-    crew: crewShown(own, others, shop, days),
+    crew: crewShown(own, others, shop, days, shelfOf(products)),
     locale: { timeZone: shop.timeZone, currency: shop.currency },
     promisedEnd: minuteAt(own.job.promised, 1440, shop.timeZone),
   };

@@ -19,6 +19,7 @@ import { CrewView } from './crew-view';
 import { FloorView } from './floor-view';
 import { GiveUpView } from './give-up-view';
 import { SessionsAhead } from './sessions-ahead';
+import { intoOpenHours } from './time-axis';
 import { WhatIfView } from './what-if-view';
 
 const zooms = { fortnight: 14, job: 0, quarter: 91 };
@@ -124,9 +125,10 @@ export function BaysRoom(props: BaysProps) {
               selected={selected}
               chain={chain}
               onSelect={setSelected}
-              onPin={(step, startAt) =>
-                void save({ kind: 'step', job, step, seen: props.edits[step] ?? null, set: { startAt } })
-              }
+              onPin={(step, minute) => {
+                const startAt = intoOpenHours(days, minute);
+                void save({ kind: 'step', job, step, seen: props.edits[step] ?? null, set: { startAt } });
+              }}
               {...room}
             />
           </div>

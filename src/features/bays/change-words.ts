@@ -1,11 +1,14 @@
 import type { Change } from '@/core/changes';
 import type { Level } from '@/core/film';
 import { levelStandards } from '@/core/film';
+import type { SchoolChoice } from '@/core/record';
 import { date, hours } from '../words/format';
 
 /** What changes may name, as words and as choices of the form. */
 export interface ChangeGround {
-  sections: { key: string; name: string; level: Level }[];
+  sections: { key: string; name: string; level: Level; seen: number; schools: SchoolChoice }[];
+  /** The job's own schools, and the version of its row. */
+  own: { seen: number; schools: SchoolChoice };
   people: { id: string; name: string }[];
   otherJobs: string[];
   schools: { key: string; name: string; options: { key: string; name: string; why: string }[] }[];

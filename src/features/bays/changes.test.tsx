@@ -2,6 +2,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { answer, draw, job, locale, posted } from '../room.fixture';
 import { changeText, ownerNotices, type ChangeGround } from './change-words';
 import { GiveUpView } from './give-up-view';
+import { editOf, TakeGiveUp } from './take-give-up';
 import { WhatIfView } from './what-if-view';
 
 jest.mock('next/navigation', () => ({
@@ -15,7 +16,8 @@ const base = {
   ...{ finishDate: '2027-01-22', lateDays: 3 },
 };
 const ground: ChangeGround = {
-  sections: [{ key: 'sides', name: 'Sides', level: 'Show' }],
+  sections: [{ key: 'sides', name: 'Sides', level: 'Show', seen: 4, schools: { blocks: 'flexible' } }],
+  own: { seen: 9, schools: {} },
   people: [{ id: 'ines', name: 'Ines' }],
   otherJobs: ['P-015'],
   schools: [
@@ -126,4 +128,47 @@ test.each([
 ] as const)('%j in words', (change, words) => {
   expect(changeText(change, ground)).toBe(words);
   expect(ownerNotices(change, ground)).toBe(change.kind === 'school' ? 'finds what is low' : null);
+});
+
+describe('taking what is given up', () => {
+  test('a level, a way of working and a promise are edits of the job; what the shop does is none', () => {
+    expect(editOf('P-014', { kind: 'level', section: 'sides', level: 'Road' }, ground)).toEqual({
+      ...{ kind: 'section', job: 'P-014', section: 'sides', seen: 4, set: { level: 'Road' } },
+    });
+    expect(
+      editOf('P-014', { kind: 'school', section: 'sides', school: 'tape', option: 'wet' }, ground),
+    ).toMatchObject({
+      set: { schools: { blocks: 'flexible', tape: 'wet' } },
+    });
+    expect(
+      editOf('P-014', { kind: 'school', section: null, school: 'tape', option: 'wet' }, ground),
+    ).toMatchObject({
+      ...{ kind: 'job', seen: 9, set: { schools: { tape: 'wet' } } },
+    });
+    expect(editOf('P-014', { kind: 'promise', date: '2027-02-01' }, ground)).toMatchObject({ kind: 'job' });
+    expect(editOf('P-014', { kind: 'saturdays' }, ground)).toBeNull();
+    expect(editOf('P-014', { kind: 'level', section: 'gone', level: 'Road' }, ground)).toBeNull();
+  });
+
+  test('the job is changed and the scope record says what it saves and who agreed', async () => {
+    sent.mockResolvedValue(answer(200, { status: 'saved' }));
+    draw(
+      <TakeGiveUp
+        job="P-014"
+        change={{ kind: 'level', section: 'sides', level: 'Road' }}
+        base={base}
+        figures={{ ...base, labourMin: 48_000, materialsMinor: 380_000, finishDate: '2027-01-18' }}
+        ground={ground}
+      />,
+    );
+    fireEvent.change(screen.getByLabelText('Who agreed to: Sides to Road'), { target: { value: 'Mr Vane' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Take it into the job' }));
+    expect(await screen.findByText('Taken; it stands in Steps, Scope.')).toBeInTheDocument();
+    const bodies = sent.mock.calls.map((call) => JSON.parse(call[1].body));
+    // 12,000 minutes are 200 hours less, 200.00 less of materials, four days sooner.
+    expect(bodies[1]).toEqual({
+      ...{ kind: 'add-scope', job: 'P-014' },
+      change: { what: 'Sides to Road', hours: -200, moneyMinor: -20_000, days: -4, agreedBy: 'Mr Vane' },
+    });
+  });
 });

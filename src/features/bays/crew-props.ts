@@ -1,8 +1,11 @@
 import type { Plan } from '@/core/plan';
 import { strainDays, type StrainDay } from '@/core/plan-strain';
+import { scarceSteps, type ScarceStep } from '@/core/plan-scarce';
 import { freeWhileWaiting, type Waiting } from '@/core/plan-waiting';
 import type { Job } from '@/core/record';
+import type { Shelf } from '@/core/film';
 import { openStretches, type Shop } from '@/core/shop';
+import { isRisky } from '@/core/steps';
 import { localDateOf } from '@/core/units';
 import type { DayColumn } from './time-axis';
 
@@ -10,6 +13,7 @@ import type { DayColumn } from './time-axis';
 export interface CrewShown {
   strain: (StrainDay & { name: string; reliefName: string | null })[];
   waiting: Waiting[];
+  scarce: ScarceStep[];
 }
 
 type Planned = { job: Job; plan: Plan };
@@ -21,6 +25,7 @@ export function crewShown(
   others: readonly Planned[],
   shop: Shop,
   days: readonly DayColumn[],
+  shelf: Shelf,
 ): CrewShown {
   const plans = [own, ...others.filter((one) => one.job.state !== 'finished')].map((one) => one.plan);
   const open = openStretches(shop, localDateOf(days[0]!.from, shop.timeZone), days.length);
@@ -32,6 +37,7 @@ export function crewShown(
       name: names.get(day.person) ?? day.person,
       reliefName: day.relief === null ? null : (names.get(day.relief) ?? day.relief),
     })),
+    scarce: scarceSteps(own.plan, shop.people, (step) => isRisky(step, shelf), shop.timeZone),
     waiting: freeWhileWaiting(own.plan, plans, own.plan.computedAt).slice(0, mostWaits),
   };
 }

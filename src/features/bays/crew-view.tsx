@@ -5,7 +5,7 @@ import type { BaysProps } from './bays-props';
 
 /** The people behind the calendar: days too hard on somebody, and what to do while something dries. */
 export function CrewView({ crew, locale }: BaysProps) {
-  const { strain, waiting } = crew;
+  const { strain, waiting, scarce } = crew;
   return (
     <>
       <h2 className="pb-1 font-semibold">Hard days</h2>
@@ -27,6 +27,28 @@ export function CrewView({ crew, locale }: BaysProps) {
               <td>
                 {[...new Set(own.flatMap((one) => one.reliefName ?? []))].join(', ') ||
                   'nobody who can: a shorter day, or two days of it'}
+              </td>
+            </tr>
+          ))}
+        </Table>
+      )}
+      <h2 className="pt-5 pb-1 font-semibold">The strong hand</h2>
+      <p className="pb-1 text-quiet">Risky steps that one or two people can do, and the slip they bear.</p>
+      {scarce.length === 0 ? (
+        <p className="text-quiet">No risky step ahead hangs on one or two people.</p>
+      ) : (
+        <Table caption="The strong hand" head={['Step', 'Planned', 'Who', 'May slip']}>
+          {scarce.map((one) => (
+            <tr key={one.step} className="border-b border-line">
+              <td className="py-[3px] pr-3">
+                {one.name}, {one.subject}
+              </td>
+              <td className="pr-3 whitespace-nowrap">{moment(one.start, locale)}</td>
+              <td className="pr-3">{one.able.join(' or ')}</td>
+              <td className={one.spareDays !== null && one.spareDays < 3 ? 'font-semibold text-caution' : ''}>
+                {one.spareDays === null
+                  ? 'nobody is away then'
+                  : `${Math.max(0, one.spareDays)} ${one.spareDays === 1 ? 'day' : 'days'}, then not before ${one.backOn ? date(one.backOn) : 'anybody is back'}`}
               </td>
             </tr>
           ))}

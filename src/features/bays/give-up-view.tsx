@@ -7,6 +7,7 @@ import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { date, hours, money, type Locale } from '../words/format';
+import { TakeGiveUp } from './take-give-up';
 import { changeText, hoursMore, ownerNotices, type ChangeGround } from './change-words';
 
 type Answer = { status: 'kept' } | ({ status: 'over' } & GiveUps);
@@ -82,6 +83,13 @@ export function GiveUpView({ job, ground, locale }: { job: string; ground: Chang
                     {money(figures.materialsMinor, locale)}
                   </p>
                   <p className="text-quiet">{notices ?? 'Nothing of the finish is given up.'}</p>
+                  <TakeGiveUp
+                    job={job}
+                    change={one.change}
+                    figures={figures}
+                    base={answer.base}
+                    ground={ground}
+                  />
                 </li>
               );
             })}

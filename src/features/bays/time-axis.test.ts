@@ -1,4 +1,4 @@
-import { columnOf, minuteOf, stackRows, type DayColumn } from './time-axis';
+import { columnOf, intoOpenHours, minuteOf, stackRows, type DayColumn } from './time-axis';
 
 const day = (i: number, open: boolean): DayColumn => ({
   from: i * 1440,
@@ -40,4 +40,13 @@ test('where a block is let go is the minute that is drawn there, to a minute, da
     expect(Math.abs(minuteOf(days, columnOf(days, minute)) - minute)).toBeLessThan(1);
   expect(minuteOf(days, -1)).toBe(0);
   expect(minuteOf(days, 99)).toBeCloseTo(3 * 1440, 3);
+});
+
+test('a minute before opening, after closing or on a closed day goes to the next opening', () => {
+  expect([300, 720, 1000, 2000].map((minute) => intoOpenHours(days, minute))).toEqual([
+    450,
+    720,
+    2 * 1440 + 450,
+    2 * 1440 + 450,
+  ]);
 });

@@ -43,6 +43,12 @@ export function minuteOf(days: readonly DayColumn[], column: number): number {
   return from + ((share - nightShare) / (1 - 2 * nightShare)) * (to - from);
 }
 
+/** A minute of the night goes to the next opening: nobody begins at five in the morning because a hand shook. */
+export function intoOpenHours(days: readonly DayColumn[], minute: number): number {
+  for (const { open } of days) if (open && minute < open.to) return Math.max(minute, open.from);
+  return minute;
+}
+
 /**
  * Rows for blocks that share a lane so that none covers another: each takes the first row that is free at its start.
  * @returns row by index of the block, and how many rows there are

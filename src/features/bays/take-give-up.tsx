@@ -1,0 +1,110 @@
+'use client';
+
+import { useState } from 'react';
+import type { Change, PlanFigures } from '@/core/changes';
+import type { Edit } from '@/core/record';
+import { Button } from '@/ui/button';
+import { useLive } from '@/ui/use-live';
+import { useSaving } from '../frame/saving';
+import { changeText, type ChangeGround } from './change-words';
+
+/** The edit of the job that makes a change true; null for what is done in the shop and is no matter of scope. */
+export function editOf(job: string, change: Change, ground: ChangeGround): Edit | null {
+  switch (change.kind) {
+    case 'level': {
+      const section = ground.sections.find((one) => one.key === change.section);
+      if (!section) return null;
+      return { kind: 'section', job, section: section.key, seen: section.seen, set: { level: change.level } };
+    }
+    case 'school': {
+      const taken = { [change.school]: change.option };
+      if (change.section === null)
+        return {
+          kind: 'job',
+          job,
+          seen: ground.own.seen,
+          set: { schools: { ...ground.own.schools, ...taken } },
+        };
+      const section = ground.sections.find((one) => one.key === change.section);
+      if (!section) return null;
+      const schools = { ...section.schools, ...taken };
+      return { kind: 'section', job, section: section.key, seen: section.seen, set: { schools } };
+    }
+    case 'promise':
+      return { kind: 'job', job, seen: ground.own.seen, set: { promised: change.date } };
+    default:
+      return null;
+  }
+}
+
+const daysBetween = (from: string | null, to: string | null): number =>
+  from && to ? Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000) : 0;
+
+/** What was agreed to be given up: the job is changed, and the scope record says what, what it saves, and who agreed. */
+export function TakeGiveUp({
+  job,
+  change,
+  figures,
+  base,
+  ground,
+}: {
+  job: string;
+  change: Change;
+  figures: PlanFigures;
+  base: PlanFigures;
+  ground: ChangeGround;
+}) {
+  const live = useLive();
+  const { save } = useSaving();
+  const [agreedBy, setAgreedBy] = useState('');
+  const [said, setSaid] = useState<string | null>(null);
+  const edit = editOf(job, change, ground);
+  if (!edit)
+    return <p className="text-small text-quiet">Done in Shop or by arrangement; the scope stays as it is.</p>;
+  const take = async () => {
+    const changed = await save(edit);
+    if (changed.status !== 'saved') return setSaid(changed.faults.map((one) => one.reason).join('; '));
+    const written = await save({
+      kind: 'add-scope',
+      job,
+      change: {
+        what: changeText(change, ground).slice(0, 200),
+        hours: Math.round((figures.labourMin - base.labourMin) / 6) / 10,
+        moneyMinor: figures.materialsMinor - base.materialsMinor,
+        days: daysBetween(base.finishDate, figures.finishDate),
+        agreedBy: agreedBy.trim(),
+      },
+    });
+    setSaid(
+      written.status === 'saved'
+        ? 'Taken; it stands in Steps, Scope.'
+        : 'Taken, but not written into the scope record: write it in Steps, Scope.',
+    );
+  };
+  return (
+    <form
+      className="flex flex-wrap items-center gap-2 pt-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void take();
+      }}
+    >
+      <input
+        aria-label={`Who agreed to: ${changeText(change, ground)}`}
+        placeholder="who agreed"
+        className="w-40"
+        maxLength={80}
+        required
+        disabled={!live}
+        value={agreedBy}
+        onChange={(event) => setAgreedBy(event.target.value)}
+      />
+      <Button type="submit" disabled={!live || agreedBy.trim() === ''}>
+        Take it into the job
+      </Button>
+      <span role="status" className="text-small text-quiet">
+        {said}
+      </span>
+    </form>
+  );
+}
