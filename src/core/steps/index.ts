@@ -1,4 +1,5 @@
 export * from './booth-passes';
+export * from './crew-zones';
 export * from './builder';
 export * from './catalogue';
 export * from './schools';

@@ -1,5 +1,6 @@
 import type { Plan } from '@/core/plan';
 import { strainDays, type StrainDay } from '@/core/plan-strain';
+import { collisions, type Collision } from '@/core/plan-collisions';
 import { scarceSteps, type ScarceStep } from '@/core/plan-scarce';
 import { freeWhileWaiting, type Waiting } from '@/core/plan-waiting';
 import type { Job } from '@/core/record';
@@ -14,6 +15,7 @@ export interface CrewShown {
   strain: (StrainDay & { name: string; reliefName: string | null })[];
   waiting: Waiting[];
   scarce: ScarceStep[];
+  collisions: (Collision & { firstName: string; secondName: string })[];
 }
 
 type Planned = { job: Job; plan: Plan };
@@ -29,6 +31,8 @@ export function crewShown(
 ): CrewShown {
   const plans = [own, ...others.filter((one) => one.job.state !== 'finished')].map((one) => one.plan);
   const open = openStretches(shop, localDateOf(days[0]!.from, shop.timeZone), days.length);
+  const steps = new Map(own.plan.steps.map((step) => [step.key, step]));
+  const stepName = (key: string) => `${steps.get(key)!.name}, ${steps.get(key)!.subject}`;
   const today = localDateOf(own.plan.computedAt, shop.timeZone);
   const names = new Map(shop.people.map((person) => [person.id, person.name]));
   return {
@@ -36,6 +40,11 @@ export function crewShown(
       ...day,
       name: names.get(day.person) ?? day.person,
       reliefName: day.relief === null ? null : (names.get(day.relief) ?? day.relief),
+    })),
+    collisions: collisions(own.plan.steps, own.plan.computedAt).map((one) => ({
+      ...one,
+      firstName: stepName(one.first),
+      secondName: stepName(one.second),
     })),
     scarce: scarceSteps(own.plan, shop.people, (step) => isRisky(step, shelf), shop.timeZone),
     waiting: freeWhileWaiting(own.plan, plans, own.plan.computedAt).slice(0, mostWaits),

@@ -5,7 +5,7 @@ import type { BaysProps } from './bays-props';
 
 /** The people behind the calendar: days too hard on somebody, and what to do while something dries. */
 export function CrewView({ crew, locale }: BaysProps) {
-  const { strain, waiting, scarce } = crew;
+  const { strain, waiting, scarce, collisions } = crew;
   return (
     <>
       <h2 className="pb-1 font-semibold">Hard days</h2>
@@ -27,6 +27,24 @@ export function CrewView({ crew, locale }: BaysProps) {
               <td>
                 {[...new Set(own.flatMap((one) => one.reliefName ?? []))].join(', ') ||
                   'nobody who can: a shorter day, or two days of it'}
+              </td>
+            </tr>
+          ))}
+        </Table>
+      )}
+      <h2 className="pt-5 pb-1 font-semibold">On one section at once</h2>
+      {collisions.length === 0 ? (
+        <p className="text-quiet">No two crews are planned on one section at the same time.</p>
+      ) : (
+        <Table caption="On one section at once" head={['From', 'To', 'One', 'The other', '']}>
+          {collisions.map((one) => (
+            <tr key={`${one.first}${one.second}`} className="border-b border-line">
+              <td className="py-[3px] pr-3 whitespace-nowrap">{moment(one.from, locale)}</td>
+              <td className="pr-3 whitespace-nowrap">{moment(one.to, locale)}</td>
+              <td className="pr-3">{one.firstName}</td>
+              <td className="pr-3">{one.secondName}</td>
+              <td className={one.excluded ? 'font-semibold text-caution' : 'text-quiet'}>
+                {one.excluded ? 'not side by side: pin one of them' : 'share it by side'}
               </td>
             </tr>
           ))}

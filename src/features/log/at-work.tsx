@@ -21,7 +21,7 @@ interface Refused {
 }
 
 /** Who is at what, what may begin next; one tap begins, leaves or ends, and a beginning that comes too early is told. */
-export function AtWork({ job, now, locale, running, next, people }: LogProps) {
+export function AtWork({ job, now, locale, running, next, people, closesAt }: LogProps) {
   const { save } = useSaving();
   const live = useLive();
   const minute = useNow(now);
@@ -99,11 +99,21 @@ export function AtWork({ job, now, locale, running, next, people }: LogProps) {
           </Line>
         ))}
       </div>
-      <h2 className="pt-5 pb-2 font-semibold">Next</h2>
+      <h2 className="pt-5 pb-2 font-semibold">
+        Next
+        <span className="font-normal text-quiet">
+          {closesAt === null || closesAt <= minute
+            ? ', the shop is closed'
+            : `, ${span(closesAt - minute)} left today`}
+        </span>
+      </h2>
       {next.length === 0 && <Empty>Nothing is left to begin.</Empty>}
       <div className="flex flex-col gap-2">
         {next.map((row) => (
           <Line key={row.step} row={row} locale={locale}>
+            {closesAt !== null && closesAt > minute && row.minutes <= closesAt - minute && (
+              <span className="text-small text-released">fits today</span>
+            )}
             <Begin
               row={row}
               people={people}

@@ -1,7 +1,8 @@
 import { standingEntries, type Job, type LogEntry } from '@/core/record';
 import { stepLogs, timeSums, worked, type TimeSum } from '@/core/log';
 import type { Plan, PlannedStep } from '@/core/plan';
-import type { Shop } from '@/core/shop';
+import { openStretches, type Shop } from '@/core/shop';
+import { localDateOf } from '@/core/units';
 import type { Locale } from '../words/format';
 
 /** A step somebody is at, or could begin next. */
@@ -18,6 +19,8 @@ export interface WorkRow {
   plannedMin: number;
   /** Ids of people the plan gives it to. */
   proposed: string[];
+  /** Clock minutes it takes a crew. */
+  minutes: number;
   /** At the polisher: since when the pad has not been cleaned; null where no pad runs. */
   padSince: number | null;
   cautions: number;
@@ -59,6 +62,8 @@ export interface LogProps {
   sums: { all: TimeSum; phases: SumRow[]; months: SumRow[]; people: SumRow[]; causes: [string, number][] };
   people: { id: string; name: string; skills: readonly string[] }[];
   rateMinorPerHour: number;
+  /** When the shop closes today; null on a closed day or after closing. */
+  closesAt: number | null;
 }
 
 const mostNext = 12;
@@ -90,6 +95,7 @@ export function logProps(
       ...{ start: step.start, since: open?.from ?? null, at: open?.people ?? [] },
       usedMin: own ? own.sittings.reduce((sum, one) => sum + worked(one, now), 0) : step.usedMin,
       plannedMin: step.personMinutes,
+      minutes: step.minutes,
       padSince: open && isPolishing(step) ? padSince(job.log, step.key, open.from) : null,
       proposed: step.uses.filter((id) => personName.has(id)),
       cautions: step.cautions.length,
@@ -151,6 +157,10 @@ export function logProps(
     },
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
     rateMinorPerHour: shop.labourRateMinorPerHour,
+    closesAt:
+      openStretches(shop, localDateOf(now, shop.timeZone), 1)
+        .filter((one) => one.to > now)
+        .at(-1)?.to ?? null,
   };
 }
 

@@ -4,13 +4,23 @@ import type { Plan, PlannedStep } from '@/core/plan';
 import { maskTacks, type MaskTack } from '@/core/plan-mask-tack';
 import { standingEntries, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
-import { isRisky, ladderOf, polishCard, withShopWays, type PolishStage } from '@/core/steps';
+import {
+  crewZones,
+  isRisky,
+  ladderOf,
+  polishCard,
+  withShopWays,
+  type CrewZone,
+  type PolishStage,
+} from '@/core/steps';
 
 /** What one step asks of the hand, beyond hours and materials. */
 export interface StepCraft {
   tack: MaskTack | null;
   polish: PolishStage[];
   round: (EdgeAdvice & { wetEdgeMin: number; platform: boolean; fromBothSides: boolean }) | null;
+  /** Who of the crew works on which panels; empty for one person. */
+  zones: CrewZone[];
   looked: { who: string; at: number; note: string }[];
   /** A risky step ahead with no trial before it. */
   untried: boolean;
@@ -38,6 +48,7 @@ export function craftShown(
           ? polishCard(ladderOf(section), step.figure.quantity, section.oldFinish === 'lacquer')
           : [],
       round: step.coat ? roundOf(step, job, shelf) : null,
+      zones: zonesOf(step, plan, names),
       looked: looks
         .filter((entry) => entry.step === step.key)
         .map(({ people, at, note }) => ({
@@ -49,10 +60,27 @@ export function craftShown(
         isRisky(step, shelf) &&
         !trials.some((trial) => trial.end <= step.start && sharesSection(trial, step)),
     };
-    if (craft.tack || craft.polish.length > 0 || craft.round || craft.looked.length > 0 || craft.untried)
+    if (
+      craft.zones.length > 0 ||
+      craft.tack ||
+      craft.polish.length > 0 ||
+      craft.round ||
+      craft.looked.length > 0 ||
+      craft.untried
+    )
       found[step.key] = craft;
   }
   return found;
+}
+
+/** Work by the square metre ahead is shared out by panel; done work is history. */
+function zonesOf(step: PlannedStep, plan: Plan, names: ReadonlyMap<string, string>): CrewZone[] {
+  if (step.state === 'done' || step.figure.unit !== 'm²') return [];
+  const people = step.uses.flatMap((id) => names.get(id) ?? []);
+  return crewZones(
+    plan.parts.filter((part) => step.sections.includes(part.section)),
+    people,
+  );
 }
 
 /** A trial of the whole job, or of one of the sections, counts for it. */

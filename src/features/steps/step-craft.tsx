@@ -14,7 +14,7 @@ export function CraftOfStep({
   locale: Locale;
   productName(code: string): string;
 }) {
-  const { tack, polish, round, looked, untried } = craft;
+  const { tack, polish, round, looked, untried, zones } = craft;
   return (
     <>
       {untried && (
@@ -22,6 +22,15 @@ export function CraftOfStep({
           a risky step without a trial: spray a card or work a trial spot first, or put a trial under
           supervision before it
         </Notice>
+      )}
+      {zones.length > 0 && (
+        <Part title="Who where">
+          {zones.map((zone) => (
+            <Fact key={zone.person} label={`${zone.person}: ${zone.where}`}>
+              {zone.parts[0]}–{zone.parts.at(-1)}, {zone.areaM2.toFixed(1)} m²
+            </Fact>
+          ))}
+        </Part>
       )}
       {tack && (
         <Part title="Tape">
