@@ -4,15 +4,7 @@ import type { Plan, PlannedStep } from '@/core/plan';
 import { maskTacks, type MaskTack } from '@/core/plan-mask-tack';
 import { standingEntries, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
-import {
-  crewZones,
-  isRisky,
-  ladderOf,
-  polishCard,
-  withShopWays,
-  type CrewZone,
-  type PolishStage,
-} from '@/core/steps';
+import { crewZones, isRisky, ladderOf, polishCard, withShopWays, type PolishStage } from '@/core/steps';
 
 /** What one step asks of the hand, beyond hours and materials. */
 export interface StepCraft {
@@ -20,7 +12,7 @@ export interface StepCraft {
   polish: PolishStage[];
   round: (EdgeAdvice & { wetEdgeMin: number; platform: boolean; fromBothSides: boolean }) | null;
   /** Who of the crew works on which panels; empty for one person. */
-  zones: CrewZone[];
+  zones: { person: string; where: string; areaM2: number; first: string; last: string }[];
   looked: { who: string; at: number; note: string }[];
   /** A risky step ahead with no trial before it. */
   untried: boolean;
@@ -74,13 +66,17 @@ export function craftShown(
 }
 
 /** Work by the square metre ahead is shared out by panel; done work is history. */
-function zonesOf(step: PlannedStep, plan: Plan, names: ReadonlyMap<string, string>): CrewZone[] {
+function zonesOf(step: PlannedStep, plan: Plan, names: ReadonlyMap<string, string>): StepCraft['zones'] {
   if (step.state === 'done' || step.figure.unit !== 'm²') return [];
   const people = step.uses.flatMap((id) => names.get(id) ?? []);
   return crewZones(
     plan.parts.filter((part) => step.sections.includes(part.section)),
     people,
-  );
+  ).map(({ person, where, areaM2, parts }) => ({
+    ...{ person, where, areaM2 },
+    // A page carries the ends of the run, not every panel of every step.
+    ...{ first: parts[0] ?? '', last: parts.at(-1) ?? '' },
+  }));
 }
 
 /** A trial of the whole job, or of one of the sections, counts for it. */

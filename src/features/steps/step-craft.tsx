@@ -27,7 +27,7 @@ export function CraftOfStep({
         <Part title="Who where">
           {zones.map((zone) => (
             <Fact key={zone.person} label={`${zone.person}: ${zone.where}`}>
-              {zone.parts[0]}–{zone.parts.at(-1)}, {zone.areaM2.toFixed(1)} m²
+              {zone.first}–{zone.last}, {zone.areaM2.toFixed(1)} m²
             </Fact>
           ))}
         </Part>
