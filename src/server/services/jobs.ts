@@ -1,4 +1,4 @@
-import { writeJobBundle, type Fault, type JobBundle } from '../../core/exchange';
+import { wayFaults, writeJobBundle, type Fault, type JobBundle } from '../../core/exchange';
 import type { NewJob } from '../../core/record';
 import { proposeJob } from '../../core/survey';
 import { database } from '../database/client';
@@ -29,7 +29,9 @@ const taken = (number: string): Fault => ({ place: 'number', reason: `the number
 
 /** Takes a job out of a bundle into the yard; products that the shelf lacks come with it. */
 export async function importJob(bundle: JobBundle, author: string): Promise<EditOutcome> {
-  const { shelf } = await requireShop();
+  const { shop, shelf } = await requireShop();
+  const faults = bundle.job.sections.flatMap((section, i) => wayFaults(section, shop, `job.sections[${i}]`));
+  if (faults.length > 0) return { status: 'faulty', faults };
   const missing = bundle.shelf.filter((product) => !shelf.has(product.code));
   return saveJob(bundle.job, shelfChanges(missing), author, 'import of');
 }
