@@ -1,12 +1,13 @@
 import { climateStops, waitAcross } from './film';
 import { placeSteps, type Placed } from './plan-calendar';
 import type { PlanInput, PlannedStep, PlanWarning } from './plan-model';
-import { airFrom, airOnDay, type Shop } from './shop';
+import { airFrom, airOnDay, type AirUntil, type Place, type Shop } from './shop';
 import type { StepLink, StepNetwork } from './steps';
 import { localDateOf } from './units';
 
 const mostRounds = 3;
 const daysAhead = 60;
+const monthBackMin = 30 * 1440;
 
 /**
  * Waits for sanding at the air of their own nights: the builder reckons with the coldest night of a month, but not with
@@ -25,13 +26,15 @@ export function waitInTrueAir(
   for (let round = 0; round < mostRounds && !isConstant; round += 1) {
     const at = new Map(placed.steps.map((step) => [step.key, step]));
     let longer = false;
+    // One list of airs for all waits of the round: each begins to read it where it begins.
+    const air = airAhead(bay, input.shop, placed.steps);
     for (const link of network.links) {
       const { why } = link;
       if (why.code !== 'sand-after') continue;
       const [from, to] = [at.get(link.from), at.get(link.to)];
       const sheet = input.shelf.get(why.product)?.coating;
       if (!from || !to || to.state !== 'planned' || !sheet) continue;
-      const wait = waitAcross(sheet, 'sandAfterMin', from.end, airFrom(bay, input.shop, from.end, daysAhead));
+      const wait = waitAcross(sheet, 'sandAfterMin', from.end, air);
       // The wait is a step of its own after a session, and a lag between coats by roller.
       const cure = to.kind === 'passive' ? network.steps.find((step) => step.key === to.key)! : null;
       const plannedMin = cure ? cure.minutes : link.min;
@@ -47,6 +50,17 @@ export function waitInTrueAir(
     placed = placeSteps(input, network);
   }
   return { placed, warnings: [...warnings.values()] };
+}
+
+/** The air of a place from the first step that lies ahead to well after the last. */
+function airAhead(place: Place, shop: Shop, steps: readonly PlannedStep[]): AirUntil[] {
+  const ahead = steps.filter((step) => step.state === 'planned');
+  const first = ahead.reduce((least, step) => Math.min(least, step.start), Infinity);
+  if (first === Infinity) return [];
+  const last = ahead.reduce((most, step) => Math.max(most, step.end), first);
+  // A film laid before today may still be waiting: it is read from a month back.
+  const from = first - monthBackMin;
+  return airFrom(place, shop, from, Math.ceil((last - from) / 1440) + daysAhead);
 }
 
 /** Coats ahead whose day has a forecast in which their sheet forbids them; each product once a day and stop. */

@@ -24,13 +24,16 @@ export interface AirUntil {
 export function airFrom(place: Place, shop: Shop, from: Minute, days: number): AirUntil[] {
   const first = localDateOf(from, shop.timeZone);
   const open = openStretches(shop, first, days);
+  let next = 0;
   const stretches: AirUntil[] = [];
   for (let i = 0; i < days; i += 1) {
     const date = addDays(first, i);
     const { workC, nightC } = airOnDay(place, date);
     const dayEnds = minuteAt(addDays(date, 1), 0, shop.timeZone);
     const dayBegins = minuteAt(date, 0, shop.timeZone);
-    for (const one of open.filter((each) => each.from >= dayBegins && each.from < dayEnds)) {
+    while (next < open.length && open[next]!.from < dayBegins) next += 1;
+    for (; next < open.length && open[next]!.from < dayEnds; next += 1) {
+      const one = open[next]!;
       stretches.push({ untilMin: one.from, airC: nightC });
       stretches.push({ untilMin: Math.min(one.to, dayEnds), airC: workC });
     }
