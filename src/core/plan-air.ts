@@ -21,22 +21,23 @@ export function waitInTrueAir(
 ): { placed: Placed; warnings: PlanWarning[] } {
   const bay = input.shop.places.find((place) => place.kind === 'bay');
   let placed = first;
+  const steps = new Map(network.steps.map((step) => [step.key, step]));
   const warnings = new Map<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>();
   const isConstant = !bay || (bay.profile === null && bay.forecast.length === 0);
   for (let round = 0; round < mostRounds && !isConstant; round += 1) {
-    const at = new Map(placed.steps.map((step) => [step.key, step]));
     let longer = false;
     // One list of airs for all waits of the round: each begins to read it where it begins.
-    const air = airAhead(bay, input.shop, placed.steps);
+    const air = airAhead(bay, input.shop, placed.at);
     for (const link of network.links) {
       const { why } = link;
       if (why.code !== 'sand-after') continue;
-      const [from, to] = [at.get(link.from), at.get(link.to)];
+      const [from, to] = [placed.at.get(link.from), placed.at.get(link.to)];
       const sheet = input.shelf.get(why.product)?.coating;
-      if (!from || !to || to.state !== 'planned' || !sheet) continue;
+      if (!from || !to?.isAhead || !sheet) continue;
       const wait = waitAcross(sheet, 'sandAfterMin', from.end, air);
       // The wait is a step of its own after a session, and a lag between coats by roller.
-      const cure = to.kind === 'passive' ? network.steps.find((step) => step.key === to.key)! : null;
+      const next = steps.get(link.to)!;
+      const cure = next.kind === 'passive' ? next : null;
       const plannedMin = cure ? cure.minutes : link.min;
       const ready = cure ? to.end : to.start;
       if (wait === null || wait <= plannedMin || ready >= from.end + wait) continue;
@@ -53,8 +54,8 @@ export function waitInTrueAir(
 }
 
 /** The air of a place from the first step that lies ahead to well after the last. */
-function airAhead(place: Place, shop: Shop, steps: readonly PlannedStep[]): AirUntil[] {
-  const ahead = steps.filter((step) => step.state === 'planned');
+function airAhead(place: Place, shop: Shop, at: Placed['at']): AirUntil[] {
+  const ahead = [...at.values()].filter((step) => step.isAhead);
   const first = ahead.reduce((least, step) => Math.min(least, step.start), Infinity);
   if (first === Infinity) return [];
   const last = ahead.reduce((most, step) => Math.max(most, step.end), first);

@@ -16,7 +16,10 @@ import type { Step, StepNetwork } from './steps';
 import { addDays, daysBetween, localDateOf, minuteAt, type Minute } from './units';
 
 export interface Placed {
-  steps: PlannedStep[];
+  /** Hours of every step that found room, and whether it still lies ahead. */
+  at: ReadonlyMap<string, { start: Minute; end: Minute; isAhead: boolean }>;
+  /** The steps told in full, with their reasons; made when they are first asked for. */
+  readonly steps: PlannedStep[];
   stays: PlannedStay[];
   broken: ReadonlySet<string>;
   unplaced: string[];
@@ -39,6 +42,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   const days = horizonDays + daysBetween(firstDay, localDateOf(now, shop.timeZone));
   const open = openStretches(shop, firstDay, days);
   const facts = factsToday(job, network, input.now);
+  const planned = new Map(network.steps.map((step) => [step.key, step]));
   const able = new Map(skills.map((skill) => [skill as string, ableOf(shop.people, skill)]));
   const problem: ScheduleProblem = {
     now,
@@ -57,7 +61,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
       from: stay.from,
       to: stay.to,
     })),
-    facts: facts.map((fact) => factOf(fact, network, shop)),
+    facts: facts.map((fact) => factOf(fact, planned.get(fact.step), shop)),
     commitments: [...commitments],
   };
   // What is pinned goes by its pin, not by the start that was agreed before.
@@ -69,8 +73,9 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   const name = namer(input, network);
   const followers = followersOf(network);
   const ready = readyFrom(network, spots);
-  return {
-    steps: network.steps.flatMap((step) => {
+  let told: PlannedStep[] | null = null;
+  const tell = (): PlannedStep[] =>
+    network.steps.flatMap((step) => {
       const spot = spots.get(step.key);
       if (!spot) return [];
       const fact = known.get(step.key);
@@ -88,7 +93,18 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
           whyNotEarlier: spot.because.map((one) => inWords(one, network, name)),
         },
       ];
-    }),
+    });
+  return {
+    at: new Map(
+      [...spots].map(([key, { start, end }]) => [
+        key,
+        { start, end, isAhead: (known.get(key)?.status ?? 'planned') === 'planned' },
+      ]),
+    ),
+    // Only the last placing of a plan is told in full; those before it are read by their hours.
+    get steps() {
+      return (told ??= tell());
+    },
     stays: schedule.holds.flatMap((hold) => {
       const stay = network.stays.find((one) => one.key === hold.id)!;
       return [{ ...stay, place: hold.resource, start: hold.start, end: hold.end }];
@@ -166,9 +182,8 @@ function factsToday(job: Job, network: StepNetwork, now: Minute): StepFact[] {
 }
 
 /** People who left the shop since are not waited for; the log names no place, so the first of its kind is taken. */
-function factOf(fact: StepFact, network: StepNetwork, shop: Shop): Fact {
+function factOf(fact: StepFact, planned: Step | undefined, shop: Shop): Fact {
   const { step, start } = fact;
-  const planned = network.steps.find((one) => one.key === step);
   const here = new Set([...shop.people, ...shop.places].map((one) => one.id));
   const place =
     fact.workedMin !== undefined && planned?.place ? placesOf(shop, planned.place).slice(0, 1) : [];

@@ -70,10 +70,10 @@ export function remedyClosedWindows(
   let placed = first;
   const warnings: PlanWarning[] = [];
   for (let round = 0; round < mostRounds; round += 1) {
-    const at = new Map(placed.steps.map((step) => [step.key, step]));
+    const { at } = placed;
     const closed = network.softWindows.filter((window) => {
       const [from, to] = [at.get(window.from), at.get(window.to)];
-      const open = from && to && to.state === 'planned' && to.start - from.end > window.maxMin;
+      const open = from && to && to.isAhead && to.start - from.end > window.maxMin;
       return open && !at.has(remedyKey(window));
     });
     if (closed.length === 0) break;
