@@ -67,7 +67,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   // What is pinned goes by its pin, not by the start that was agreed before.
   const pinned = new Set(network.steps.flatMap((step) => (step.pinnedAt === null ? [] : [step.key])));
   const starts = new Map([...agreedStarts].filter(([step]) => !pinned.has(step)));
-  const schedule = scheduleKeeping(problem, { starts, open });
+  const schedule = scheduleKeeping(problem, { starts, open, keepForMin: shop.keepForMin });
   const spots = new Map(schedule.placements.map((one) => [one.step, one]));
   const known = new Map(facts.map((fact) => [fact.step, fact]));
   const name = namer(input, network);

@@ -14,6 +14,7 @@ export const demoShop: Shop = {
   labourRateMinorPerHour: 4800,
   boothRateMinorPerHour: 3500,
   vocLimitGL: 640,
+  keepForMin: 240,
   taxBp: 2000,
   shifts: [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMin: 450, endMin: 990 })),
   closures: [

@@ -23,6 +23,7 @@ export const bundleShop = object({
   boothRateMinorPerHour: field.moneyMinor(),
   taxBp: field.whole(0, 10_000),
   vocLimitGL: field.figure(1, 2000).allow(null).default(null).optional(),
+  keepForMin: field.whole(0, 14_400).default(240).optional(),
   shifts: list(
     object({ weekday: field.whole(1, 7), startMin: field.whole(0, 1439), endMin: field.whole(1, 1440) }),
     21,

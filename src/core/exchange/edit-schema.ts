@@ -76,6 +76,7 @@ const shopSet = some({
   boothRateMinorPerHour: field.moneyMinor(),
   taxBp: field.whole(0, 10_000),
   vocLimitGL: field.figure(1, 2000).allow(null),
+  keepForMin: field.whole(0, 14_400),
 });
 
 const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-item'>, Joi.Schema> = {

@@ -44,6 +44,7 @@ export interface ShopChange {
   boothRateMinorPerHour?: number;
   taxBp?: number;
   vocLimitGL?: number | null;
+  keepForMin?: number;
 }
 
 /** What the shop changes of a person or a place; only the named ones are touched. */

@@ -30,8 +30,9 @@ const chain = (steps: TimedStep[], over: Partial<ScheduleProblem> = {}): Schedul
   commitments: [],
   ...over,
 });
-const startsOf = (problem: ScheduleProblem, agreed: Record<string, number>) => {
-  const schedule = scheduleKeeping(problem, { starts: new Map(Object.entries(agreed)), open });
+const startsOf = (problem: ScheduleProblem, agreed: Record<string, number>, keepForMin = 240) => {
+  const starts = new Map(Object.entries(agreed));
+  const schedule = scheduleKeeping(problem, { starts, open, keepForMin });
   return Object.fromEntries(schedule.placements.map((one) => [one.step, one.start]));
 };
 
@@ -40,7 +41,7 @@ describe('agreed starts are kept, worked by hand', () => {
 
   test('a step that could begin an hour sooner stays where it was agreed, and says so', () => {
     expect(startsOf(pair, { strip: 450, treat: 570 })).toEqual({ strip: 450, treat: 570 });
-    const schedule = scheduleKeeping(pair, { starts: new Map([['treat', 570]]), open });
+    const schedule = scheduleKeeping(pair, { starts: new Map([['treat', 570]]), open, keepForMin: 240 });
     expect(schedule.placements[1]!.because).toEqual([
       { kind: 'agreed', from: 510 },
       { kind: 'link', link: 'link 0', from: 'strip', min: 0 },
@@ -50,6 +51,15 @@ describe('agreed starts are kept, worked by hand', () => {
   test('a gain of half a shift moves it: 239 minutes do not, 240 do', () => {
     expect(startsOf(pair, { treat: 510 + 239 }).treat).toBe(749);
     expect(startsOf(pair, { treat: 510 + 240 }).treat).toBe(510);
+  });
+
+  test('the shop says what an agreed start is worth: an hour, a week, or nothing', () => {
+    expect(startsOf(pair, { treat: 510 + 59 }, 60).treat).toBe(569);
+    expect(startsOf(pair, { treat: 510 + 60 }, 60).treat).toBe(510);
+    // Two days later: 480 minutes left of the first day, 540 of the second, 60 of the third.
+    expect(startsOf(pair, { treat: 2880 + 510 }, 1081).treat).toBe(3390);
+    expect(startsOf(pair, { treat: 2880 + 510 }, 1080).treat).toBe(510);
+    expect(startsOf(pair, { treat: 511 }, 0).treat).toBe(510);
   });
 
   test('a night is no gain: agreed for the morning, free from ten to closing the day before', () => {
@@ -86,7 +96,8 @@ describe('agreed starts are kept, worked by hand', () => {
     expect(startsOf(tied, { epoxy: 700 })).toEqual({ treat: 540, epoxy: 700 });
     // With treatment done at 510 the window closes at 610, and the agreed start gives way.
     const facts = [{ status: 'done' as const, step: 'treat', start: 450, end: 510, uses: ['ines'] }];
-    const done = scheduleKeeping({ ...tied, now: 510, facts }, { starts: new Map([['epoxy', 700]]), open });
+    const starts = new Map([['epoxy', 700]]);
+    const done = scheduleKeeping({ ...tied, now: 510, facts }, { starts, open, keepForMin: 240 });
     expect(done.broken).toEqual([]);
     expect(done.placements[1]!.start).toBe(510);
   });
@@ -103,7 +114,7 @@ describe('any agreed starts', () => {
       fc.property(cases, ({ minutes, agreed }) => {
         const problem = chain(minutes.map((length, i) => step(`s${i}`, length)));
         const starts = new Map(agreed.map((minute, i) => [`s${i}`, minute]));
-        const kept = scheduleKeeping(problem, { starts, open });
+        const kept = scheduleKeeping(problem, { starts, open, keepForMin: 240 });
         expect(faultsOf(problem, kept)).toEqual([]);
         const ends = (list: { end: number }[]) => Math.max(...list.map((one) => one.end));
         const gain =
@@ -119,7 +130,7 @@ describe('any agreed starts', () => {
         const problem = chain(minutes.map((length, i) => step(`s${i}`, length)));
         const first = scheduleSerially(problem);
         const starts = new Map(first.placements.map((one) => [one.step, one.start]));
-        expect(scheduleKeeping(problem, { starts, open })).toEqual(first);
+        expect(scheduleKeeping(problem, { starts, open, keepForMin: 240 })).toEqual(first);
       }),
     );
   });

@@ -81,6 +81,11 @@ export interface Shop {
   boothRateMinorPerHour: Minor;
   /** Most VOC in a ready mix, g/L, by the shop's rules; null for none. */
   vocLimitGL: number | null;
+  /**
+   * What an agreed start is worth, minutes of opening hours: it stays where it is until the step could begin that much
+   * earlier. 0 follows every gain.
+   */
+  keepForMin: number;
   /** Sales tax on the quote, basis points (2000 = 20 %). */
   taxBp: number;
   shifts: Shift[];

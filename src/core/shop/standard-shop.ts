@@ -8,6 +8,7 @@ export const standardShop: Shop = {
   labourRateMinorPerHour: 4500,
   boothRateMinorPerHour: 3500,
   vocLimitGL: null,
+  keepForMin: 240,
   taxBp: 2000,
   shifts: [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMin: 480, endMin: 1020 })),
   closures: [],

@@ -11,6 +11,7 @@ export interface Shop extends Pick<
   | 'boothRateMinorPerHour'
   | 'taxBp'
   | 'vocLimitGL'
+  | 'keepForMin'
   | 'closures'
   | 'places'
 > {

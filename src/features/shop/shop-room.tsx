@@ -130,6 +130,24 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
               />
             </Fact>
           </Part>
+          <Part title="Agreed plans">
+            <Fact label="A start stays until it gains">
+              <EditText
+                label="Opening hours an agreed start must gain before it moves"
+                quiet
+                type="number"
+                step="any"
+                min={0}
+                unit="h"
+                value={String(shop.keepForMin / 60)}
+                toEdit={(text) => ({
+                  kind: 'shop',
+                  seen: seen.shop,
+                  set: { keepForMin: Math.round(Number(text) * 60) },
+                })}
+              />
+            </Fact>
+          </Part>
           <OpeningHours shop={shop} seen={seen} />
         </InspectorPanel>
       )}

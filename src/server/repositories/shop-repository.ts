@@ -78,6 +78,7 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
       boothRateMinorPerHour: row.boothRateMinorPerHour,
       taxBp: row.taxBp,
       vocLimitGL: row.vocLimitGL,
+      keepForMin: row.keepForMin,
       shifts: shifts.map(({ weekday, startMin, endMin }) => ({ weekday, startMin, endMin })),
       closures: closures.map(({ onDate, reason }) => ({ date: onDate, reason })),
       people: people.map(({ id, name, skills, pace }) => ({

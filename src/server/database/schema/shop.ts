@@ -14,10 +14,12 @@ export const shop = mysqlTable(
     boothRateMinorPerHour: whole('booth_rate_minor_per_hour'),
     taxBp: whole('tax_bp'),
     vocLimitGL: double('voc_limit_g_l'),
+    keepForMin: whole('keep_for_min').default(240),
     version: version(),
   },
   (table) => [
     check('shop_rates', sql`${table.labourRateMinorPerHour} >= 0 and ${table.boothRateMinorPerHour} >= 0`),
+    check('shop_keep', sql`${table.keepForMin} between 0 and 14400`),
     check('shop_tax', sql`${table.taxBp} between 0 and 10000`),
   ],
 );
