@@ -217,7 +217,7 @@ describe('Bays', () => {
 
   test('lists the windows that are still to be met, and no other', () => {
     draw(room);
-    const inspector = screen.getByRole('complementary', { name: 'Windows' });
+    const inspector = screen.getByRole('complementary', { name: 'End and windows' });
     const ahead = plan.windows.filter(
       (window) => plan.steps.find((step) => step.key === window.to)!.state !== 'done',
     );

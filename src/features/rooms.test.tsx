@@ -291,6 +291,16 @@ describe('Shop', () => {
     expect(bodyOf(0)).toEqual({ kind: 'shop', seen: 4, set: { labourRateMinorPerHour: 4950 } });
   });
 
+  test('what an agreed start is worth is typed in hours and sent in minutes', async () => {
+    draw(<ShopRoom shop={shown} seen={seen} />);
+    const field = screen.getByLabelText('Opening hours an agreed start must gain before it moves');
+    expect(field).toHaveValue(4);
+    fireEvent.change(field, { target: { value: '1.5' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0)).toEqual({ kind: 'shop', seen: 4, set: { keepForMin: 90 } });
+  });
+
   test('one day off needs one date, and nothing is sent without any', async () => {
     draw(<ShopRoom shop={shown} seen={seen} />);
     const row = screen.getByRole('row', { name: /^Ines/ });

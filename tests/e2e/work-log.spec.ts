@@ -7,6 +7,10 @@ test('a coat tapped too early is told, insisted on with a reason, counted, and t
 }) => {
   await page.goto('/jobs/P-014/booth');
   await page.getByRole('button', { name: 'At the window' }).click();
+  // Other journeys may have put a coat before it; the session is chosen by what it sprays.
+  const sessions = page.getByLabel('Session', { exact: true });
+  const build = sessions.locator('option', { hasText: /, build$/ }).first();
+  await sessions.selectOption((await build.getAttribute('value'))!);
   await page.getByLabel('Batch on the tin').fill('HB 9');
   const tile = page.getByRole('button', { name: /^left body panel 2 B2L: / });
   await tile.click();

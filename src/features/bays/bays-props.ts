@@ -1,5 +1,6 @@
 import { shelfOf, type Product } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
+import { endAccount, type EndAccount } from '@/core/plan-end-account';
 import { schoolKeys, type Job } from '@/core/record';
 import { schools } from '@/core/steps';
 import { minutesWithin } from '@/core/schedule';
@@ -57,6 +58,8 @@ export interface BaysProps {
   resourceNames: Record<string, string>;
   locale: Locale;
   promisedEnd: number;
+  /** Why the job ends when it does; null once nothing is left to do. */
+  end: (EndAccount & { finish: number }) | null;
   /** Row versions of what was changed by hand, by step. */
   edits: Record<string, number>;
   ground: ChangeGround;
@@ -160,8 +163,15 @@ export function baysProps(
     floor: floorShown(own, others, shop, own.plan.computedAt),
     crew: crewShown(own, others, shop, days, shelfOf(products)),
     locale: { timeZone: shop.timeZone, currency: shop.currency },
+    end: endShown(own.plan, shop, days),
     promisedEnd: minuteAt(own.job.promised, 1440, shop.timeZone),
   };
+}
+
+function endShown(plan: Plan, shop: Shop, days: readonly DayColumn[]): BaysProps['end'] {
+  const open = openStretches(shop, localDateOf(days[0]!.from, shop.timeZone), days.length);
+  const account = endAccount(plan, plan.computedAt, open);
+  return account && plan.finish !== null ? { ...account, finish: plan.finish } : null;
 }
 
 function dayColumns({ job, plan }: { job: Job; plan: Plan }, shop: Shop): DayColumn[] {

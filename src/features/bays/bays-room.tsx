@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { PlannedStep } from '@/core/plan';
+import { chainBack } from '@/core/plan-end-account';
 import { Button } from '@/ui/button';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
@@ -16,6 +16,7 @@ import { BaysPicture } from './bays-picture';
 import type { BaysProps } from './bays-props';
 import { CalendarLinks } from './calendar-links';
 import { CrewView } from './crew-view';
+import { EndAccountParts } from './end-account-parts';
 import { FloorView } from './floor-view';
 import { GiveUpView } from './give-up-view';
 import { SessionsAhead } from './sessions-ahead';
@@ -33,18 +34,6 @@ const views = {
   'give-up': 'what to give up',
 };
 type View = keyof typeof views;
-
-/** The reasons of a start followed backwards: from each step to the one it waited for. */
-export function chainBack(steps: readonly PlannedStep[], from: string): string[] {
-  const byKey = new Map(steps.map((step) => [step.key, step]));
-  const chain: string[] = [];
-  for (let step = byKey.get(from); step && !chain.includes(step.key);) {
-    chain.push(step.key);
-    const link = step.whyNotEarlier.find((because) => because.kind === 'link');
-    step = link ? byKey.get(link.from) : undefined;
-  }
-  return chain;
-}
 
 /** When, where and by whom: the shop's calendar with this job's working plan and the others' agreed ones. */
 export function BaysRoom(props: BaysProps) {
@@ -144,7 +133,18 @@ export function BaysRoom(props: BaysProps) {
           editSeen={props.edits[chosen.key] ?? null}
         />
       ) : (
-        <InspectorPanel title="Windows" subtitle={`${job}, what has to follow in time`}>
+        <InspectorPanel
+          title="End and windows"
+          subtitle={`${job}, why it ends then, what must follow in time`}
+        >
+          <EndAccountParts
+            end={props.end}
+            promisedEnd={props.promisedEnd}
+            names={names}
+            locale={locale}
+            onSelect={setSelected}
+          />
+          <h2 className="pt-3 font-semibold">Windows</h2>
           {windows.length === 0 && (
             <p className="text-quiet">No closing window: nothing bare, nothing to be recoated in time.</p>
           )}

@@ -1,11 +1,9 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
-import type { Plan } from '@/core/plan';
 import { Meter } from '@/ui/meter';
 import { Notice } from '@/ui/notice';
 import { nextNumber } from '../new-job/form-choices';
 import type { NetPart } from '../walkaround/net-panel';
 import { neighbourOf } from '../walkaround/net-picture';
-import { chainBack } from '../bays/bays-room';
 import { DayProvider, useDay } from './day';
 import { EditText } from './edit-field';
 import { findMatches } from './find';
@@ -66,17 +64,6 @@ describe('walking the net', () => {
     expect(neighbourOf(parts, 'a', 'ArrowLeft')).toBeNull();
     expect(neighbourOf(parts, 'a', 'Enter')).toBeNull();
   });
-});
-
-test('the chain of reasons goes back from step to step and ends where nothing was waited for', () => {
-  const step = (key: string, from?: string) =>
-    ({
-      key,
-      whyNotEarlier: from ? [{ kind: 'closed' }, { kind: 'link', from }] : [{ kind: 'now' }],
-    }) as unknown as Plan['steps'][number];
-  expect(chainBack([step('a'), step('b', 'a'), step('c', 'b')], 'c')).toEqual(['c', 'b', 'a']);
-  // A ring would be our bug; it must not hang the page.
-  expect(chainBack([step('a', 'b'), step('b', 'a')], 'a')).toEqual(['a', 'b']);
 });
 
 describe('working against agreed plan, in words', () => {

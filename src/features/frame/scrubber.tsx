@@ -84,9 +84,9 @@ export function DayScrubber({ job }: { job: JobView }) {
           </span>
         ))}
         <svg className="absolute top-[22px] h-3 w-full" aria-hidden="true">
-          {bar.map((one) => (
+          {bar.map((one, i) => (
             <rect
-              key={one.from}
+              key={i}
               x={left(one.from)}
               width={width(one.from, one.to)}
               height="12"
@@ -108,9 +108,9 @@ export function DayScrubber({ job }: { job: JobView }) {
         </svg>
         {bar
           .filter((one) => (one.to - one.from) / length > 0.055)
-          .map((one) => (
+          .map((one, i) => (
             <span
-              key={one.from}
+              key={i}
               className="absolute top-[42px] truncate text-quiet"
               style={{ left: left(one.from), maxWidth: width(one.from, one.to) }}
             >

@@ -79,7 +79,7 @@ describe('why not earlier', () => {
     [{ kind: 'not-before' }, 'It may not start before then.'],
     [
       { kind: 'agreed', from: at('2026-12-24T13:00Z') },
-      'Kept at its agreed start; it could begin on Thu 24 Dec 13:00, less than half a shift sooner.',
+      'Kept at its agreed start; it could begin on Thu 24 Dec 13:00, too little sooner to move it.',
     ],
     [
       { kind: 'closed', who: ['Ines'], from: at('2026-12-24T16:30Z'), to: at('2026-12-29T07:30Z') },

@@ -144,7 +144,7 @@ export const waitingSentence = (later: string, why: LinkReason, names: Names): s
   why.code === 'order' ? `“${later}” comes after it.` : `“${later}”: ${linkWords(why, 0, names)}.`;
 
 /** Shortens a list of names: two in full, then the number of the others. */
-const some = (list: readonly string[]): string =>
+export const some = (list: readonly string[]): string =>
   list.length <= 2 ? list.join(' and ') : `${list.slice(0, 2).join(', ')} and ${list.length - 2} more`;
 
 /** Why a step does not start earlier, latest reason first. */
@@ -165,7 +165,7 @@ export function whySentence(because: PlanBecause, names: Names, locale: Locale):
         ? `After “${names.step(because.from)}”.`
         : `After “${names.step(because.from)}”: ${linkWords(because.why, because.min, names)}.`;
     case 'agreed':
-      return `Kept at its agreed start; it could begin on ${moment(because.from, locale)}, less than half a shift sooner.`;
+      return `Kept at its agreed start; it could begin on ${moment(because.from, locale)}, too little sooner to move it.`;
     case 'not-before':
       return 'It may not start before then.';
     case 'now':
