@@ -9,7 +9,7 @@ test('a coat tapped too early is told, insisted on with a reason, counted, and t
   await page.getByRole('button', { name: 'At the window' }).click();
   // Other journeys may have put a coat before it; the session is chosen by what it sprays.
   const sessions = page.getByLabel('Session', { exact: true });
-  const build = sessions.locator('option', { hasText: /, build$/ }).first();
+  const build = sessions.locator('option', { hasText: /: Body sides and ends, build$/ }).first();
   await sessions.selectOption((await build.getAttribute('value'))!);
   await page.getByLabel('Batch on the tin').fill('HB 9');
   const tile = page.getByRole('button', { name: /^left body panel 2 B2L: / });
