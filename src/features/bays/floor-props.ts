@@ -1,8 +1,10 @@
 import type { Plan } from '@/core/plan';
+import { boothWeeks, type BoothWeek } from '@/core/plan-booth-hours';
 import { floorChain, movesFirst, yardFullAt, type FloorStay, type MoveFirst } from '@/core/plan-floor';
 import { airClashes, cleanings, roomUses, type AirClash, type Cleaning } from '@/core/plan-rooms';
 import type { Job } from '@/core/record';
-import type { Shop } from '@/core/shop';
+import { openStretches, type Shop } from '@/core/shop';
+import { localDateOf } from '@/core/units';
 
 /** Where the vehicles stand, who must move first, and where dust and film come together. */
 export interface FloorShown {
@@ -11,8 +13,13 @@ export interface FloorShown {
   yardFull: { at: number; jobs: string[]; neededM2: number; yardM2: number } | null;
   clashes: AirClash[];
   cleanings: Cleaning[];
+  /** Hours of the booths by week, over all jobs. */
+  boothWeeks: BoothWeek[];
   zones: { id: string; name: string; zone: string | null; airWith: string[] }[];
 }
+
+/** So many weeks can still be offered to somebody. */
+const weeksShown = 6;
 
 type Planned = { job: Job; plan: Plan };
 
@@ -46,6 +53,14 @@ export function floorShown(own: Planned, others: readonly Planned[], shop: Shop,
     yardFull: full && { ...full, yardM2 },
     clashes: airClashes(uses, shop.places),
     cleanings: cleanings(uses),
+    boothWeeks: boothWeeks(
+      all.map((one) => one.plan),
+      [...booths],
+      openStretches(shop, localDateOf(now, shop.timeZone), weeksShown * 7),
+      shop,
+      now,
+      weeksShown,
+    ),
     zones: shop.places.map(({ id, name, zone, airWith }) => ({
       ...{ id, name, zone },
       airWith: airWith.map((other) => names.get(other) ?? other),

@@ -3,6 +3,7 @@ import { Empty, Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { moment, span } from '../words/format';
 import type { BaysProps } from './bays-props';
+import { BoothHours } from './booth-hours';
 
 const zoneWords: Record<string, string> = {
   stripping: 'stripping, dirtiest',
@@ -82,6 +83,8 @@ export function FloorView({ floor, resourceNames, locale, job }: BaysProps) {
           </section>
         </div>
       </div>
+      <h2 className={heading}>Hours of the booth</h2>
+      <BoothHours weeks={floor.boothWeeks} placeOf={place} locale={locale} />
       <h2 className={heading}>Dust beside open film</h2>
       {clashes.length === 0 ? (
         <p className="text-quiet">No dusty work is planned in the air of an open film.</p>

@@ -55,3 +55,19 @@ test('the crew: hard days from today on, and what is free while something dries'
   expect(screen.getByRole('heading', { name: 'Hard days' })).toBeInTheDocument();
   expect(screen.getByRole('heading', { name: 'While it dries' })).toBeInTheDocument();
 });
+
+test('the booth by week: at work, held and empty are its opening hours, with what the empty ones cost', () => {
+  const { boothWeeks } = props().floor;
+  expect(boothWeeks).toHaveLength(6);
+  for (const week of boothWeeks) {
+    expect(week.workedMin + week.heldMin + week.emptyMin).toBe(week.openMin);
+    expect(Math.min(week.workedMin, week.heldMin, week.emptyMin)).toBeGreaterThanOrEqual(0);
+  }
+  // The session of Monday 28 December is in the second line, the first ends with that Sunday.
+  expect(boothWeeks[0]!.workedMin).toBe(0);
+  expect(boothWeeks[1]!.workedMin).toBeGreaterThan(0);
+  draw(<BaysRoom {...props()} />);
+  fireEvent.click(screen.getByRole('button', { name: 'floor' }));
+  const rows = within(screen.getByRole('table', { name: 'Hours of the booth by week' })).getAllByRole('row');
+  expect(rows).toHaveLength(7);
+});
