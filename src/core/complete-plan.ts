@@ -16,13 +16,13 @@ const laterOfStep = {
   lost: 'what it was planned for is not done.',
 } satisfies Partial<PlannedStep>;
 const laterOfCoat = { faces: 'both' as const };
+const laterOfHour = { mixes: [] } satisfies Partial<Plan['goHours'][number]>;
 const laterOfFigure = { learned: 1 };
 const laterOfPlan = {
   pools: [],
   voc: { lines: [], totalKg: 0, unknown: [] },
   waste: [],
   allowance: null,
-  goHours: [],
   trades: [],
 } satisfies Partial<Plan>;
 
@@ -30,6 +30,7 @@ const laterOfPlan = {
 export const completePlan = (stored: Plan): Plan => ({
   ...laterOfPlan,
   ...stored,
+  goHours: (stored.goHours ?? []).map((hour) => ({ ...laterOfHour, ...hour })),
   steps: stored.steps.map((step) => ({
     ...laterOfStep,
     ...step,

@@ -15,6 +15,7 @@ const shop = {
   timeZone: 'UTC',
   people: [{ id: 'p', name: 'P', skills: [], pace: 1, daysOff: [] }],
 };
+const shelf = shelfOf(standardShelf);
 const step = (
   key: string,
   kind: PlannedStep['kind'],
@@ -30,6 +31,7 @@ const step = (
     hold,
     state: 'planned',
     uses: kind === 'passive' ? [] : ['p'],
+    coat: null,
   }) as unknown as PlannedStep;
 const placed = (steps: PlannedStep[], start: number): Placed =>
   ({
@@ -44,10 +46,11 @@ test('masking of five hours for a session on Wednesday at eight must begin on Tu
   const wednesday = 2 * 1440 + 480;
   const steps = [step('mask', 'splittable', 300, 480), step('coat', 'contiguous', 60, wednesday, 'booth 1')];
   // Counted back from Wednesday 08:00 the five hours lie on Tuesday 11:00 to 16:00; planned is Monday 08:00, 11 hours sooner.
-  expect(goHoursOf(links(['mask', 'coat']), placed(steps, wednesday), shop, 0)).toEqual([
+  expect(goHoursOf(links(['mask', 'coat']), placed(steps, wednesday), { shop, shelf }, 0)).toEqual([
     {
       ...{ session: 'booth 1', opens: wednesday },
       before: [{ step: 'mask', planned: 480, latest: 1440 + 660, spareMin: 11 * 60 }],
+      mixes: [],
     },
   ]);
 });
@@ -61,7 +64,7 @@ test('through a wait that runs round the clock, and two ways of which the longer
     step('coat', 'contiguous', 60, wednesday, 'booth 1'),
   ];
   const network = links(['fill', 'set'], ['set', 'mask'], ['fill', 'coat'], ['mask', 'coat', 30]);
-  const [session] = goHoursOf(network, placed(steps, wednesday), shop, 0);
+  const [session] = goHoursOf(network, placed(steps, wednesday), { shop, shelf }, 0);
   // mask must end by 07:30, so Tuesday 14:00; set from 02:00; fill ends by then, so Monday 15:00–16:00.
   expect(session!.before.map(({ step: key, latest }) => [key, latest])).toEqual([
     ['mask', 1440 + 840],
@@ -73,16 +76,43 @@ test('a contiguous step that no longer fits is too late by the hours between', (
   const tuesday = 1440 + 480;
   const steps = [step('mask', 'contiguous', 240, 840), step('coat', 'contiguous', 60, tuesday, 'booth 1')];
   // Four hours before Tuesday 08:00 are Monday 12:00 to 16:00; it is planned for 14:00.
-  expect(goHoursOf(links(['mask', 'coat']), placed(steps, tuesday), shop, 0)[0]!.before).toEqual([
+  expect(goHoursOf(links(['mask', 'coat']), placed(steps, tuesday), { shop, shelf }, 0)[0]!.before).toEqual([
     { step: 'mask', planned: 840, latest: 720, spareMin: -120 },
+  ]);
+});
+
+test('the pot is mixed between the minute from which it lasts and the one that leaves its induction', () => {
+  const epoxy = { ...shelf.get('epoxy-primer')!, code: 'pot' };
+  const sheet = (inductionMin: number, potLifeMin: number | null) => ({
+    ...epoxy,
+    coating: { ...epoxy.coating!, inductionMin, potLifeMin, morePoints: [] },
+  });
+  const own = new Map([
+    ['long', sheet(20, 240)],
+    ['short', sheet(0, 30)],
+    ['one-part', sheet(0, null)],
+  ]) as typeof shelf;
+  const coat = (key: string, product: string, start: number) =>
+    ({ ...step(key, 'contiguous', 60, start, 'booth 1'), end: start + 60, coat: { product } }) as PlannedStep;
+  const steps = [
+    ...[coat('l1', 'long', 1920), coat('l2', 'long', 1990)],
+    ...[coat('s1', 'short', 2060), coat('o1', 'one-part', 2130)],
+  ];
+  const [session] = goHoursOf(links(), placed(steps, 1920), { shop, shelf: own }, 0);
+  expect(session!.mixes).toEqual([
+    // The coat runs 1920–1980: induction from 1900; a pot of 240 min lasts to 1980 when mixed from 1740 on.
+    { product: 'long', notBefore: 1740, latest: 1900 },
+    // An hour's coat from a pot of half an hour takes two pots: only the first has an hour.
+    { product: 'short', notBefore: null, latest: 2060 },
+    { product: 'one-part', notBefore: null, latest: 2130 },
   ]);
 });
 
 test('nothing is told of sessions that have begun, of what is done, and no planned step of a whole plan is late', () => {
   const steps = [step('mask', 'splittable', 60, 480), step('coat', 'contiguous', 60, 600, 'booth 1')];
-  expect(goHoursOf(links(['mask', 'coat']), placed(steps, 600), shop, 700)).toEqual([]);
+  expect(goHoursOf(links(['mask', 'coat']), placed(steps, 600), { shop, shelf }, 700)).toEqual([]);
   const done = [{ ...steps[0]!, state: 'done' as const }, steps[1]!];
-  expect(goHoursOf(links(['mask', 'coat']), placed(done, 600), shop, 0)[0]!.before).toEqual([]);
+  expect(goHoursOf(links(['mask', 'coat']), placed(done, 600), { shop, shelf }, 0)[0]!.before).toEqual([]);
   const job = jobFixture({});
   const now = minuteAt(job.arrival, 0, demoShop.timeZone);
   const given = {

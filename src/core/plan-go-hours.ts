@@ -1,5 +1,6 @@
+import { closingAt, type Shelf } from './film';
 import type { Placed } from './plan-calendar';
-import type { GoHour, GoStep, PlannedStep } from './plan-model';
+import type { GoHour, GoStep, MixHour, PlannedStep } from './plan-model';
 import { Calendar, together } from './schedule';
 import { personStretches, type Shop } from './shop';
 import type { StepNetwork } from './steps';
@@ -10,9 +11,15 @@ const stepsTold = 4;
 
 /**
  * Counts back from each session ahead: the session stays where it is booked, what must be done before it takes its time in
- * the hours of its people, waits count round the clock.
+ * the hours of its people, waits count round the clock. What is sprayed in it is mixed between the minute from which the pot
+ * lasts and the one that leaves its induction.
  */
-export function goHoursOf(network: StepNetwork, placed: Placed, shop: Shop, now: Minute): GoHour[] {
+export function goHoursOf(
+  network: StepNetwork,
+  placed: Placed,
+  { shop, shelf }: { shop: Shop; shelf: Shelf },
+  now: Minute,
+): GoHour[] {
   const steps = new Map(placed.steps.map((step) => [step.key, step]));
   const into = new Map<string, { from: string; min: number }[]>();
   for (const { from, to, min } of network.links) {
@@ -21,6 +28,7 @@ export function goHoursOf(network: StepNetwork, placed: Placed, shop: Shop, now:
     else into.set(to, [{ from, min }]);
   }
   const hours = hoursBy(placed, shop);
+  const airOf = (place: string) => shop.places.find((one) => one.id === place)?.airC ?? 20;
   return placed.stays
     .filter((stay) => stay.kind === 'session' && stay.start > now)
     .sort((a, b) => a.start - b.start)
@@ -37,8 +45,28 @@ export function goHoursOf(network: StepNetwork, placed: Placed, shop: Shop, now:
         return [{ step: key, planned: step.start, latest: minute, spareMin }];
       });
       before.sort((a, b) => a.spareMin - b.spareMin || a.latest - b.latest);
-      return { session: stay.key, opens: stay.start, before: before.slice(0, stepsTold) };
+      return {
+        session: stay.key,
+        opens: stay.start,
+        before: before.slice(0, stepsTold),
+        mixes: mixesOf(inside, shelf, airOf(stay.place)),
+      };
     });
+}
+
+/** The first coat of each product decides; later coats take fresh pots or what is left. */
+function mixesOf(inside: readonly PlannedStep[], shelf: Shelf, airC: number): MixHour[] {
+  const first = new Map<string, PlannedStep>();
+  for (const step of [...inside].sort((a, b) => a.start - b.start))
+    if (step.coat && !first.has(step.coat.product)) first.set(step.coat.product, step);
+  return [...first].flatMap(([product, { start, end }]): MixHour[] => {
+    const sheet = shelf.get(product)?.coating;
+    if (!sheet) return [];
+    const latest = start - sheet.inductionMin;
+    const potLife = closingAt(sheet, 'potLifeMin', airC);
+    const lasts = potLife === null || end - potLife > latest ? null : end - potLife;
+    return [{ product, notBefore: lasts, latest }];
+  });
 }
 
 /** Hours in which all of these people work; of nobody: the shop's. */

@@ -135,6 +135,17 @@ export interface GoHour {
   opens: Minute;
   /** Steps still to begin, the one with least to spare first. */
   before: GoStep[];
+  /** What is mixed for it, in the order it is sprayed. */
+  mixes: MixHour[];
+}
+
+/** Between which minutes the pot of a product's first coat is mixed. */
+export interface MixHour {
+  product: string;
+  /** The pot lasts to the end of the coat from then on; null without a pot life, or where one pot cannot last. */
+  notBefore: Minute | null;
+  /** Mixed and strained by then, it has stood its induction when the coat begins. */
+  latest: Minute;
 }
 
 export interface GoStep {

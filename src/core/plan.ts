@@ -68,7 +68,7 @@ export function planJob(given: PlanInput): Plan {
     steps,
     stays: placed.stays,
     windows,
-    goHours: goHoursOf(network, placed, shop, now),
+    goHours: goHoursOf(network, placed, input, now),
     sessions,
     pools: colourPools(sessions, coloursOf(network.steps, sections)),
     voc: vocOf(sessions, shelf, shop.vocLimitGL),

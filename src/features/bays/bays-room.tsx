@@ -170,6 +170,7 @@ export function BaysRoom(props: BaysProps) {
           <SessionsAhead
             goHours={props.goHours}
             nameOf={names.step}
+            productName={names.product}
             sessionName={(key) => props.sessionNames[key] ?? key}
             locale={locale}
           />

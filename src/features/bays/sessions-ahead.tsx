@@ -10,20 +10,22 @@ const tightMin = 120;
 export function SessionsAhead({
   goHours,
   nameOf,
+  productName,
   sessionName,
   locale,
 }: {
   goHours: Plan['goHours'];
   nameOf(step: string): string;
+  productName(code: string): string;
   sessionName(stay: string): string;
   locale: Locale;
 }) {
-  const told = goHours.filter((one) => one.before.length > 0);
+  const told = goHours.filter((one) => one.before.length + one.mixes.length > 0);
   if (told.length === 0) return null;
   return (
     <>
       <h2 className="pt-3 font-semibold">Go or no go</h2>
-      {told.map(({ session, opens, before }) => {
+      {told.map(({ session, opens, before, mixes }) => {
         const [first] = before;
         return (
           <Part key={session} title={`${sessionName(session)}, ${moment(opens, locale)}`}>
@@ -32,15 +34,22 @@ export function SessionsAhead({
                 by {moment(one.latest, locale)}
               </Fact>
             ))}
-            {first!.spareMin < 0 ? (
-              <Notice grade="stop">{span(-first!.spareMin)} of work too late for this hour</Notice>
-            ) : first!.spareMin < tightMin ? (
+            {!first ? null : first.spareMin < 0 ? (
+              <Notice grade="stop">{span(-first.spareMin)} of work too late for this hour</Notice>
+            ) : first.spareMin < tightMin ? (
               <Notice grade="caution">
-                {first!.spareMin === 0 ? 'nothing' : `only ${span(first!.spareMin)} of work`} to spare
+                {first.spareMin === 0 ? 'nothing' : `only ${span(first.spareMin)} of work`} to spare
               </Notice>
             ) : (
-              <p className="text-small text-quiet">{span(first!.spareMin)} of work to spare</p>
+              <p className="text-small text-quiet">{span(first.spareMin)} of work to spare</p>
             )}
+            {mixes.map(({ product, notBefore, latest }) => (
+              <Fact key={product} label={`mix ${productName(product)}`}>
+                {notBefore === null
+                  ? `by ${moment(latest, locale)}`
+                  : `${moment(notBefore, locale)} to ${moment(latest, locale)}`}
+              </Fact>
+            ))}
           </Part>
         );
       })}
