@@ -34,16 +34,16 @@ export function BoothHours({
             <td className="py-[3px] pr-3 whitespace-nowrap">{day(week.from, locale)}</td>
             <td className="pr-3">{placeOf(week.place)}</td>
             {week.openMin === 0 ? (
-              <td colSpan={5} className="text-right text-quiet">
+              <td colSpan={5} className="pr-3 text-right text-quiet">
                 closed
               </td>
             ) : (
               <>
-                <td className="text-right tabular-nums">{hours(week.openMin)} h</td>
-                <td className="text-right tabular-nums">{hours(week.workedMin)} h</td>
-                <td className="text-right tabular-nums">{hours(week.heldMin)} h</td>
-                <td className="text-right tabular-nums">{hours(week.emptyMin)} h</td>
-                <td className="text-right tabular-nums">{money(week.emptyMinor, locale)}</td>
+                <td className="pr-3 text-right tabular-nums">{hours(week.openMin)} h</td>
+                <td className="pr-3 text-right tabular-nums">{hours(week.workedMin)} h</td>
+                <td className="pr-3 text-right tabular-nums">{hours(week.heldMin)} h</td>
+                <td className="pr-3 text-right tabular-nums">{hours(week.emptyMin)} h</td>
+                <td className="pr-3 text-right tabular-nums">{money(week.emptyMinor, locale)}</td>
               </>
             )}
           </tr>

@@ -39,7 +39,9 @@ export function FloorView({ floor, resourceNames, locale, job }: BaysProps) {
                 <td className={stay.place === yard ? 'pr-3 text-quiet' : 'pr-3 font-semibold'}>
                   {place(stay.place)}
                 </td>
-                <td className="text-right whitespace-nowrap tabular-nums">{span(stay.to - stay.from)}</td>
+                <td className="pr-3 text-right whitespace-nowrap tabular-nums">
+                  {span(stay.to - stay.from)}
+                </td>
               </tr>
             ))}
           </Table>

@@ -23,11 +23,13 @@ test('by when what comes before must begin, what is to spare, and when each pot 
       mixes: [
         { product: 'epoxy', notBefore: morning - 60, latest: morning + 40 },
         { product: 'base', notBefore: null, latest: morning + 90 },
+        { product: 'slow', notBefore: morning - 720, latest: morning },
       ],
     },
   ]);
   expect(screen.getByText('only 1 h of work to spare', { exact: false })).toBeInTheDocument();
-  expect(screen.getByText('Fri 1 Jan 07:00 to Fri 1 Jan 08:40')).toBeInTheDocument();
+  expect(screen.getByText('Fri 1 Jan 07:00–08:40')).toBeInTheDocument();
+  expect(screen.getByText('Thu 31 Dec 20:00 to Fri 1 Jan 08:00')).toBeInTheDocument();
   expect(screen.getByText('mix product base')).toBeInTheDocument();
   expect(screen.getByText('by Fri 1 Jan 09:30')).toBeInTheDocument();
 });

@@ -1,10 +1,18 @@
 import type { Plan } from '@/core/plan';
 import { Fact, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
-import { moment, span, type Locale } from '../words/format';
+import { clock, day, moment, span, type Locale } from '../words/format';
 
 /** Less than this to spare asks for attention. */
 const tightMin = 120;
+
+function betweenWords(from: number | null, to: number, locale: Locale): string {
+  if (from === null) return `by ${moment(to, locale)}`;
+  const sameDay = day(from, locale) === day(to, locale);
+  return sameDay
+    ? `${moment(from, locale)}–${clock(to, locale)}`
+    : `${moment(from, locale)} to ${moment(to, locale)}`;
+}
 
 /** By when what comes before each booth session must begin, for it to open at its hour. */
 export function SessionsAhead({
@@ -45,9 +53,7 @@ export function SessionsAhead({
             )}
             {mixes.map(({ product, notBefore, latest }) => (
               <Fact key={product} label={`mix ${productName(product)}`}>
-                {notBefore === null
-                  ? `by ${moment(latest, locale)}`
-                  : `${moment(notBefore, locale)} to ${moment(latest, locale)}`}
+                {betweenWords(notBefore, latest, locale)}
               </Fact>
             ))}
           </Part>
