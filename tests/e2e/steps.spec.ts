@@ -92,10 +92,7 @@ test('an own operation of the shop stands in every job at its place, and goes ag
   await page.getByLabel('Name of the operation').fill('Ionise');
   await page.getByLabel('Person-minutes a square metre').fill('1');
   await page.getByLabel('To be done before it is').selectOption('masked');
-  await page
-    .getByRole('form', { name: 'New operation' })
-    .getByRole('button', { name: 'Add' })
-    .click();
+  await page.getByRole('form', { name: 'New operation' }).getByRole('button', { name: 'Add' }).click();
   await expect(page.getByRole('complementary', { name: 'Ionise' })).toBeVisible();
   await page.goto('/jobs/P-015/steps');
   await expect(page.getByRole('button', { name: 'Ionise' }).first()).toBeVisible();
