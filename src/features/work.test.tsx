@@ -4,7 +4,8 @@ import { withLoggedFacts } from '@/core/log';
 import { demoMoves } from '@/demo/stores';
 import { boothProps } from './booth/booth-props';
 import { BoothRoom } from './booth/booth-room';
-import { LearnedView, type LearnedShown } from './log/learned-view';
+import type { LearnedRow } from '@/core/log';
+import { LearnedView } from './log/learned-view';
 import { logProps } from './log/log-props';
 import { LogRoom } from './log/log-room';
 import { answer, draw, job, now, plan, posted, shelf, shop } from './room.fixture';
@@ -119,7 +120,7 @@ describe('Booth', () => {
 });
 
 describe('Log', () => {
-  const learned: LearnedShown[] = [];
+  const learned: LearnedRow[] = [];
   const props = () => logProps(withLoggedFacts(job, now), plan, { shop, now, phaseName });
 
   test('what may begin next is begun with the people of the plan', async () => {
@@ -176,7 +177,7 @@ describe('Log', () => {
   });
 
   test('a learned factor is accepted with the version that was seen', async () => {
-    const row: LearnedShown = {
+    const row: LearnedRow = {
       ...{ operation: 'mask', name: 'Mask', jobs: 2, days: 5, actualMin: 600, plannedMin: 480 },
       ...{ factor: 1.1876, spread: 0.1, accepted: 1, aheadMin: 600, thenMin: 712.6, seen: 3 },
     };

@@ -3,6 +3,7 @@ import { planJob, type Plan, type PlanInput } from '../plan';
 import type { Job } from '../record';
 import type { Commitment } from '../schedule';
 import type { Minute } from '../units';
+import type { PlanFigures } from './figures';
 
 type Around = Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'>;
 
@@ -106,4 +107,23 @@ function compare(a: TogetherValue, b: TogetherValue): number {
     a.boothMin - b.boothMin ||
     a.finish - b.finish
   );
+}
+
+/** One job beside itself: as it is agreed, and as it would stand when all are planned together. */
+export interface TogetherRow {
+  job: string;
+  name: string;
+  promised: string;
+  agreed: PlanFigures | null;
+  together: PlanFigures;
+  /** Steps whose start moves by what the shop moves people for, or more. */
+  moved: number;
+}
+
+export interface TogetherProposal {
+  /** Name of the proposal, to accept it by. */
+  token: string;
+  order: string[];
+  rows: TogetherRow[];
+  orders: number;
 }

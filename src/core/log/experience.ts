@@ -57,3 +57,20 @@ function daysOf(start: number, end: number, timeZone: string): LocalDate[] {
   while (days.at(-1)! < last && days.length < mostDays) days.push(addDays(days.at(-1)!, 1));
   return days;
 }
+
+/** What the log of all jobs says of one operation, beside what the shop goes by now. */
+export interface LearnedRow extends Experience {
+  operation: string;
+  name: string;
+  jobs: number;
+  /** What the log proposes. */
+  factor: number;
+  /** Standard deviation of its logarithm that is left. */
+  spread: number;
+  /** What the manager accepted; 1 where nothing was. */
+  accepted: number;
+  /** Person-minutes by rate still ahead in all jobs: as they are planned, and with the factor the log proposes. */
+  aheadMin: number;
+  thenMin: number;
+  seen: number | null;
+}

@@ -5,7 +5,7 @@ import type { Change, PlanFigures } from '@/core/changes';
 import type { Edit } from '@/core/record';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { changeText, type ChangeGround } from './change-words';
 
 /** The edit of the job that makes a change true; null for what is done in the shop and is no matter of scope. */
@@ -63,7 +63,7 @@ export function TakeGiveUp({
     return <p className="text-small text-quiet">Done in Shop or by arrangement; the scope stays as it is.</p>;
   const take = async () => {
     const changed = await save(edit);
-    if (changed.status !== 'saved') return setSaid(changed.faults.map((one) => one.reason).join('; '));
+    if (changed.status !== 'saved') return setSaid(refusalText(changed));
     const written = await save({
       kind: 'add-scope',
       job,

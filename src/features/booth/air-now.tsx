@@ -1,19 +1,13 @@
 'use client';
 
-import { climateStops, dewPointC, type CoatingSheet } from '@/core/film';
+import { climateStops, type CoatingSheet } from '@/core/film';
 import type { LoggedAir } from '@/core/record';
 import { simulatedClimateProbe } from '@/devices/climate-probe';
 import { Button } from '@/ui/button';
-import { Fact } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
+import { AirFields } from '../frame/air-fields';
 import { climateSentence } from '../words/film-words';
-
-const fields = [
-  ['airC', 'Air', '°C'],
-  ['surfaceC', 'Surface', '°C'],
-  ['humidity', 'Humidity', '%'],
-] as const;
 
 /** The air at the gun, typed or read, and whether the product may be laid in it; it is kept with every coat. */
 export function AirNow({
@@ -33,23 +27,11 @@ export function AirNow({
     : [];
   return (
     <>
-      {fields.map(([key, label, unit]) => (
-        <Fact key={key} label={label}>
-          <input
-            type="number"
-            step="0.5"
-            aria-label={`${label}, ${unit}`}
-            className="h-10 w-22 text-right text-title"
-            disabled={!live}
-            value={air[key]}
-            onChange={(event) => onChange({ ...air, [key]: Number(event.target.value), simulated: false })}
-          />{' '}
-          {unit}
-        </Fact>
-      ))}
-      <Fact label="Dew point">
-        {air.humidity > 0 ? `${dewPointC(air.airC, Math.min(100, air.humidity)).toFixed(1)} °C` : '–'}
-      </Fact>
+      <AirFields
+        air={air}
+        look="h-10 w-22 text-title"
+        onChange={(typed) => onChange({ ...typed, simulated: false })}
+      />
       <Button
         className="my-1 h-10 w-full"
         disabled={!live}

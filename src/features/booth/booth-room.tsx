@@ -2,8 +2,7 @@
 
 import { useState } from 'react';
 import type { CoatingSheet } from '@/core/film';
-import { cautions, deference } from '@/core/safety';
-import { InspectorPanel, Part } from '@/ui/facts';
+import { InspectorPanel } from '@/ui/facts';
 import { Room } from '@/ui/layout';
 import { ViewSwitch } from '@/ui/view-switch';
 import { day } from '../words/format';
@@ -12,6 +11,7 @@ import type { BoothProps } from './booth-props';
 import { CureTable } from './cure-table';
 import { SessionTable } from './session-table';
 import { WindowView } from './window-view';
+import { SprayCautions } from './spray-cautions';
 
 const views = { sessions: 'Sessions', window: 'At the window', clocks: 'Cure clocks', batches: 'Batches' };
 type View = keyof typeof views;
@@ -69,12 +69,7 @@ export function BoothRoom(props: BoothProps & { sheets: Record<string, CoatingSh
         )}
       </Room>
       <InspectorPanel title="Before anyone sprays">
-        <Part title="Cautions">
-          <p className="pb-1">{cautions.isocyanate}</p>
-          <p className="pb-1">{cautions.ignition}</p>
-          <p className="pb-1">{cautions.solvent}</p>
-          <p className="text-quiet">{deference}</p>
-        </Part>
+        <SprayCautions />
       </InspectorPanel>
     </>
   );

@@ -2,11 +2,11 @@
 
 import type { CoatingSheet } from '@/core/film';
 import type { LoggedAir } from '@/core/record';
-import { cautions, deference } from '@/core/safety';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
 import { AirNow } from './air-now';
 import type { BoothProps, BoothSession, SessionCoat } from './booth-props';
+import { SprayCautions } from './spray-cautions';
 
 /** What every tap at the window carries with it. */
 export interface Tap {
@@ -95,12 +95,7 @@ export function WindowInspector({
           />
         </Fact>
       </Part>
-      <Part title="Cautions">
-        <p className="pb-1">{cautions.isocyanate}</p>
-        <p className="pb-1">{cautions.ignition}</p>
-        <p className="pb-1">{cautions.solvent}</p>
-        <p className="text-quiet">{deference}</p>
-      </Part>
+      <SprayCautions />
     </InspectorPanel>
   );
 }

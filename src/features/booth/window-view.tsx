@@ -10,7 +10,7 @@ import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { useNow } from '@/ui/use-now';
 import { ViewSwitch } from '@/ui/view-switch';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { clock, span } from '../words/format';
 import type { BoothProps, BoothSession } from './booth-props';
 import { EarlyStart } from '../log/early-start';
@@ -79,7 +79,7 @@ export function WindowView({
   };
   const takeBack = async (id: string) => {
     const outcome = await save({ kind: 'correct-log', job, id, note: 'tapped by mistake' });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
   };
   const tapPanel = (key: string, mark: CoatMark) => {
     if (mode === 'wipes') void write('wiped', [key], false);

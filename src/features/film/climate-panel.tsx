@@ -4,10 +4,10 @@ import { useState } from 'react';
 import {
   climateStops,
   closingAt,
-  dewPointC,
   speedFor,
   waitingAt,
   withinLimits,
+  type ClimateReading,
   type CoatingSheet,
 } from '@/core/film';
 import { simulatedClimateProbe } from '@/devices/climate-probe';
@@ -15,51 +15,24 @@ import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
+import { AirFields } from '../frame/air-fields';
 import { span } from '../words/format';
 import { climateSentence } from '../words/film-words';
 import type { FilmSection } from './film-props';
 
-interface Air {
-  airC: number;
-  surfaceC: number;
-  humidity: number;
-}
-
-const fields = [
-  ['airC', 'Air', '°C'],
-  ['surfaceC', 'Surface', '°C'],
-  ['humidity', 'Humidity', '%'],
-] as const;
-
 /** Every time of the section's products at the air one types or reads, and whether they may be applied in it. */
 export function ClimatePanel({ section, boothC }: { section: FilmSection; boothC: number }) {
   const live = useLive();
-  const [air, setAir] = useState<Air>({ airC: boothC, surfaceC: boothC - 1, humidity: 50 });
+  const [air, setAir] = useState<ClimateReading>({ airC: boothC, surfaceC: boothC - 1, humidity: 50 });
   const [simulated, setSimulated] = useState(false);
-  const set = (key: keyof Air, value: number) => {
+  const typed = (reading: ClimateReading) => {
     setSimulated(false);
-    setAir((now) => ({ ...now, [key]: value }));
+    setAir(reading);
   };
   return (
     <>
       <Part title="Air">
-        {fields.map(([key, label, unit]) => (
-          <Fact key={key} label={label}>
-            <input
-              type="number"
-              step="0.5"
-              aria-label={`${label}, ${unit}`}
-              className="w-18 text-right"
-              disabled={!live}
-              value={air[key]}
-              onChange={(event) => set(key, Number(event.target.value))}
-            />{' '}
-            {unit}
-          </Fact>
-        ))}
-        <Fact label="Dew point">
-          {air.humidity > 0 ? `${dewPointC(air.airC, Math.min(100, air.humidity)).toFixed(1)} °C` : '–'}
-        </Fact>
+        <AirFields air={air} look="w-18" onChange={typed} />
         <Fact label="Reducer and hardener">{speedFor(air.airC, section.areaM2)}</Fact>
         <div className="flex gap-1 pt-1">
           <Button disabled={!live} onClick={() => setAir({ airC: 12, surfaceC: 11, humidity: air.humidity })}>
@@ -86,7 +59,7 @@ export function ClimatePanel({ section, boothC }: { section: FilmSection; boothC
   );
 }
 
-function Sheet({ sheet, air }: { sheet: CoatingSheet; air: Air }) {
+function Sheet({ sheet, air }: { sheet: CoatingSheet; air: ClimateReading }) {
   const stops = climateStops(sheet, { ...air, humidity: Math.max(1, Math.min(100, air.humidity)) });
   const wait = (key: Parameters<typeof waitingAt>[1]) => {
     const minutes = waitingAt(sheet, key, air.airC);

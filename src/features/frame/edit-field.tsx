@@ -3,7 +3,7 @@
 import { useId, useState, type KeyboardEvent } from 'react';
 import type { Edit } from '@/core/record';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from './saving';
+import { refusalText, useSaving } from './saving';
 
 interface Common {
   label: string;
@@ -35,7 +35,7 @@ function useField({ value, toEdit, check }: Pick<Common, 'value' | 'toEdit' | 'c
       return;
     }
     const outcome = await save(toEdit(text));
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     // On success the fresh value comes with the page; a refused one stays to be mended, unless somebody else changed it.
     if (outcome.status === 'saved') setDraft(null);
   };

@@ -19,6 +19,10 @@ export interface Fault {
 
 export type SendOutcome = { status: 'saved' } | { status: 'refused'; faults: Fault[] };
 
+/** Why it was refused, to stand beside what was typed; null once it is saved. */
+export const refusalText = (outcome: SendOutcome): string | null =>
+  outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null;
+
 interface Saving {
   /** What the strip says of the last edit. */
   message: { grade: 'saved' | 'busy' | 'stop'; text: string } | null;

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { hours, moment } from '../words/format';
 import type { EntryRow, LogProps } from './log-props';
 
@@ -118,7 +118,7 @@ function NewEntry({
         note: isRedo ? '' : text('note'),
       },
     });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') form.reset();
   };
   return (

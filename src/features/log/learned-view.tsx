@@ -1,35 +1,21 @@
 'use client';
 
+import type { LearnedRow } from '@/core/log';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import { hours } from '../words/format';
 
-export interface LearnedShown {
-  operation: string;
-  name: string;
-  jobs: number;
-  days: number;
-  actualMin: number;
-  plannedMin: number;
-  factor: number;
-  spread: number;
-  accepted: number;
-  aheadMin: number;
-  thenMin: number;
-  seen: number | null;
-}
-
 const least = 0.005;
 const z80 = 1.2816;
 
 /** What the log of all jobs says of the shop's own pace, operation by operation; nothing counts until it is accepted. */
-export function LearnedView({ rows }: { rows: readonly LearnedShown[] }) {
+export function LearnedView({ rows }: { rows: readonly LearnedRow[] }) {
   const { save } = useSaving();
   const live = useLive();
   if (rows.length === 0) return <Empty>No finished step yet: there is nothing to learn from.</Empty>;
-  const accept = (row: LearnedShown, factor: number | null) =>
+  const accept = (row: LearnedRow, factor: number | null) =>
     void save({ kind: 'learned', operation: row.operation, seen: row.seen, factor });
   return (
     <>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { productEdit, type SeenProduct } from './product-edit';
 
 /** A new product that begins as a copy of this one: its maker's sheet is then typed over it. */
@@ -19,13 +19,7 @@ export function CopyProduct({ product }: { product: SeenProduct }) {
       kind: 'add-products',
       products: [{ code: code!, ...productEdit(product, { name: name! }).product }],
     });
-    setFault(
-      outcome.status === 'refused'
-        ? outcome.faults.map((one) => one.reason).join('; ')
-        : outcome.status === 'saved'
-          ? null
-          : 'That code is taken.',
-    );
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') form.reset();
   };
   return (

@@ -6,7 +6,7 @@ import { trialResults } from '@/core/stores';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { money, type Locale } from '../words/format';
 
 /** Dear against cheap on a measured area: what a square metre really costs, goods and time. */
@@ -112,7 +112,7 @@ function NewTrial({ locale }: { locale: Locale }) {
         ...{ used: figure('used'), areaM2: figure('area'), minutes: figure('minutes'), note: text('note') },
       },
     });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') form.reset();
   };
   return (

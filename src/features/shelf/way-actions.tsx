@@ -5,7 +5,7 @@ import type { Edit } from '@/core/record';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 
 /** The foot of a system or a ladder: begin another like it, return to the trade's, or remove one's own. */
 export function WayActions({
@@ -27,7 +27,7 @@ export function WayActions({
   const [fault, setFault] = useState<string | null>(null);
   const send = async (edit: Edit) => {
     const outcome = await save(edit);
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     return outcome.status === 'saved';
   };
   return (

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { operationOf, workStates, type Operation, type WorkState } from '@/core/steps';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { stateWords } from '../words/step-words';
 
 const codeOf = (name: string): string =>
@@ -37,7 +37,7 @@ export function AddOperation({ onAdded, taken }: { onAdded(code: string): void; 
       why: text('why') || 'the shop does it',
     };
     const outcome = await save({ kind: 'operation', code, seen: null, entry });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') {
       setOpen(false);
       onAdded(code);

@@ -3,7 +3,7 @@
 import { useId, useState } from 'react';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { date } from '../words/format';
 import type { Shop, ShopChangeSeen } from './shop-props';
 
@@ -47,8 +47,8 @@ export function AddDaysOff({ person, name }: { person: string; name: string }) {
     if (outcome.status === 'saved') {
       setFrom('');
       setTo('');
-      setFault(null);
-    } else setFault(outcome.faults.map((one) => one.reason).join('; '));
+    }
+    setFault(refusalText(outcome));
   };
   return (
     <span className="flex flex-wrap items-center gap-2">

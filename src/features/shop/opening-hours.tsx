@@ -5,7 +5,7 @@ import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
 import { FileReader } from '../frame/file-reader';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { date } from '../words/format';
 import type { Shop, ShopChangeSeen } from './shop-props';
 
@@ -22,7 +22,7 @@ export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen 
   const [fault, setFault] = useState<string | null>(null);
   const send = async (edit: Parameters<typeof save>[0], form?: HTMLFormElement) => {
     const outcome = await save(edit);
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') form?.reset();
   };
   const remove = (label: string, act: () => void) => (

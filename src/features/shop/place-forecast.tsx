@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { DayAir, Place } from '@/core/shop';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { date } from '../words/format';
 
 /** Days of a place whose air is known better than the month: typed from a forecast, they stand before it in the plan. */
@@ -16,7 +16,7 @@ export function PlaceForecast({ place, seen }: { place: Place; seen: number }) {
   const keep = async (forecast: DayAir[]) => {
     const { id, airC, profile } = place;
     const outcome = await save({ kind: 'place-air', place: id, seen, airC, profile, forecast });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     return outcome.status === 'saved';
   };
   const add = async (form: HTMLFormElement) => {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { date, money } from '../words/format';
 import type { StepsRoomProps } from './steps-props';
 
@@ -29,7 +29,7 @@ export function ScopeLog({ job, scope, locale }: StepsRoomProps) {
         ...{ moneyMinor: Math.round(figure('money') * 100), days: Math.round(figure('days')) },
       },
     });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') form.reset();
   };
   return (

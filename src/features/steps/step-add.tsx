@@ -6,7 +6,7 @@ import { catalogue } from '@/core/steps';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import type { StepsRoomProps } from './steps-props';
 
 /** Work one may put in by hand: attended, and not part of a booth session. */
@@ -48,7 +48,7 @@ export function StepAdd({
         ...{ personMinutes: Math.round(hours * 60), before: text('before') || null, note: '' },
       },
     });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') setOpen(false);
   };
   if (own)

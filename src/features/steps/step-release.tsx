@@ -5,7 +5,7 @@ import type { PlannedStep } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { date } from '../words/format';
 import type { StepsRoomProps } from './steps-props';
 
@@ -52,7 +52,7 @@ export function StepRelease({
     if (kind === 'licence' && text('licence') === '') return setFault('A licensed hold needs the licence.');
     const signOff = { step: step.key, name: text('name'), licence: text('licence'), date: text('date') };
     const outcome = await save({ kind: 'sign-off', job, signOff });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
   };
   return (
     <Part title={kind === 'licence' ? 'Release by the licensed engineer' : 'Approval'}>

@@ -6,7 +6,7 @@ import { readQuantity } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { amount, date, money } from '../words/format';
 import { moveWords } from '../words/store-words';
 import type { StoresProps } from './stores-props';
@@ -169,7 +169,7 @@ function NewMove({ products, job, locale }: StoresProps) {
         ...{ batch: text('batch'), note: text('note') },
       },
     });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') form.reset();
   };
   return (

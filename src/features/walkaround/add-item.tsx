@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Edit } from '@/core/record';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 
 /** One line that starts a row of a list: what it is, and the panel or section it belongs to. */
 export function AddItem({
@@ -25,7 +25,7 @@ export function AddItem({
   const [fault, setFault] = useState<string | null>(null);
   const submit = async () => {
     const outcome = await save(toEdit(name.trim(), where || (panels[0]?.key ?? '')));
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') setName('');
   };
   return (

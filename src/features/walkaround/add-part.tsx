@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { addedPart, freeKey, undersidePart } from '@/core/survey';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import type { WalkaroundProps } from './walkaround-props';
 
 /** A part the net does not have: code, name and two measures; it can be surveyed like any other. */
@@ -35,7 +35,7 @@ export function AddPart({ props: { job, panels, sections } }: { props: Walkaroun
       panels.map((panel) => panel.part),
     );
     const outcome = await save({ kind: 'add-parts', job: job.number, parts: [part], leaveOut: [] });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved') form.reset();
   };
   const underside = async () => {

@@ -10,7 +10,7 @@ import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import { micrometres } from '../words/format';
 import { markSign, markWords } from '../words/survey-words';
 import { PanelPhotos } from './panel-photos';
@@ -152,7 +152,7 @@ function Film({ job, part, substrate, readings }: Props) {
       job,
       readings: values.map((one) => ({ part, ...one, gauge: taken, source })),
     });
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved' && source === 'typed') setText('');
   };
   const simulate = () => {

@@ -5,7 +5,7 @@ import { mirrorPart, splitPart } from '@/core/survey';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { useSaving } from '../frame/saving';
+import { refusalText, useSaving } from '../frame/saving';
 import type { PanelShown } from './walkaround-props';
 
 /** Changes what panels there are: cut this one in two, mirror it, leave it out or take it away. */
@@ -29,7 +29,7 @@ export function PanelShape({
   const taken = new Set(net.map((one) => one.key));
   const send = async (edit: Parameters<typeof save>[0], gone: boolean) => {
     const outcome = await save(edit);
-    setFault(outcome.status === 'refused' ? outcome.faults.map((one) => one.reason).join('; ') : null);
+    setFault(refusalText(outcome));
     if (outcome.status === 'saved' && gone) onGone();
   };
   const split = (how: 'across' | 'along') => {

@@ -2,34 +2,18 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { PlanFigures } from '@/core/changes';
+import type { PlanFigures, TogetherProposal } from '@/core/changes';
 import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { date, hours } from '../words/format';
 
-interface Row {
-  job: string;
-  name: string;
-  promised: string;
-  agreed: PlanFigures | null;
-  together: PlanFigures;
-  moved: number;
-}
-
-interface Proposal {
-  token: string;
-  order: string[];
-  rows: Row[];
-  orders: number;
-}
-
 /** All open jobs planned together on the shop's booths and people: propose, compare, accept for all or for none. */
 export function Together() {
   const live = useLive();
   const router = useRouter();
-  const [proposal, setProposal] = useState<Proposal | null>(null);
+  const [proposal, setProposal] = useState<TogetherProposal | null>(null);
   const [said, setSaid] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const propose = async () => {
@@ -37,7 +21,7 @@ export function Together() {
     setSaid('Planning all jobs together …');
     try {
       const answer = await fetch('/api/together');
-      const body = (await answer.json()) as Proposal & { faults?: { reason: string }[] };
+      const body = (await answer.json()) as TogetherProposal & { faults?: { reason: string }[] };
       setProposal(answer.ok ? body : null);
       setSaid(answer.ok ? null : (body.faults?.map((one) => one.reason).join('; ') ?? 'No answer.'));
     } catch {
@@ -80,7 +64,7 @@ export function Together() {
           <p className="py-2 text-quiet">
             Best of {proposal.orders} {proposal.orders === 1 ? 'order' : 'orders'} in which the jobs take
             their hours: {proposal.order.join(', ')}. Starts that are agreed stay unless something forces them
-            or half a shift is won.
+            or enough is won to move people for it.
           </p>
           <Table
             caption="Agreed and together"

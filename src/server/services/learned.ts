@@ -1,24 +1,7 @@
-import { experienceOf, learnedFactor, type Experience } from '../../core/log';
+import { experienceOf, learnedFactor, type Experience, type LearnedRow } from '../../core/log';
 import { isOpenDay } from '../../core/shop';
 import { catalogue, plainMinutes } from '../../core/steps';
 import { currentPlans, requireShop } from './plans';
-
-/** What the log of all jobs says of one operation, beside what the shop goes by now. */
-export interface LearnedRow extends Experience {
-  operation: string;
-  name: string;
-  jobs: number;
-  /** What the log proposes. */
-  factor: number;
-  /** Standard deviation of its logarithm that is left. */
-  spread: number;
-  /** What the manager accepted; 1 where nothing was. */
-  accepted: number;
-  /** Person-minutes by rate still ahead in all jobs: as they are planned, and with the factor the log proposes. */
-  aheadMin: number;
-  thenMin: number;
-  seen: number | null;
-}
 
 /** Learned factors of every operation somebody has finished, by hours worked, most first (03 §2). */
 export async function learnedFactors(): Promise<LearnedRow[]> {

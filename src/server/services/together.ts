@@ -1,5 +1,12 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { figuresOf, planTogether, type OpenJob, type PlanFigures, type Together } from '../../core/changes';
+import {
+  figuresOf,
+  planTogether,
+  type OpenJob,
+  type Together,
+  type TogetherProposal,
+  type TogetherRow,
+} from '../../core/changes';
 import type { Plan } from '../../core/plan';
 import { database } from '../database/client';
 import { jobNumbers, loadJob } from '../repositories/job-repository';
@@ -7,25 +14,6 @@ import { saveAgreedPlan } from '../repositories/plan-repository';
 import { agreedPlans } from './agreed-plans';
 import { currentMinute } from './clock';
 import { planningShop, requireShop } from './plans';
-
-/** One job beside itself: as it is agreed, and as it would stand when all are planned together. */
-export interface TogetherRow {
-  job: string;
-  name: string;
-  promised: string;
-  agreed: PlanFigures | null;
-  together: PlanFigures;
-  /** Steps whose start moves by half a shift or more. */
-  moved: number;
-}
-
-export interface TogetherProposal {
-  /** Name of the proposal, to accept it by. */
-  token: string;
-  order: string[];
-  rows: TogetherRow[];
-  orders: number;
-}
 
 interface Kept {
   inputs: string;
@@ -38,7 +26,6 @@ const proposals = (): Map<string, Kept> => (store.coatrelTogether ??= new Map())
 
 /** How long it looks for a better order. */
 const mostMs = 8000;
-const halfShiftMin = 240;
 const breathe = () => new Promise<void>((done) => setImmediate(done));
 
 /** All open jobs with what they have agreed, and a hash of everything a plan of them rests on. */
@@ -80,12 +67,13 @@ export async function proposeTogether(): Promise<TogetherProposal | null> {
   const token = randomUUID();
   proposals().clear();
   proposals().set(token, { inputs, plans: best.plans });
+  const worthTelling = Math.max(1, shop.shop.keepForMin);
   const rows = jobs.map((job): TogetherRow => {
     const plan = best.plans.get(job.number)!;
     const own = agreed.get(job.number);
     const moved = plan.steps.filter((step) => {
       const start = own?.starts.get(step.key);
-      return step.state === 'planned' && start !== undefined && Math.abs(step.start - start) >= halfShiftMin;
+      return step.state === 'planned' && start !== undefined && Math.abs(step.start - start) >= worthTelling;
     }).length;
     return {
       ...{ job: job.number, name: job.name, promised: job.promised, moved },
