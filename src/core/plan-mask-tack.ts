@@ -20,7 +20,8 @@ export function maskTacks(
   for (const mask of steps.filter((step) => step.operation.startsWith('mask') && !step.skipped)) {
     const own = new Set(mask.sections);
     const coats = steps.filter(
-      (step) => step.coat && step.end <= mask.start && step.sections.some((key) => own.has(key)),
+      (step) =>
+        step.coat && !step.skipped && step.end <= mask.start && step.sections.some((key) => own.has(key)),
     );
     const last = coats.reduce<PlannedStep | null>(
       (best, step) => (best && best.end > step.end ? best : step),

@@ -10,7 +10,7 @@ export interface GunMotion {
 }
 
 export const usualMotion = { speedMPerMin: 24, duty: 0.6 };
-/** Half for primers and clears; three quarters for effect colours and single stage (domain §9). */
+/** Half for primers and clears; seven tenths for effect colours and single stage, within the 70–75 % of domain §9. */
 export const overlapOf = (role: string, isEffect: boolean): number =>
   isEffect || role === 'topcoat' ? 0.7 : 0.5;
 
