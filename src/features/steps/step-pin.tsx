@@ -25,6 +25,13 @@ export function StepPin({
   const shown = step.pinnedAt ?? step.start;
   const [day, setDay] = useState(localDateOf(shown, timeZone));
   const [time, setTime] = useState(clock(shown, { timeZone }));
+  // A pin set by dragging, or a start that moved, shows here too; the fields stay, so the keyboard keeps its place.
+  const [given, setGiven] = useState(shown);
+  if (given !== shown) {
+    setGiven(shown);
+    setDay(localDateOf(shown, timeZone));
+    setTime(clock(shown, { timeZone }));
+  }
   const pin = (startAt: number | null) =>
     void save({ kind: 'step', job, step: step.key, seen, set: { startAt } });
   const typed = () => {
