@@ -1,15 +1,15 @@
 import { checkStack, type Shelf } from './film';
 import { breachesOf, capsInMinutes, quoteOf } from './money';
-import { withLoggedFacts } from './log';
-import { budgetsOf, placeSteps, type Placed } from './plan-calendar';
-import { forecastStops, waitInTrueAir } from './plan-air';
+import { placeNetwork, type PlacedNetwork } from './placed-network';
+import { budgetsOf, type Placed } from './plan-calendar';
+import { forecastStops } from './plan-air';
 import { goHoursOf } from './plan-go-hours';
 import type { Plan, PlanInput, PlannedStep, PlanWarning, SectionSummary } from './plan-model';
 import { oldTape } from './plan-tape';
 import { tradeDates } from './plan-trades';
-import { remedyClosedWindows, windowsOf } from './plan-windows';
-import { withJobSchools, type Job, type JobSection } from './record';
-import { buildSteps, stackOf, withShopWays, type SectionStack, type Step } from './steps';
+import { windowsOf } from './plan-windows';
+import type { Job, JobSection } from './record';
+import { stackOf, type SectionStack, type Step } from './steps';
 import {
   colourPools,
   drawnBySteps,
@@ -19,7 +19,7 @@ import {
   vocOf,
   wasteLines,
 } from './stores';
-import { allowanceOf, coversBeforePaint, lotsOf, partsOfJob } from './survey';
+import { allowanceOf, coversBeforePaint, hiddenWorkMin } from './survey';
 import { daysBetween, localDateOf, toMinor } from './units';
 import type { Part } from './vehicle';
 
@@ -29,15 +29,11 @@ export * from './plan-model';
  * The whole trip on one page: survey → steps (film inside) → schedule → windows → stores → budgets.
  * Deterministic: the same input gives the same plan. The input must have been parsed (`exchange`).
  */
-export function planJob(given: PlanInput): Plan {
-  const { shop, shelf, now } = given;
-  const job = withLoggedFacts(withShopWays(withJobSchools(given.job), shop), now);
-  const input = { ...given, job };
-  const { parts, sections } = lotsOf(job, partsOfJob(job));
-  const network = buildSteps({ job: { ...job, sections }, parts, shop, shelf, operations: input.operations });
-  const remedied = remedyClosedWindows(input, network, placeSteps(input, network));
-  const aired = waitInTrueAir(input, network, remedied.placed);
-  const { placed } = aired;
+export const planJob = (given: PlanInput): Plan => tellPlan(placeNetwork(given));
+
+/** What a placed network comes to: windows, stores, budgets, and what the manager is to be told of it. */
+export function tellPlan({ input, parts, sections, network, placed, warnings }: PlacedNetwork): Plan {
+  const { job, shop, shelf, now } = input;
 
   const boothC = shop.places.find((place) => place.kind === 'booth')?.airC ?? 20;
   const sessions = sessionNeeds(network.steps, shelf, boothC);
@@ -52,7 +48,11 @@ export function planJob(given: PlanInput): Plan {
   const waste = wasteLines([...drawn.values()].flat(), sessions, shelf);
   const budgets = budgetsOf(input, placed, steps, capsInMinutes(job.caps));
   budgets.materialsMinor.planned += waste.reduce((sum, line) => sum + line.costMinor, 0);
-  const allowance = allowanceOf(job, hiddenWork(steps), Number(localDateOf(now, shop.timeZone).slice(0, 4)));
+  const allowance = allowanceOf(
+    job,
+    hiddenWorkMin(steps),
+    Number(localDateOf(now, shop.timeZone).slice(0, 4)),
+  );
   if (allowance) budgets.labourMin.planned += allowance.leftMin + allowance.foundMin;
   // The second look comes after the handover: it is booked, but nobody waits for it.
   const promised = steps.filter((step) => step.phase !== 'return');
@@ -93,8 +93,7 @@ export function planJob(given: PlanInput): Plan {
         ...late,
       })),
       ...oldTape(steps).map((tape) => ({ code: 'old-tape' as const, ...tape })),
-      ...remedied.warnings,
-      ...aired.warnings,
+      ...warnings,
       ...missedPins(steps),
       ...forecastStops(input, network, steps),
       ...network.warnings,
@@ -121,12 +120,6 @@ const missedPins = (steps: readonly PlannedStep[]): PlanWarning[] =>
       ? [{ code: 'pin-missed' as const, step: key, wanted: pinnedAt, start }]
       : [],
   );
-
-/** Person-minutes of the phases in which hidden damage comes to light. */
-const hiddenWork = (steps: readonly PlannedStep[]): number =>
-  steps
-    .filter((step) => step.phase === 'strip' || step.phase === 'metal' || step.phase === 'filler')
-    .reduce((sum, step) => sum + step.personMinutes, 0);
 
 function priceSteps(
   placed: Placed,

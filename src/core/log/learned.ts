@@ -16,8 +16,8 @@ export interface Learned {
 }
 
 /** Spread of one job-day, and of operations among shops, as standard deviations of the logarithm (03 §2). */
-const sigma = 0.4;
-const tau = 0.35;
+export const sigma = 0.4;
+export const tau = 0.35;
 
 /**
  * A shop's own factor of an operation: the mean of ln(actual / planned) over job-days, shrunk to 0 by κ = σ²/τ²:

@@ -6,3 +6,4 @@ export * from './model';
 export * from './result';
 export * from './solve';
 export { Calendar, together } from './calendar';
+export { Random } from './random';

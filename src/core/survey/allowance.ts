@@ -34,3 +34,11 @@ export function allowanceOf(
   const foundMin = Math.round(job.finds.reduce((sum, find) => sum + find.hours * 60, 0));
   return { share, heldMin, foundMin, leftMin: Math.max(0, heldMin - foundMin) };
 }
+
+/** Phases in which hidden damage comes to light. */
+const hiddenPhases: ReadonlySet<string> = new Set(['strip', 'metal', 'filler']);
+export const showsHiddenDamage = (step: { phase: string }): boolean => hiddenPhases.has(step.phase);
+
+/** Person-minutes of the steps in which hidden damage comes to light. */
+export const hiddenWorkMin = (steps: readonly { phase: string; personMinutes: number }[]): number =>
+  steps.filter(showsHiddenDamage).reduce((sum, step) => sum + step.personMinutes, 0);

@@ -1,0 +1,173 @@
+import { demoJobs, dated } from '../../demo/jobs';
+import { demoShop } from '../../demo/shop';
+import { shelfOf, standardShelf } from '../film';
+import { placeNetwork } from '../placed-network';
+import { tellPlan } from '../plan';
+import { Calendar, Random } from '../schedule';
+import { minuteAt } from '../units';
+import { courseOf, type Course, type CourseStep, type PlannedCourse } from './course';
+import { orderOfCourse } from './course-order';
+import { drawOnce } from './draw';
+import { reworkEvents } from './rework-events';
+import { spreadOf } from './spread';
+
+const shelf = shelfOf(standardShelf);
+const certain = { paces: new Map(), labour: false, rework: false };
+
+function planned(index: number): PlannedCourse {
+  const job = dated(demoJobs[index]!, '2026-11-23');
+  const now = minuteAt(job.arrival, 0, demoShop.timeZone);
+  const network = placeNetwork({
+    ...{ job, shop: demoShop, shelf, now, commitments: [], agreedStarts: new Map() },
+  });
+  return { network, plan: tellPlan(network) };
+}
+
+const step = (over: Partial<CourseStep>): CourseStep => ({
+  ...{ job: 0, key: 'a', name: 'A', operation: 'own-work', kind: 'contiguous', steadyMin: 0, workMin: 100 },
+  ...{ crew: 1, hours: null, release: 0, planned: 0, into: [], events: [], showsHidden: false },
+  ...{ afterwards: false, materialsMinor: 0, ...over },
+});
+
+function courseBy(steps: CourseStep[], windows: Course['windows'] = []): Course {
+  const { network, plan } = planned(0);
+  return {
+    ...{ jobs: [{ network, plan: { ...plan, allowance: null } }], steps, order: orderOfCourse(steps) },
+    ...{ sessions: [], windows, open: new Calendar([]) },
+  };
+}
+
+describe('a draw in which nothing varies', () => {
+  test.each([0, 1, 2, 3])('begins no step of demo job %i later than its plan, and ends no later', (index) => {
+    const one = planned(index);
+    const course = courseOf([one]);
+    const draw = drawOnce(course, new Random(1), certain);
+    const late = course.steps.filter((step, i) => draw.start[i]! > step.planned).map((step) => step.key);
+    expect(late).toEqual([]);
+    expect(course.steps).toHaveLength(one.plan.steps.length);
+    expect(draw.finish[0]).toBeLessThanOrEqual(one.plan.finish!);
+    expect(draw.moreLabourMin[0]).toBe(0);
+  });
+
+  test('two jobs take turns on the people they share: nobody is in two places', () => {
+    const course = courseOf([planned(1), planned(2)]);
+    const draw = drawOnce(course, new Random(1), certain);
+    const busy = new Map<string, [number, number][]>();
+    const keys = new Map(course.steps.map((one, i) => [`${one.job} ${one.key}`, i]));
+    course.jobs.forEach(({ plan }, job) => {
+      for (const step of plan.steps)
+        for (const id of step.uses.filter((use) => demoShop.people.some((person) => person.id === use))) {
+          const i = keys.get(`${job} ${step.key}`)!;
+          if (draw.end[i]! > draw.start[i]!)
+            busy.set(id, [...(busy.get(id) ?? []), [draw.start[i]!, draw.end[i]!]]);
+        }
+    });
+    expect(busy.size).toBeGreaterThan(3);
+    for (const spans of busy.values()) {
+      spans.sort((a, b) => a[0] - b[0]);
+      for (let k = 1; k < spans.length; k += 1) expect(spans[k]![0]).toBeGreaterThanOrEqual(spans[k - 1]![1]);
+    }
+  });
+});
+
+describe('minutes drawn', () => {
+  const draws = (course: Course, what: Parameters<typeof drawOnce>[2], n = 4000) => {
+    const random = new Random(7);
+    return Array.from({ length: n }, () => drawOnce(course, random, what));
+  };
+
+  test('one step of 100 min: median 100, P80 = 100·exp(0.8416·√(0.4² + 0.35²)) = 156', () => {
+    const made = draws(courseBy([step({})]), { ...certain, labour: true });
+    const { p50, p80 } = spreadOf(made.map((draw) => draw.minutes[0]!));
+    expect(Math.abs(p50 - 100)).toBeLessThan(4);
+    expect(Math.abs(p80 - 156.4)).toBeLessThan(7);
+  });
+
+  test('the log’s own pace: factor 1.5 with nothing left open, a step of four days: P80 = 2880·exp(0.8416·0.2)', () => {
+    const paces = new Map([['own-work', { factor: 1.5, variance: 0 }]]);
+    const made = draws(courseBy([step({ workMin: 1920 })]), { ...certain, labour: true, paces });
+    const { p50, p80 } = spreadOf(made.map((draw) => draw.minutes[0]!));
+    expect(Math.abs(p50 / 2880 - 1)).toBeLessThan(0.02);
+    expect(Math.abs(p80 / (2880 * Math.exp(0.8416 * 0.2)) - 1)).toBeLessThan(0.02);
+  });
+
+  test('drying and attended flash take the time of the sheet', () => {
+    const course = courseBy([step({ kind: 'passive', steadyMin: 720, workMin: 0 })]);
+    expect(new Set(draws(course, { ...certain, labour: true }, 50).map((draw) => draw.minutes[0]))).toEqual(
+      new Set([720]),
+    );
+  });
+
+  test('burnt through: in 6 of 100, 120 to 240 person-minutes more, and a day to cure before what follows', () => {
+    const burn = reworkEvents.filter((event) => event.code === 'burn-through');
+    const course = courseBy([
+      step({ events: burn, crew: 2 }),
+      step({ key: 'b', planned: 1, into: [{ from: 0, lag: 0 }] }),
+    ]);
+    const made = draws(course, { ...certain, rework: true });
+    const hit = made.filter((draw) => draw.events.get('burn-through') === 1);
+    expect(Math.abs(hit.length / made.length - 0.06)).toBeLessThan(0.012);
+    for (const draw of hit) {
+      expect(draw.minutes[0]).toBeGreaterThanOrEqual(160);
+      expect(draw.minutes[0]).toBeLessThanOrEqual(220);
+      expect(draw.start[1]! - draw.end[0]!).toBe(1440);
+    }
+    const spared = made.find((draw) => draw.events.size === 0)!;
+    expect([spared.minutes[0], spared.start[1]]).toEqual([100, 100]);
+  });
+});
+
+describe('windows', () => {
+  const late = step({ key: 'booth', workMin: 500 });
+  const etch = step({ key: 'etch', workMin: 60, planned: 400 });
+  const prime = step({
+    ...{ key: 'prime', workMin: 30, planned: 500 },
+    into: [
+      { from: 0, lag: 0 },
+      { from: 1, lag: 0 },
+    ],
+  });
+  const window = { job: 0, from: 1, to: 2, maxMin: 120 };
+
+  test('what opens a window is held back until it can be kept: begun at 320, not at 0', () => {
+    const course = courseBy([late, etch, prime], [{ ...window, canWait: true }]);
+    const draw = drawOnce(course, new Random(1), certain);
+    expect([...draw.start]).toEqual([0, 320, 500]);
+    expect(draw.missed[0]).toBe(0);
+  });
+
+  test('one that scuffing reopens is not waited for, and told as missed', () => {
+    const course = courseBy([late, etch, prime], [{ ...window, canWait: false }]);
+    const draw = drawOnce(course, new Random(1), certain);
+    expect([...draw.start]).toEqual([0, 0, 500]);
+    expect(draw.missed[0]).toBe(1);
+  });
+});
+
+describe('hours', () => {
+  const hours = new Calendar([
+    { from: 0, to: 100 },
+    { from: 200, to: 400 },
+  ]);
+
+  test('what may pause goes on the next morning; what may not begins where it fits; too long is worked through', () => {
+    const of = (kind: CourseStep['kind'], workMin: number) => {
+      const draw = drawOnce(courseBy([step({ kind, workMin, hours, release: 50 })]), new Random(1), certain);
+      return [draw.start[0], draw.end[0]];
+    };
+    expect(of('splittable', 120)).toEqual([50, 270]);
+    expect(of('contiguous', 120)).toEqual([200, 320]);
+    expect(of('contiguous', 250)).toEqual([50, 300]);
+    expect(of('passive', 120)).toEqual([50, 170]);
+  });
+});
+
+test('plans that wait for each other’s place go by their planned starts', () => {
+  const steps = [
+    step({ planned: 10, into: [{ from: 1, lag: 0 }] }),
+    step({ planned: 20, into: [{ from: 0, lag: 0 }] }),
+  ];
+  expect([...orderOfCourse(steps)]).toEqual([0, 1]);
+  expect(steps[0]!.into).toEqual([]);
+  expect(steps[1]!.into).toEqual([{ from: 0, lag: 0 }]);
+});

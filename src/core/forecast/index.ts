@@ -1,0 +1,5 @@
+export * from './course';
+export * from './draw';
+export * from './forecast';
+export * from './rework-events';
+export type { Spread } from './spread';
