@@ -8,6 +8,7 @@ const config = [
       '.next-test/**',
       '.next-dev/**',
       '.data/**',
+      '.workers/**',
       '.data-*/**',
       'node_modules/**',
       'next-env.d.ts',

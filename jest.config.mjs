@@ -14,7 +14,7 @@ const shared = {
   transform,
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transformIgnorePatterns: ['node_modules/(?!(@date-fns/tz|date-fns|culori)/)'],
-  modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.data'],
+  modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.data', '<rootDir>/.workers'],
 };
 
 const config = {

@@ -6,7 +6,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   devIndicators: false,
-  serverExternalPackages: ['mysql2'],
+  serverExternalPackages: ['mysql2', 'piscina'],
   // `npm test` checks the types; doing it again here doubles the time of every build.
   typescript: { ignoreBuildErrors: true },
 };

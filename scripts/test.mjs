@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { requireFreePort, runCommand, startServer, stopServer } from './house/application.mjs';
-import { isBuilt, requireBuild } from './house/build.mjs';
+import { isBuilt, requireBuild, requireWorker } from './house/build.mjs';
 import { demoClock } from './house/browser.mjs';
 import { PrivateDatabase } from './house/database.mjs';
 import { requireNodePackages, requireProgram } from './house/packages.mjs';
@@ -53,7 +53,7 @@ async function jest(name, words, env) {
 async function withDatabase(work) {
   const data = dataFolder(`.data-test-${process.pid}`);
   const database = new PrivateDatabase(data);
-  const env = { COATREL_DATA: data, COATREL_NOW: demoClock };
+  const env = { COATREL_DATA: data, COATREL_NOW: demoClock, COATREL_WORKER: requireWorker() };
   try {
     await database.start();
     await work(env);

@@ -1,5 +1,6 @@
 // Runs a command with a private, empty test database, and removes it afterwards: node scripts/with-database.mjs jest …
 import { spawnSync } from 'node:child_process';
+import { requireWorker } from './house/build.mjs';
 import { PrivateDatabase } from './house/database.mjs';
 import { requireNodePackages } from './house/packages.mjs';
 import { dataFolder, root } from './house/place.mjs';
@@ -17,7 +18,7 @@ await runMain(async () => {
     const run = spawnSync('npx', ['--no-install', command, ...words], {
       cwd: root,
       stdio: 'inherit',
-      env: { ...process.env, COATREL_DATA: data },
+      env: { ...process.env, COATREL_DATA: data, COATREL_WORKER: requireWorker() },
     });
     process.exitCode = run.status ?? 1;
   } finally {

@@ -2,7 +2,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
-import { sourceHash } from './build.mjs';
+import { requireWorker, sourceHash } from './build.mjs';
 import { root } from './place.mjs';
 import { Stop } from './say.mjs';
 
@@ -70,6 +70,7 @@ export async function startServer({ host, port, folder, env, dev = false }) {
         COATREL_BUILD: folder,
         COATREL_SOURCES: dev ? 'development' : sourceHash(),
         COATREL_BOUND: `${host}:${port}`,
+        COATREL_WORKER: requireWorker(),
       },
     },
   );

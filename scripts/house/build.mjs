@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './place.mjs';
 import { Stop, say } from './say.mjs';
@@ -41,4 +41,28 @@ export function requireBuild(folder) {
       `the build failed:\n${(run.stdout + run.stderr).trim().split('\n').slice(-25).join('\n')}`,
     );
   writeFileSync(stamp(folder), hash);
+}
+
+const workers = join(root, '.workers');
+
+/**
+ * Bundles the entry of the server's threads, unless it stands. A bundle is named by the sources it is made of, so that a
+ * running application keeps its own while another is made.
+ * @returns path of the bundle, for COATREL_WORKER   @throws Stop with the bundler's words
+ */
+export function requireWorker() {
+  const bundle = join(workers, `server-${sourceHash().slice(0, 16)}.mjs`);
+  if (existsSync(bundle)) return bundle;
+  mkdirSync(workers, { recursive: true });
+  for (const old of readdirSync(workers).slice(0, -3)) rmSync(join(workers, old), { force: true });
+  const run = spawnSync(
+    join(root, 'node_modules/.bin/esbuild'),
+    [
+      ...['src/workers/server-worker.ts', '--bundle', '--platform=node', '--format=esm', '--target=node20'],
+      ...['--log-level=warning', `--outfile=${bundle}`],
+    ],
+    { cwd: root, encoding: 'utf8' },
+  );
+  if (run.status !== 0) throw new Stop(`the worker could not be bundled:\n${run.stderr.trim()}`);
+  return bundle;
 }

@@ -7,11 +7,13 @@ export interface MeterProps {
   used: number;
   planned: number;
   cap: number;
+  /** What eight cases of ten keep; null while nobody has reckoned it. */
+  p80?: number | null;
 }
 
-/** A bar: used solid, planned hatched, the cap a tick; what passes the cap is drawn beyond it. */
-export function Meter({ label, figures, words, used, planned, cap }: MeterProps) {
-  const scale = Math.max(planned, cap, 1) * 1.08;
+/** A bar: used solid, planned hatched, a whisker from there to P80, the cap a tick; what passes the cap is drawn beyond it. */
+export function Meter({ label, figures, words, used, planned, cap, p80 = null }: MeterProps) {
+  const scale = Math.max(planned, cap, p80 ?? 0, 1) * 1.08;
   const percent = (value: number) => `${Math.min(100, (100 * value) / scale)}%`;
   return (
     <div tabIndex={0} title={words} aria-label={words} role="img" className="min-w-[128px] shrink-0">
@@ -28,6 +30,18 @@ export function Meter({ label, figures, words, used, planned, cap }: MeterProps)
         <rect y="2" width="150" height="8" fill="currentColor" opacity=".18" />
         <rect y="2" width={percent(planned)} height="8" fill="url(#hatch-planned)" opacity=".8" />
         <rect y="2" width={percent(used)} height="8" fill="currentColor" />
+        {p80 !== null && p80 > planned && (
+          <>
+            <rect
+              x={percent(planned)}
+              y="5.25"
+              width={percent(p80 - planned)}
+              height="1.5"
+              fill="currentColor"
+            />
+            <rect x={percent(p80)} y="3" width="1.5" height="6" fill="currentColor" />
+          </>
+        )}
         {cap > 0 && <rect x={percent(cap)} width="2" height="12" fill="currentColor" />}
       </svg>
     </div>

@@ -1,4 +1,9 @@
-import type { CourseArc } from './course';
+/** What a step waits for. */
+export interface CourseArc {
+  from: number;
+  /** Minutes from the end of `from`, below zero where the two may overlap. */
+  lag: number;
+}
 
 /**
  * An order in which every step comes after all it waits for, earlier planned starts first. Plans of different jobs may

@@ -5,18 +5,12 @@ import { personStretches } from '../shop';
 import { showsHiddenDamage } from '../survey';
 import type { Minute } from '../units';
 import { eventsOf, type ReworkEvent } from './rework-events';
-import { orderOfCourse } from './course-order';
+import { orderOfCourse, type CourseArc } from './course-order';
 
 /** A job as it is planned: its network in its hours, and what that comes to. */
 export interface PlannedCourse {
   network: PlacedNetwork;
   plan: Plan;
-}
-
-export interface CourseArc {
-  from: number;
-  /** Minutes from the end of `from`, below zero where the two may overlap. */
-  lag: number;
 }
 
 /** A closing window that matters: how often it is missed is told. */
@@ -33,6 +27,7 @@ export interface CourseStep {
   job: number;
   key: string;
   name: string;
+  subject: string;
   operation: string;
   kind: 'contiguous' | 'splittable' | 'passive';
   /** Minutes that take their own time: attended flash, drying, holds. */
@@ -63,6 +58,8 @@ export interface CourseSession {
   from: number | null;
   begun: Minute;
   to: number;
+  /** What is attended in it without a break in the plan, and how long that takes; it is not begun where it would be torn. */
+  unbroken: { steps: number[]; minutes: number } | null;
 }
 
 /** All that still lies ahead of the open jobs, on the hands, places and order that their plans give it. */
@@ -89,6 +86,7 @@ export function courseOf(jobs: readonly PlannedCourse[]): Course {
   const windows: CourseWindow[] = [];
   const queues = new Map<string, { at: Minute; from: number; to: number }[]>();
   const hoursOf = hoursByPeople(jobs);
+  const { open } = hoursOf;
   jobs.forEach((one, job) => {
     const { network, plan } = one;
     const { placed } = network;
@@ -120,11 +118,14 @@ export function courseOf(jobs: readonly PlannedCourse[]): Course {
       held.add(`${stay.key}\n${stay.place}`);
       if (to === undefined) continue;
       queue(stay.place, stay.start, from ?? to, to);
-      if (stay.kind === 'session') sessions.push({ job, from: from ?? null, begun: stay.start, to });
+      const inside = plan.steps.filter((step) => step.hold === stay.key && index.has(step.key));
+      if (stay.kind === 'session') {
+        const unbroken = from === undefined ? null : attendedRun(inside, index, open);
+        sessions.push({ job, from: from ?? null, begun: stay.start, to, unbroken });
+      }
       // Everything in a stay lies between its ends.
-      for (const step of plan.steps) {
-        const inner = index.get(step.key);
-        if (step.hold !== stay.key || inner === undefined) continue;
+      for (const step of inside) {
+        const inner = index.get(step.key)!;
         if (from !== undefined && inner !== from) steps[inner]!.into.push({ from, lag: 0 });
         if (inner !== to) steps[to]!.into.push({ from: inner, lag: 0 });
       }
@@ -142,7 +143,20 @@ export function courseOf(jobs: readonly PlannedCourse[]): Course {
       steps[taken[k]!.from]!.into.push({ from: taken[k - 1]!.to, lag: 0 });
   }
   const order = orderOfCourse(steps);
-  return { jobs: [...jobs], steps, order, sessions, windows, open: hoursOf.open };
+  return { jobs: [...jobs], steps, order, sessions, windows, open };
+}
+
+/** The steps of a session from its first to its last coat, where the plan keeps them within one run of open hours. */
+function attendedRun(
+  inside: readonly PlannedStep[],
+  index: ReadonlyMap<string, number>,
+  open: Calendar,
+): CourseSession['unbroken'] {
+  const last = Math.max(-Infinity, ...inside.filter((step) => step.coat !== null).map((step) => step.end));
+  const first = Math.min(...inside.map((step) => step.start));
+  if (last === -Infinity || open.openBetween(first, last) !== last - first) return null;
+  const run = inside.filter((step) => step.end <= last);
+  return { steps: run.map((step) => index.get(step.key)!), minutes: last - first };
 }
 
 function stepOf(step: PlannedStep, job: number, one: PlannedCourse, hours: Calendar | null): CourseStep {
@@ -155,7 +169,8 @@ function stepOf(step: PlannedStep, job: number, one: PlannedCourse, hours: Calen
   const steadyMin = isPassive ? left : Math.min(left, step.figure.flashMin);
   const knowsYear = input.job.builtYear !== null;
   return {
-    ...{ job, key: step.key, name: step.name, operation: step.operation, kind: step.kind },
+    ...{ job, key: step.key, name: step.name, subject: step.subject },
+    ...{ operation: step.operation, kind: step.kind },
     ...{ steadyMin, workMin: left - steadyMin, hours },
     crew: step.minutes > 0 ? step.personMinutes / step.minutes : 0,
     release: isRunning ? input.now : Math.max(input.now, step.notBefore, step.pinnedAt ?? 0),

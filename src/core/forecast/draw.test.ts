@@ -24,7 +24,16 @@ function planned(index: number): PlannedCourse {
 }
 
 const step = (over: Partial<CourseStep>): CourseStep => ({
-  ...{ job: 0, key: 'a', name: 'A', operation: 'own-work', kind: 'contiguous', steadyMin: 0, workMin: 100 },
+  ...{
+    job: 0,
+    key: 'a',
+    name: 'A',
+    subject: '',
+    operation: 'own-work',
+    kind: 'contiguous',
+    steadyMin: 0,
+    workMin: 100,
+  },
   ...{ crew: 1, hours: null, release: 0, planned: 0, into: [], events: [], showsHidden: false },
   ...{ afterwards: false, materialsMinor: 0, ...over },
 });
@@ -141,6 +150,34 @@ describe('windows', () => {
     const draw = drawOnce(course, new Random(1), certain);
     expect([...draw.start]).toEqual([0, 0, 500]);
     expect(draw.missed[0]).toBe(1);
+  });
+});
+
+describe('booth sessions', () => {
+  const open = new Calendar([
+    { from: 0, to: 480 },
+    { from: 1440, to: 1920 },
+  ]);
+  const prep = (workMin: number) => step({ key: 'prep', workMin });
+  const load = step({ key: 'load', workMin: 60, planned: 100, into: [{ from: 0, lag: 0 }], hours: open });
+  const coat = step({ key: 'coat', workMin: 200, planned: 160, into: [{ from: 1, lag: 0 }], hours: open });
+  const of = (prepMin: number) => {
+    const unbroken = { steps: [1, 2], minutes: 260 };
+    const course = courseBy([prep(prepMin), load, coat]);
+    const drawn = drawOnce(
+      { ...course, open, sessions: [{ job: 0, from: 1, begun: 100, to: 2, unbroken }] },
+      new Random(1),
+      certain,
+    );
+    return [drawn.start[1], drawn.end[2], drawn.boothMin[0]];
+  };
+
+  test('begin when all coats still fit before closing, and count the open minutes they hold the booth', () => {
+    expect(of(220)).toEqual([220, 480, 260]);
+  });
+
+  test('wait for the morning when preparation ran so long that the coats would be torn', () => {
+    expect(of(221)).toEqual([1440, 1700, 260]);
   });
 });
 

@@ -1,7 +1,7 @@
 import { sigma, tau } from '../log';
 import type { Random } from '../schedule';
 import type { Minute } from '../units';
-import type { Course, CourseStep, CourseWindow } from './course';
+import type { Course, CourseSession, CourseStep, CourseWindow } from './course';
 import type { ReworkEvent } from './rework-events';
 
 /** What the shop's log says of its pace in an operation, against what the plans go by. */
@@ -145,9 +145,11 @@ function walk(course: Course, draw: Draw, waits: Float64Array): void {
     draw.boothMin[job]! += open.openBetween(from === null ? begun : start[from]!, end[to]!);
 }
 
-function walkOnce({ steps, order }: Course, draw: Draw, waits: Float64Array, held: Float64Array): void {
+function walkOnce(course: Course, draw: Draw, waits: Float64Array, held: Float64Array): void {
+  const { steps, order, sessions } = course;
   const { start, end, minutes, finish } = draw;
   finish.fill(0);
+  const begins = new Map(sessions.map((session) => [session.from, session]));
   for (const i of order) {
     const step = steps[i]!;
     let ready = Math.max(step.release, held[i]!);
@@ -156,9 +158,26 @@ function walkOnce({ steps, order }: Course, draw: Draw, waits: Float64Array, hel
       const after = Math.max(end[from]! + waits[from]! + lag, start[from]!);
       if (after > ready) ready = after;
     }
+    const run = begins.get(i)?.unbroken;
+    if (run) ready = untorn(run, ready, course, minutes);
     begin(step, i, ready, minutes[i]!, draw);
     if (!step.afterwards) finish[step.job] = Math.max(finish[step.job]!, end[i]!);
   }
+}
+
+/** A session waits until its coats fit into one run of open hours, as they take it in this draw; too long, it begins. */
+function untorn(
+  run: NonNullable<CourseSession['unbroken']>,
+  ready: Minute,
+  { steps, open }: Course,
+  minutes: Float64Array,
+): Minute {
+  const [drawn, planned] = run.steps.reduce(
+    ([a, b], i) => [a + minutes[i]!, b + steps[i]!.steadyMin + steps[i]!.workMin],
+    [0, 0],
+  );
+  const fits = open.roomFrom(ready, planned > 0 ? (run.minutes * drawn) / planned : 0);
+  return fits < Infinity ? fits : ready;
 }
 
 function begin(step: CourseStep, i: number, ready: Minute, minutes: number, { start, end }: Draw): void {

@@ -20,9 +20,9 @@ export interface JobForecast {
   /** Labour, materials and booth at the shop's rates, before tax. */
   costMinor: Spread;
   /** Steps whose own minutes go with the finish, most first. */
-  drivers: { step: string; name: string; rho: number; planned: Minute }[];
+  drivers: { step: string; name: string; subject: string; rho: number; planned: Minute }[];
   /** Share of the draws in which a window is missed, for those that are missed at all; most first. */
-  windows: { from: string; to: string; missed: number }[];
+  windows: { step: string; opens: string; closes: string; missed: number }[];
 }
 
 export interface ShopForecast {
@@ -107,10 +107,14 @@ function forecastOf(course: Course, index: number, made: readonly Draw[]): JobFo
       .flatMap((window, w) => {
         if (window.job !== index) return [];
         const missed = made.filter((draw) => draw.missed[w] === 1).length / made.length;
-        const keyOf = (step: number) => course.steps[step]!.key;
-        return missed > 0 ? [{ from: keyOf(window.from), to: keyOf(window.to), missed }] : [];
+        const [opens, closes] = [course.steps[window.from]!, course.steps[window.to]!];
+        const names = {
+          opens: `${opens.name}, ${opens.subject}`,
+          closes: `${closes.name}, ${closes.subject}`,
+        };
+        return missed > 0 ? [{ step: closes.key, ...names, missed }] : [];
       })
-      .sort((a, b) => b.missed - a.missed || a.to.localeCompare(b.to)),
+      .sort((a, b) => b.missed - a.missed || a.step.localeCompare(b.step)),
   };
 }
 
@@ -145,7 +149,9 @@ function driversOf(course: Course, index: number, made: readonly Draw[], finish:
     .flatMap((step, i) => {
       if (step.workMin === 0 || step.job !== index) return [];
       const rho = correlation(ranks(made.map((draw) => draw.minutes[i]!)), ofFinish);
-      return rho >= leastRho ? [{ step: step.key, name: step.name, rho, planned: step.planned }] : [];
+      return rho >= leastRho
+        ? [{ step: step.key, name: step.name, subject: step.subject, rho, planned: step.planned }]
+        : [];
     })
     .sort((a, b) => b.rho - a.rho || a.step.localeCompare(b.step))
     .slice(0, mostDrivers);

@@ -3,7 +3,9 @@
 import Link from 'next/link';
 import { Meter } from '@/ui/meter';
 import { Swatch } from '@/ui/swatch';
+import { rangeWords } from '../words/forecast-words';
 import { date, hours, money } from '../words/format';
+import { useForecast } from './forecast';
 import type { JobView } from './job-view';
 import { useSaving } from './saving';
 import { ThemeSwitch } from './theme-switch';
@@ -54,8 +56,9 @@ function Meters({ job }: { job: JobView }) {
   const cost = (minor: number) => money(minor, job.locale);
   const pair = (used: string, cap: number, capText: string, planned: string, unit = '') =>
     cap > 0 ? `${used} of ${capText}${unit}` : `${used} of ${planned}${unit}, no cap`;
-  const words = (name: string, used: string, planned: string, cap: number, capText: string) =>
-    `${name}: ${used} used, ${planned} expected in all, ${cap > 0 ? `cap ${capText}` : 'no cap'}`;
+  const { told } = useForecast();
+  const words = (name: string, used: string, planned: string, cap: number, capText: string, p80?: string) =>
+    `${name}: ${used} used, ${planned} expected in all, ${p80 ? `${p80} or less in eight cases of ten, ` : ''}${cap > 0 ? `cap ${capText}` : 'no cap'}`;
   return (
     <div className="flex gap-5 max-lg:gap-3">
       <Meter
@@ -73,7 +76,9 @@ function Meters({ job }: { job: JobView }) {
           hours(labourMin.planned),
           labourMin.cap,
           hours(labourMin.cap),
+          told ? hours(told.job.labourMin.p80) : undefined,
         )}
+        p80={told?.job.labourMin.p80}
         {...labourMin}
       />
       <Meter
@@ -90,7 +95,9 @@ function Meters({ job }: { job: JobView }) {
           cost(materialsMinor.planned),
           materialsMinor.cap,
           cost(materialsMinor.cap),
+          told ? cost(told.job.materialsMinor.p80) : undefined,
         )}
+        p80={told?.job.materialsMinor.p80}
         used={materialsMinor.used}
         planned={materialsMinor.planned}
         cap={materialsMinor.cap}
@@ -98,11 +105,36 @@ function Meters({ job }: { job: JobView }) {
       <Meter
         label="Booth"
         figures={pair(hours(boothMin.used), boothMin.cap, hours(boothMin.cap), hours(boothMin.planned), ' h')}
-        words={`${words('Booth hours', hours(boothMin.used), hours(boothMin.planned), boothMin.cap, hours(boothMin.cap))}, ${boothMin.nightsHeld} nights held`}
+        words={`${words('Booth hours', hours(boothMin.used), hours(boothMin.planned), boothMin.cap, hours(boothMin.cap), told ? hours(told.job.boothMin.p80) : undefined)}, ${boothMin.nightsHeld} nights held`}
+        p80={told?.job.boothMin.p80}
         used={boothMin.used}
         planned={boothMin.planned}
         cap={boothMin.cap}
       />
+    </div>
+  );
+}
+
+/** The day promised, the day the plan ends, and the day that eight courses of ten keep. */
+function Promised({ job }: { job: JobView }) {
+  const { told, state } = useForecast();
+  const range = told?.job;
+  return (
+    <div className="shrink-0 text-right leading-[18px]">
+      <p className="text-small text-strip-quiet">
+        promised <span className="font-semibold text-strip-ink">{date(job.promised)}</span>
+      </p>
+      <p className="text-small whitespace-nowrap" title={range && rangeWords(range)}>
+        {job.finishDate ? `ends ${date(job.finishDate)}` : 'nothing to do'}
+        {job.lateDays > 0 && <span className="font-semibold text-[#ff9a92]"> · {job.lateDays} d late</span>}
+        {range && (
+          <span className={state === 'current' ? '' : 'text-strip-quiet'}>
+            {' '}
+            · P80 {date(range.finish.p80).slice(4)}
+            <span className="sr-only">. {rangeWords(range)}</span>
+          </span>
+        )}
+      </p>
     </div>
   );
 }
@@ -149,15 +181,7 @@ export function JobStrip({ job }: { job: JobView }) {
       <div className="ml-auto" />
       <SavedMessage />
       <Meters job={job} />
-      <div className="shrink-0 text-right leading-[18px]">
-        <p className="text-small text-strip-quiet">
-          promised <span className="font-semibold text-strip-ink">{date(job.promised)}</span>
-        </p>
-        <p className="text-small">
-          {job.finishDate ? `ends ${date(job.finishDate)}` : 'nothing to do'}
-          {job.lateDays > 0 && <span className="font-semibold text-[#ff9a92]"> · {job.lateDays} d late</span>}
-        </p>
-      </div>
+      <Promised job={job} />
       <div className="w-[150px] shrink-0 text-right text-small leading-[16px]">
         <p className="truncate text-strip-quiet" title={differenceWords(job)}>
           {differenceWords(job)}

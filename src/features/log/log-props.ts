@@ -64,6 +64,8 @@ export interface LogProps {
   rateMinorPerHour: number;
   /** When the shop closes today; null on a closed day or after closing. */
   closesAt: number | null;
+  /** What the range is told beside. */
+  range: { promised: string; finishDate: string | null; budgets: Plan['budgets'] };
 }
 
 const mostNext = 12;
@@ -157,6 +159,7 @@ export function logProps(
     },
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
     rateMinorPerHour: shop.labourRateMinorPerHour,
+    range: { promised: job.promised, finishDate: plan.finishDate, budgets: plan.budgets },
     closesAt:
       openStretches(shop, localDateOf(now, shop.timeZone), 1)
         .filter((one) => one.to > now)

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Room } from '@/ui/layout';
 import { ViewSwitch } from '@/ui/view-switch';
@@ -10,10 +11,15 @@ import { LearnedView } from './learned-view';
 import type { LogProps } from './log-props';
 import { TimeView } from './time-view';
 
-const views = { work: 'At work', entries: 'Entries', time: 'Hours', learned: 'Learned' };
+// The charts come when they are looked at.
+const RangeView = dynamic(() => import('./range-view').then((room) => room.RangeView), {
+  loading: () => <p className="text-quiet">Drawing …</p>,
+});
+
+const views = { work: 'At work', entries: 'Entries', time: 'Hours', learned: 'Learned', range: 'Range' };
 type View = keyof typeof views;
 
-/** What is done now, what was done, how many hours it took, and what that teaches. */
+/** What is done now, what was done, how many hours it took, what that teaches, and in which range it ends. */
 export function LogRoom(props: LogProps & { learned: LearnedRow[] }) {
   const [view, setView] = useState<View>('work');
   return (
@@ -24,8 +30,10 @@ export function LogRoom(props: LogProps & { learned: LearnedRow[] }) {
         <EntriesView {...props} />
       ) : view === 'time' ? (
         <TimeView {...props} />
-      ) : (
+      ) : view === 'learned' ? (
         <LearnedView rows={props.learned} />
+      ) : (
+        <RangeView {...props} />
       )}
     </Room>
   );

@@ -1,16 +1,8 @@
-import {
-  figuresOf,
-  inputOf,
-  whatToGiveUp,
-  withChange,
-  type Change,
-  type GiveUps,
-  type PlanFigures,
-  type Situation,
-} from '../../core/changes';
-import { planJob } from '../../core/plan';
+import type { Change, GiveUps, Situation } from '../../core/changes';
+import type { Compared } from '../../workers/tasks';
 import { database } from '../database/client';
 import { loadJob } from '../repositories/job-repository';
+import { inThread } from '../workers/pool';
 import { agreedPlans } from './agreed-plans';
 import { currentMinute } from './clock';
 import { requireShop } from './plans';
@@ -30,27 +22,10 @@ async function situationOf(number: string): Promise<Situation | null> {
   };
 }
 
-/** Lets other requests be answered between two plans. */
-const breathe = () => new Promise<void>((done) => setImmediate(done));
-
-export interface Compared {
-  base: PlanFigures;
-  /** One for each change; null where it names what is not there or changes nothing. */
-  changed: (PlanFigures | null)[];
-}
-
 /** The job with each of these changes, beside it as it stands; null where there is no such job. */
 export async function compareChanges(number: string, changes: readonly Change[]): Promise<Compared | null> {
   const given = await situationOf(number);
-  if (!given) return null;
-  const base = figuresOf(planJob(inputOf(given)));
-  const changed: (PlanFigures | null)[] = [];
-  for (const change of changes) {
-    await breathe();
-    const other = withChange(given, change);
-    changed.push(other && figuresOf(planJob(inputOf(other))));
-  }
-  return { base, changed };
+  return given && inThread({ kind: 'compare-changes', given, changes });
 }
 
 export type GiveUpAnswer = { status: 'no-job' } | { status: 'kept' } | ({ status: 'over' } & GiveUps);
@@ -58,10 +33,6 @@ export type GiveUpAnswer = { status: 'no-job' } | { status: 'kept' } | ({ status
 export async function giveUpsOf(number: string): Promise<GiveUpAnswer> {
   const given = await situationOf(number);
   if (!given) return { status: 'no-job' };
-  const search = whatToGiveUp(given);
-  for (;;) {
-    const turn = search.next();
-    if (turn.done) return turn.value ? { status: 'over', ...turn.value } : { status: 'kept' };
-    await breathe();
-  }
+  const found = await inThread({ kind: 'give-up', given });
+  return found ? { status: 'over', ...found } : { status: 'kept' };
 }

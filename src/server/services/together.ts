@@ -1,19 +1,12 @@
-import { createHash, randomUUID } from 'node:crypto';
-import {
-  figuresOf,
-  planTogether,
-  type OpenJob,
-  type Together,
-  type TogetherProposal,
-  type TogetherRow,
-} from '../../core/changes';
+import { randomUUID } from 'node:crypto';
+import { figuresOf, type OpenJob, type TogetherProposal, type TogetherRow } from '../../core/changes';
 import type { Plan } from '../../core/plan';
 import { database } from '../database/client';
-import { jobNumbers, loadJob } from '../repositories/job-repository';
 import { saveAgreedPlan } from '../repositories/plan-repository';
-import { agreedPlans } from './agreed-plans';
+import { inThread } from '../workers/pool';
 import { currentMinute } from './clock';
-import { planningShop, requireShop } from './plans';
+import { openJobs } from './open-jobs';
+import { planningShop } from './plans';
 
 interface Kept {
   inputs: string;
@@ -24,45 +17,15 @@ interface Kept {
 const store = globalThis as typeof globalThis & { coatrelTogether?: Map<string, Kept> };
 const proposals = (): Map<string, Kept> => (store.coatrelTogether ??= new Map());
 
-/** How long it looks for a better order. */
-const mostMs = 8000;
-const breathe = () => new Promise<void>((done) => setImmediate(done));
-
-/** All open jobs with what they have agreed, and a hash of everything a plan of them rests on. */
-async function situation() {
-  const [shop, agreed, numbers] = await Promise.all([
-    requireShop(),
-    agreedPlans(database()),
-    jobNumbers(database()),
-  ]);
-  const loaded = await Promise.all(numbers.map((number) => loadJob(database(), number)));
-  const jobs = loaded.flatMap((one) => (one && one.job.state !== 'finished' ? [one.job] : []));
-  const marks = [...agreed].map(([job, { mark }]) => [job, mark]);
-  const parts = JSON.stringify([jobs, shop.shop, [...shop.shelf.values()], shop.operations, marks]);
-  const inputs = createHash('sha256').update(parts).digest('hex');
-  return { shop, agreed, jobs, inputs };
-}
-
 /** Plans all open jobs together and lays each beside what it has agreed; nothing is changed by it. */
 export async function proposeTogether(): Promise<TogetherProposal | null> {
-  const { shop, agreed, jobs, inputs } = await situation();
+  const { shop, agreed, jobs, inputs } = await openJobs();
   const open: OpenJob[] = jobs.map((job) => ({
     job,
     agreedStarts: agreed.get(job.number)?.starts ?? new Map(),
   }));
-  const search = planTogether(open, { ...planningShop(shop), now: currentMinute() });
-  const began = performance.now();
-  let best: Together | null = null;
-  let plansMade = 0;
-  for (;;) {
-    const next = search.next();
-    best = next.value ?? best;
-    if (next.done) break;
-    plansMade += 1;
-    // The order as it is agreed is always finished: there is something to compare with.
-    if (best && performance.now() - began > mostMs) break;
-    await breathe();
-  }
+  const around = { ...planningShop(shop), now: currentMinute() };
+  const { best, plans: plansMade } = await inThread({ kind: 'together', jobs: open, around });
   if (!best) return null;
   const token = randomUUID();
   proposals().clear();
@@ -95,7 +58,7 @@ export type AcceptTogether = { status: 'accepted'; jobs: number } | { status: 'm
 export async function acceptTogether(token: string): Promise<AcceptTogether> {
   const kept = proposals().get(token);
   if (!kept) return { status: 'moved-on' };
-  const { inputs } = await situation();
+  const { inputs } = await openJobs();
   if (inputs !== kept.inputs) return { status: 'moved-on' };
   const acceptedAt = currentMinute();
   await database().transaction(async (connection) => {

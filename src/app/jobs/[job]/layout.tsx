@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { DayProvider } from '@/features/frame/day';
+import { ForecastProvider } from '@/features/frame/forecast';
 import { findablesOf } from '@/features/frame/findables';
 import { jobView } from '@/features/frame/job-view';
 import { Keys } from '@/features/frame/keys';
@@ -30,9 +31,11 @@ export default async function JobLayout({ params, children }: JobParams & { chil
   });
   return (
     <DayProvider now={view.now} first={view.days.first} last={view.days.last}>
-      <Window strip={<JobStrip job={view} />} rail={<Rail job={view} />} foot={<DayScrubber job={view} />}>
-        {children}
-      </Window>
+      <ForecastProvider job={view.number} inputHash={view.inputHash}>
+        <Window strip={<JobStrip job={view} />} rail={<Rail job={view} />} foot={<DayScrubber job={view} />}>
+          {children}
+        </Window>
+      </ForecastProvider>
       <Keys job={view.number} findables={findablesOf(stored.job, plan, [...shop.shelf.values()])} />
     </DayProvider>
   );

@@ -8,6 +8,7 @@ export * from './day-off';
 export * from './edit-record';
 export * from './film-reading';
 export * from './find';
+export * from './forecast-day';
 export * from './fitting';
 export * from './gate';
 export * from './hole';

@@ -1,0 +1,15 @@
+import { forecastOf } from '@/server/services/forecast';
+import { faultsAnswer } from '../../../json-body';
+
+interface Given {
+  params: Promise<{ job: string }>;
+}
+
+/** The range in which a job may end, what may go wrong on the way, and what was forecast of it before. */
+export async function GET(_request: Request, { params }: Given): Promise<Response> {
+  const { job } = await params;
+  const told = await forecastOf(job);
+  return told
+    ? Response.json(told)
+    : faultsAnswer([{ place: 'job', reason: `there is no open job ${job.slice(0, 40)}` }], 404);
+}

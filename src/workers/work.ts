@@ -1,0 +1,63 @@
+import { figuresOf, inputOf, planTogether, whatToGiveUp, withChange } from '../core/changes';
+import { courseOf, forecastCourse } from '../core/forecast';
+import { placeNetwork } from '../core/placed-network';
+import { planJob, tellPlan } from '../core/plan';
+import type { AnswerTo, Compared, WorkerTask } from './tasks';
+
+/** How long it looks for a better order of jobs. */
+const mostMs = 8000;
+
+/** Runs a computation that pauses to its end; here nobody else waits. */
+function finish<T>(search: Generator<unknown, T>): T {
+  for (;;) {
+    const turn = search.next();
+    if (turn.done) return turn.value;
+  }
+}
+
+/** Does a task; the same in every thread and in a test. */
+export function work<T extends WorkerTask>(task: T): AnswerTo<T>;
+export function work(task: WorkerTask): unknown {
+  switch (task.kind) {
+    case 'forecast':
+      return forecast(task);
+    case 'give-up':
+      return finish(whatToGiveUp(task.given));
+    case 'compare-changes':
+      return compare(task);
+    case 'together':
+      return together(task);
+  }
+}
+
+type Task<K extends WorkerTask['kind']> = Extract<WorkerTask, { kind: K }>;
+
+function forecast({ inputs, paces, draws, seed }: Task<'forecast'>) {
+  const jobs = inputs.map((input) => {
+    const network = placeNetwork(input);
+    return { network, plan: tellPlan(network) };
+  });
+  const uncertainty = { paces, labour: true, rework: true };
+  return finish(forecastCourse(courseOf(jobs), { draws, seed, uncertainty }));
+}
+
+function compare({ given, changes }: Task<'compare-changes'>): Compared {
+  const changed = changes.map((change) => {
+    const other = withChange(given, change);
+    return other && figuresOf(planJob(inputOf(other)));
+  });
+  return { base: figuresOf(planJob(inputOf(given))), changed };
+}
+
+function together({ jobs, around }: Task<'together'>): AnswerTo<Task<'together'>> {
+  const search = planTogether(jobs, around);
+  const began = performance.now();
+  let plans = 0;
+  for (;;) {
+    const { value: best, done } = search.next();
+    if (done) return { best, plans };
+    plans += 1;
+    // The order as it is agreed is always finished: there is something to compare with.
+    if (best && performance.now() - began > mostMs) return { best, plans };
+  }
+}
