@@ -18,6 +18,7 @@ const corePackages = [
   'papaparse',
   'ical-generator',
   'ical.js',
+  'suncalc',
 ];
 
 module.exports = {

@@ -13,7 +13,7 @@ const transform = {
 const shared = {
   transform,
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-  transformIgnorePatterns: ['node_modules/(?!(@date-fns/tz|date-fns|culori)/)'],
+  transformIgnorePatterns: ['node_modules/(?!(@date-fns/tz|date-fns|culori|suncalc)/)'],
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.data', '<rootDir>/.workers'],
 };
 

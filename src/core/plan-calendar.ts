@@ -11,7 +11,8 @@ import {
   type Stretch,
   type TimedStep,
 } from './schedule';
-import { openStretches, personStretches, skills, type Person, type Shop } from './shop';
+import { ShopHours } from './plan-hours';
+import { loudHoursId, skills, type Person, type Shop } from './shop';
 import type { Step, StepNetwork } from './steps';
 import { addDays, daysBetween, localDateOf, minuteAt, type Minute } from './units';
 
@@ -24,6 +25,7 @@ export interface Placed {
   broken: ReadonlySet<string>;
   unplaced: string[];
   open: Stretch[];
+  hours: ShopHours;
 }
 
 const horizonDays = 500;
@@ -40,20 +42,19 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
     -7,
   );
   const days = horizonDays + daysBetween(firstDay, localDateOf(now, shop.timeZone));
-  const open = openStretches(shop, firstDay, days);
+  const hours = new ShopHours(shop, firstDay, days);
+  const { open } = hours;
   const facts = factsToday(job, network, input.now);
   const planned = new Map(network.steps.map((step) => [step.key, step]));
   const able = new Map(skills.map((skill) => [skill as string, ableOf(shop.people, skill)]));
+  const loud = hours.byId.get(loudHoursId);
   const problem: ScheduleProblem = {
     now,
     resources: [
-      ...shop.people.map((person) => ({
-        id: person.id,
-        open: personStretches(open, person.daysOff, shop.timeZone),
-      })),
-      ...shop.places.map((place) => ({ id: place.id, open: null })),
+      ...[...shop.people, ...shop.places].map(({ id }) => ({ id, open: hours.byId.get(id) ?? null })),
+      ...(loud ? [{ id: loudHoursId, isShared: true, open: loud }] : []),
     ],
-    steps: network.steps.map((step) => timed(step, shop, able)),
+    steps: network.steps.map((step) => timed(step, shop, able, hours.limitsOf(step))),
     links: network.links.map((link, i) => ({ ...link, id: linkId(i) })),
     holds: network.stays.map((stay) => ({
       id: stay.key,
@@ -87,7 +88,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
           state: fact?.status ?? ('planned' as const),
           usedMin: fact?.personMinutes ?? 0,
           materialsMinor: 0,
-          uses: spot.uses,
+          uses: spot.uses.filter((id) => id !== loudHoursId),
           leadsTo: followers.get(step.key) ?? [],
           readyFrom: ready.get(step.key) ?? release,
           whyNotEarlier: spot.because.map((one) => inWords(one, network, name)),
@@ -112,6 +113,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
     broken: new Set(schedule.broken),
     unplaced: schedule.unplaced,
     open,
+    hours,
   };
 }
 
@@ -127,12 +129,17 @@ const ableOf = (people: readonly Person[], skill: string): string[] =>
     .sort((a, b) => a.skills.length - b.skills.length || a.id.localeCompare(b.id))
     .map((person) => person.id);
 
-function timed(step: Step, shop: Shop, bySkill: ReadonlyMap<string, string[]>): TimedStep {
+function timed(
+  step: Step,
+  shop: Shop,
+  bySkill: ReadonlyMap<string, string[]>,
+  limits: readonly string[],
+): TimedStep {
   const able = step.people.map((skill) => bySkill.get(skill) ?? []).filter((list) => list.length > 0);
   // Who was named does the step; the others of the crew are whoever is free.
   const people = step.person === null ? able : [[step.person], ...able.slice(1)];
   const places = step.place === null || step.place === 'yard' ? [] : placesOf(shop, step.place);
-  const uses = places.length > 0 ? [...people, places] : people;
+  const uses = [...people, ...(places.length > 0 ? [places] : []), ...limits.map((limit) => [limit])];
   const held = step.hold !== null;
   return {
     id: step.key,
@@ -197,6 +204,7 @@ function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => 
   const names = new Map([
     ...shop.people.map((person) => [person.id, person.name] as const),
     ...shop.places.map((place) => [place.id, place.name] as const),
+    [loudHoursId, 'Loud work'] as const,
     ...network.steps.map((step) => [step.key, `${job.number} ${step.name}`] as const),
     ...network.stays.map((stay) => [stay.key, `${job.number} ${stay.subject}`] as const),
   ]);

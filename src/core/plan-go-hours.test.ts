@@ -1,3 +1,4 @@
+import { Calendar } from './schedule';
 import type { Placed } from './plan-calendar';
 import { goHoursOf } from './plan-go-hours';
 import type { PlannedStep } from './plan-model';
@@ -37,6 +38,7 @@ const placed = (steps: PlannedStep[], start: number): Placed =>
   ({
     steps,
     open,
+    hours: { of: () => new Calendar(open) },
     stays: [{ key: 'booth 1', kind: 'session', start, end: start + 60 }],
   }) as unknown as Placed;
 const links = (...pairs: [string, string, number?][]) =>

@@ -1,8 +1,8 @@
 import { closingAt, type Shelf } from './film';
 import type { Placed } from './plan-calendar';
 import type { GoHour, GoStep, MixHour, PlannedStep } from './plan-model';
-import { Calendar, together } from './schedule';
-import { personStretches, type Shop } from './shop';
+import { Calendar } from './schedule';
+import type { Shop } from './shop';
 import type { StepNetwork } from './steps';
 import type { Minute } from './units';
 
@@ -27,7 +27,10 @@ export function goHoursOf(
     if (list) list.push({ from, min });
     else into.set(to, [{ from, min }]);
   }
-  const hours = hoursBy(placed, shop);
+  const open = new Calendar(placed.open);
+  const places = new Map(placed.stays.map((stay) => [stay.key, stay.place]));
+  const hours = (step: PlannedStep) =>
+    placed.hours.of(step, step.hold === null ? null : (places.get(step.hold) ?? null)) ?? open;
   const airOf = (place: string) => shop.places.find((one) => one.id === place)?.airC ?? 20;
   return placed.stays
     .filter((stay) => stay.kind === 'session' && stay.start > now)
@@ -36,7 +39,6 @@ export function goHoursOf(
     .map((stay) => {
       const inside = placed.steps.filter((step) => step.hold === stay.key);
       const latest = latestStarts(inside, steps, into, hours);
-      const open = hours([]);
       const before = [...latest].flatMap(([key, minute]): GoStep[] => {
         const step = steps.get(key)!;
         if (step.state !== 'planned' || step.minutes === 0 || step.kind === 'passive') return [];
@@ -69,29 +71,12 @@ function mixesOf(inside: readonly PlannedStep[], shelf: Shelf, airC: number): Mi
   });
 }
 
-/** Hours in which all of these people work; of nobody: the shop's. */
-function hoursBy(placed: Placed, shop: Shop): (people: readonly string[]) => Calendar {
-  const known = new Map<string, Calendar>();
-  const shopHours = new Calendar(placed.open);
-  return (people) => {
-    const key = people.join('\n');
-    const found = known.get(key);
-    if (found) return found;
-    const own = shop.people
-      .filter((one) => people.includes(one.id))
-      .map((one) => new Calendar(personStretches(placed.open, one.daysOff, shop.timeZone)));
-    const hours = own.length === 0 ? shopHours : together(own);
-    known.set(key, hours);
-    return hours;
-  };
-}
-
 /** Latest start of everything before these steps that still lets each of them start when it is planned. */
 function latestStarts(
   inside: readonly PlannedStep[],
   steps: ReadonlyMap<string, PlannedStep>,
   into: ReadonlyMap<string, readonly { from: string; min: number }[]>,
-  hours: (people: readonly string[]) => Calendar,
+  hours: (step: PlannedStep) => Calendar,
 ): Map<string, Minute> {
   const fixed = new Set(inside.map((step) => step.key));
   const ends = new Map<string, Minute>();
@@ -118,10 +103,10 @@ function latestStarts(
 }
 
 /** Latest start of a step that has to have ended by a minute. */
-function backFrom(step: PlannedStep, by: Minute, hours: (people: readonly string[]) => Calendar): Minute {
-  const { kind, minutes, uses } = step;
+function backFrom(step: PlannedStep, by: Minute, hours: (step: PlannedStep) => Calendar): Minute {
+  const { kind, minutes } = step;
   if (kind === 'passive' || minutes === 0) return by - minutes;
-  const own = hours(uses);
+  const own = hours(step);
   if (kind === 'contiguous') return own.roomUntil(by - minutes, minutes);
   const last = own.roomUntil(by - 1, 1);
   return last === -Infinity ? last : own.startForEnd(last + 1, minutes);

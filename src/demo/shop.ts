@@ -15,6 +15,8 @@ export const demoShop: Shop = {
   boothRateMinorPerHour: 3500,
   vocLimitGL: 640,
   keepForMin: 240,
+  loudHours: { fromMin: 450, toMin: 1080, weekends: false },
+  site: { latitudeDeg: 52, longitudeDeg: -1.5 },
   taxBp: 2000,
   shifts: [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMin: 450, endMin: 990 })),
   closures: [
@@ -42,6 +44,7 @@ export const demoShop: Shop = {
       forecast: [],
       zone: 'spray',
       airWith: [],
+      outdoors: false,
     },
     {
       id: 'bay-1',
@@ -55,6 +58,7 @@ export const demoShop: Shop = {
       forecast: [],
       zone: 'sanding',
       airWith: [],
+      outdoors: false,
     },
     {
       id: 'bay-2',
@@ -68,6 +72,7 @@ export const demoShop: Shop = {
       forecast: [],
       zone: 'sanding',
       airWith: [],
+      outdoors: false,
     },
     {
       id: 'wash',
@@ -81,6 +86,7 @@ export const demoShop: Shop = {
       forecast: [],
       zone: 'stripping',
       airWith: [],
+      outdoors: false,
     },
     {
       id: 'bench-1',
@@ -94,6 +100,7 @@ export const demoShop: Shop = {
       forecast: [],
       zone: 'clean',
       airWith: [],
+      outdoors: false,
     },
   ],
   rates: {},

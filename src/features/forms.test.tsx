@@ -125,7 +125,27 @@ describe('the shop', () => {
     { shop: 4, ...Object.fromEntries(Object.values(awayOf).flatMap((ids) => ids.map((id) => [id, 6]))) },
     awayOf,
     'shop',
+    0,
   );
+
+  test('loud hours are typed by the wall clock; what is no time is not sent', async () => {
+    draw(<ShopRoom {...props} />);
+    type('Loud work until', 'six');
+    expect(await screen.findByText('a time such as 07:30')).toBeInTheDocument();
+    expect(sent).not.toHaveBeenCalled();
+    type('Loud work until', '17:15');
+    const loudHours = { fromMin: 450, toMin: 1035, weekends: false };
+    expect(await lastSent()).toEqual({ kind: 'shop', seen: 4, set: { loudHours } });
+  });
+
+  test('where the shop stands can be forgotten, and a bay be outdoors', async () => {
+    draw(<ShopRoom {...props} />);
+    fireEvent.click(screen.getByRole('button', { name: 'Forget where' }));
+    expect(await lastSent()).toEqual({ kind: 'shop', seen: 4, set: { site: null } });
+    fireEvent.click(screen.getByLabelText('Bay 1 stands outdoors'));
+    await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
+    expect(await lastSent()).toMatchObject({ kind: 'place', place: 'bay-1', set: { outdoors: true } });
+  });
 
   test.each([
     ['Booth', '41', { boothRateMinorPerHour: 4100 }],

@@ -280,6 +280,7 @@ describe('Shop', () => {
     versions,
     Object.fromEntries(shop.people.map((person) => [person.id, []])),
     'shop',
+    now,
   );
 
   test('money is typed in whole units and sent in minor ones', async () => {

@@ -121,7 +121,8 @@ describe('Booth', () => {
 
 describe('Log', () => {
   const learned: LearnedRow[] = [];
-  const props = () => logProps(withLoggedFacts(job, now), plan, { shop, now, phaseName });
+  const props = () =>
+    logProps(withLoggedFacts(job, now), plan, { shop, shelf: shelfOf(shelf), now, phaseName });
 
   test('what may begin next is begun with the people of the plan', async () => {
     draw(<LogRoom {...props()} learned={learned} />);

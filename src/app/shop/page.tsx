@@ -3,6 +3,7 @@ import { Rail } from '@/features/frame/rail';
 import { ShopStrip } from '@/features/frame/strip';
 import { shopProps } from '@/features/shop/shop-props';
 import { ShopRoom } from '@/features/shop/shop-room';
+import { currentMinute } from '@/server/services/clock';
 import { requireShop } from '@/server/services/plans';
 import { Window } from '@/ui/layout';
 
@@ -13,7 +14,7 @@ export default async function ShopPage() {
   const own = { operations, versions: operationVersions };
   return (
     <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
-      <ShopRoom {...shopProps(shop, versions, dayOffIds, 'shop', own)} />
+      <ShopRoom {...shopProps(shop, versions, dayOffIds, 'shop', currentMinute(), own)} />
       <Keys job={null} findables={[]} />
     </Window>
   );

@@ -24,6 +24,8 @@ export const bundleShop = object({
   taxBp: field.whole(0, 10_000),
   vocLimitGL: field.figure(1, 2000).allow(null).default(null).optional(),
   keepForMin: field.whole(0, 14_400).default(240).optional(),
+  loudHours: field.loudHours().allow(null).default(null).optional(),
+  site: field.site().allow(null).default(null).optional(),
   shifts: list(
     object({ weekday: field.whole(1, 7), startMin: field.whole(0, 1439), endMin: field.whole(1, 1440) }),
     21,
@@ -55,6 +57,7 @@ export const bundleShop = object({
       forecast: field.forecast().default([]).optional(),
       zone: field.oneOf(zones).allow(null).default(null).optional(),
       airWith: Joi.array().items(field.key()).max(40).unique().default([]).optional(),
+      outdoors: Joi.boolean().default(false).optional(),
     }),
     40,
   ),

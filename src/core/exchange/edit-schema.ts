@@ -77,6 +77,8 @@ const shopSet = some({
   taxBp: field.whole(0, 10_000),
   vocLimitGL: field.figure(1, 2000).allow(null),
   keepForMin: field.whole(0, 14_400),
+  loudHours: field.loudHours().allow(null),
+  site: field.site().allow(null),
 });
 
 const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-item'>, Joi.Schema> = {

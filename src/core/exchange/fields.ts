@@ -105,3 +105,18 @@ export const dimensionFigures = () =>
 
 export const hours = () => figure(0, 100_000);
 export const areaM2 = () => figure(0.001, 1000);
+
+/** Between which minutes of the day loud work may be done. */
+export const loudHours = () =>
+  Joi.object({
+    fromMin: whole(0, 1440),
+    toMin: whole(0, 1440).greater(Joi.ref('fromMin')).messages({
+      'number.greater': '{{#label}} must lie after the start',
+    }),
+    weekends: Joi.boolean(),
+  }).options({ presence: 'required' });
+/** Where a shop stands. */
+export const site = () =>
+  Joi.object({ latitudeDeg: figure(-90, 90), longitudeDeg: figure(-180, 180) }).options({
+    presence: 'required',
+  });

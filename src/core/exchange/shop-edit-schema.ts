@@ -26,6 +26,7 @@ export const shopEditSchemas = {
     set: some({
       zone: field.oneOf(zones).allow(null),
       airWith: Joi.array().items(field.key()).max(40).unique(),
+      outdoors: Joi.boolean(),
     }),
   }),
   'add-closures': required({

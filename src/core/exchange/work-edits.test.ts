@@ -81,7 +81,7 @@ describe('bad ones are named by their place', () => {
     ['half a stop rule', section({ stopRule: { hollowMm: 0.1 } }), 'set.stopRule.lastDay'],
     ['a negative rate', operation({ rate: -1 }), 'entry.rate'],
     ['a crew of five', operation({ mostCrew: 5 }), 'entry.mostCrew'],
-    ['a tag that is none', operation({ tags: ['loud'] }), 'entry.tags[0]'],
+    ['a tag that is none', operation({ tags: ['noisy'] }), 'entry.tags[0]'],
     ['a caution that is none', operation({ cautions: ['ghosts'] }), 'entry.cautions[0]'],
     ['a state that is none', operation({ needs: ['shiny'] }), 'entry.needs[0]'],
     ['a skill that is none', operation({ skill: 'magic' }), 'entry.skill'],

@@ -1,7 +1,6 @@
 import type { PlacedNetwork } from '../placed-network';
 import type { Plan, PlannedStep } from '../plan-model';
-import { Calendar, together } from '../schedule';
-import { personStretches } from '../shop';
+import { Calendar } from '../schedule';
 import { showsHiddenDamage } from '../survey';
 import type { Minute } from '../units';
 import { eventsOf, type ReworkEvent } from './rework-events';
@@ -85,13 +84,15 @@ export function courseOf(jobs: readonly PlannedCourse[]): Course {
   const sessions: CourseSession[] = [];
   const windows: CourseWindow[] = [];
   const queues = new Map<string, { at: Minute; from: number; to: number }[]>();
-  const hoursOf = hoursByPeople(jobs);
-  const { open } = hoursOf;
+  const open = new Calendar(jobs[0]?.network.placed.open ?? []);
   jobs.forEach((one, job) => {
     const { network, plan } = one;
     const { placed } = network;
     const index = new Map<string, number>();
     const ended = new Map<string, Minute>();
+    const places = new Map(placed.stays.map((stay) => [stay.key, stay.place]));
+    const hoursOf = (step: PlannedStep) =>
+      placed.hours.of(step, step.hold === null ? null : (places.get(step.hold) ?? null));
     for (const step of plan.steps) {
       if (step.state === 'done') ended.set(step.key, step.end);
       else index.set(step.key, steps.push(stepOf(step, job, one, hoursOf(step))) - 1);
@@ -187,24 +188,4 @@ function stepOf(step: PlannedStep, job: number, one: PlannedCourse, hours: Calen
 function restOf(end: Minute, now: Minute, hours: Calendar | null, step: PlannedStep): number {
   if (end <= now) return 0;
   return hours && step.kind === 'splittable' ? hours.openBetween(now, end) : end - now;
-}
-
-/** The hours in which all people of a step are there, made once for each crew. */
-function hoursByPeople(jobs: readonly PlannedCourse[]) {
-  const first = jobs[0];
-  const shop = first?.network.input.shop;
-  const open = first?.network.placed.open ?? [];
-  const people = new Map(
-    (shop?.people ?? []).map((one) => [one.id, personStretches(open, one.daysOff, shop!.timeZone)]),
-  );
-  const known = new Map<string, Calendar>();
-  const of = (step: PlannedStep): Calendar | null => {
-    const crew = step.kind === 'passive' ? [] : step.uses.filter((id) => people.has(id)).sort();
-    if (crew.length === 0) return null;
-    const name = crew.join('\n');
-    const kept = known.get(name) ?? together(crew.map((id) => new Calendar(people.get(id)!)));
-    known.set(name, kept);
-    return kept;
-  };
-  return Object.assign(of, { open: new Calendar(open) });
 }

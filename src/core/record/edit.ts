@@ -1,5 +1,5 @@
 import type { CoatSystem, Ladder, Product } from '../film';
-import type { DayAir, MonthAir, Person, Place } from '../shop';
+import type { DayAir, LoudHours, MonthAir, Person, Place, Site } from '../shop';
 import type { ConsumableTrial, StockMove } from './stock-move';
 import type { LocalDate } from '../units';
 import type { LogEntry } from './log-entry';
@@ -45,11 +45,13 @@ export interface ShopChange {
   taxBp?: number;
   vocLimitGL?: number | null;
   keepForMin?: number;
+  loudHours?: LoudHours | null;
+  site?: Site | null;
 }
 
 /** What the shop changes of a person or a place; only the named ones are touched. */
 export type PersonChange = Partial<Pick<Person, 'name' | 'skills' | 'pace'>>;
-export type PlaceChange = Partial<Pick<Place, 'zone' | 'airWith'>>;
+export type PlaceChange = Partial<Pick<Place, 'zone' | 'airWith' | 'outdoors'>>;
 
 /** What a survey changes of panels; only the named ones are touched. */
 export type SurveyChange = Partial<Omit<PartSurvey, 'key'>>;

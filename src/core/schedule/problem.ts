@@ -1,9 +1,13 @@
 import type { Minute } from '../units';
 import type { Stretch } from './stretches';
 
-/** Something that serves one step or hold at a time: a person or a place. `open: null` is always open. */
+/**
+ * Something that serves one step or hold at a time: a person or a place; `isShared` where it serves any number, as hours
+ * in which something is allowed. `open: null` is always open.
+ */
 export interface Resource {
   id: string;
+  isShared?: boolean;
   open: Stretch[] | null;
 }
 

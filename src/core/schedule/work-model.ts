@@ -2,7 +2,7 @@ import type { Fact, ScheduleProblem, TimedStep } from './problem';
 import type { ModelCalendar, ModelDone, ModelRunning, ModelUse, ScheduleModel, TakenUse } from './model';
 import type { Stretch } from './stretches';
 
-/** A job's own problem in the terms of the whole model: every person and place serves one at a time. */
+/** A job's own problem in the terms of the whole model: every person and place serves one at a time, shared hours any number. */
 export function modelOfWork(problem: ScheduleProblem): ScheduleModel {
   const { calendars, of } = calendarsOf(problem);
   const steps = new Map(problem.steps.map((one) => [one.id, one]));
@@ -23,7 +23,9 @@ export function modelOfWork(problem: ScheduleProblem): ScheduleModel {
   }
   return {
     ...{ now: problem.now, calendars, done, running },
-    resources: problem.resources.map(({ id }) => ({ id, capacity: 1, calendar: of.get(id)!, scarce: false })),
+    resources: problem.resources.map(({ id, isShared }) => ({
+      ...{ id, capacity: isShared ? problem.steps.length : 1, calendar: of.get(id)!, scarce: false },
+    })),
     jobs: [{ id: '', release: problem.now, due: null, weight: 1 }],
     steps: problem.steps.map(({ id, kind, minutes, uses, hold }) => ({
       ...{ id, job: '', kind, minutes, tags: [] },

@@ -1,4 +1,5 @@
 export * from './shop';
 export * from './shop-calendar';
 export * from './standard-shop';
+export * from './work-limits';
 export * from './air-of-place';

@@ -57,6 +57,8 @@ export interface Place {
   zone: Zone | null;
   /** Ids of places whose air it shares: a door that stands open, one hall. */
   airWith: string[];
+  /** Under the open sky: worked in by daylight only, where the shop says where it stands. */
+  outdoors: boolean;
 }
 
 /** Opening hours of one weekday by the wall clock, minutes of the day. */
@@ -70,6 +72,20 @@ export interface Shift {
 export interface Closure {
   date: LocalDate;
   reason: string;
+}
+
+/** Between which minutes of the day loud work may be done, by the wall clock. */
+export interface LoudHours {
+  fromMin: number;
+  toMin: number;
+  /** On Saturdays and Sundays as well. */
+  weekends: boolean;
+}
+
+/** Where the shop stands, for sunrise and sunset; north and east are above zero. */
+export interface Site {
+  latitudeDeg: number;
+  longitudeDeg: number;
 }
 
 export interface Shop {
@@ -86,6 +102,10 @@ export interface Shop {
    * earlier. 0 follows every gain.
    */
   keepForMin: number;
+  /** Null where nobody limits loud work. */
+  loudHours: LoudHours | null;
+  /** Null where nobody said: then work outdoors goes by the shop's hours alone. */
+  site: Site | null;
   /** Sales tax on the quote, basis points (2000 = 20 %). */
   taxBp: number;
   shifts: Shift[];

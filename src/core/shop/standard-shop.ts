@@ -9,6 +9,8 @@ export const standardShop: Shop = {
   boothRateMinorPerHour: 3500,
   vocLimitGL: null,
   keepForMin: 240,
+  loudHours: null,
+  site: null,
   taxBp: 2000,
   shifts: [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMin: 480, endMin: 1020 })),
   closures: [],
@@ -29,6 +31,7 @@ export const standardShop: Shop = {
       forecast: [],
       zone: null,
       airWith: [],
+      outdoors: false,
     },
     {
       id: 'bay',
@@ -42,6 +45,7 @@ export const standardShop: Shop = {
       forecast: [],
       zone: null,
       airWith: [],
+      outdoors: false,
     },
     {
       id: 'wash',
@@ -55,6 +59,7 @@ export const standardShop: Shop = {
       forecast: [],
       zone: null,
       airWith: [],
+      outdoors: false,
     },
     {
       id: 'bench',
@@ -68,6 +73,7 @@ export const standardShop: Shop = {
       forecast: [],
       zone: null,
       airWith: [],
+      outdoors: false,
     },
   ],
   rates: {},

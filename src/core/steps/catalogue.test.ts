@@ -70,11 +70,14 @@ describe('the catalogue as data', () => {
       expect(catalogue.filter((one) => one.when.route?.includes(route)).length).toBeGreaterThan(4);
   });
 
-  test('dust, wet work, fumes, open film and heat are tagged', () => {
+  test('dust, wet work, fumes, open film, heat and noise are tagged', () => {
     const tags = new Set(catalogue.flatMap((one) => one.tags));
-    expect(tags).toEqual(new Set(['dusty', 'wet', 'fume', 'open-film', 'hot']));
+    expect(tags).toEqual(new Set(['dusty', 'wet', 'fume', 'open-film', 'hot', 'loud']));
     for (const one of catalogue.filter((each) => each.code.startsWith('spray')))
       expect(one.tags).toContain('open-film');
+    const loud = catalogue.filter((one) => one.tags.includes('loud')).map((one) => one.code);
+    expect(loud).toEqual(expect.arrayContaining(['strip-disc', 'strip-blast', 'metalwork']));
+    expect(loud).not.toContain('strip-chemical');
   });
 
   test('the trade’s anchors: person-minutes a unit as the labour table gives them', () => {

@@ -42,7 +42,7 @@ export const bases = ['m²', 'm', 'part', 'fixed'] as const;
 export type Basis = (typeof bases)[number];
 
 /** What work does to the room around it. */
-export const workTags = ['dusty', 'wet', 'fume', 'open-film', 'hot'] as const;
+export const workTags = ['dusty', 'wet', 'fume', 'open-film', 'hot', 'loud'] as const;
 export type WorkTag = (typeof workTags)[number];
 
 /** How a surface is to be looked at. */

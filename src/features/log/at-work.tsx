@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { LogEntry } from '@/core/record';
+import { cleanUpMin } from '@/core/plan-left-today';
 import { padCleanMin } from '@/core/steps';
 import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
@@ -9,7 +10,7 @@ import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { useNow } from '@/ui/use-now';
 import { useSaving } from '../frame/saving';
-import { clock, hours, moment, span } from '../words/format';
+import { clock, hours, moment, span, type Locale } from '../words/format';
 import { EarlyStart } from './early-start';
 import { padCleaned, type LogProps, type WorkRow } from './log-props';
 
@@ -111,9 +112,7 @@ export function AtWork({ job, now, locale, running, next, people, closesAt }: Lo
       <div className="flex flex-col gap-2">
         {next.map((row) => (
           <Line key={row.step} row={row} locale={locale}>
-            {closesAt !== null && closesAt > minute && row.minutes <= closesAt - minute && (
-              <span className="text-small text-released">fits today</span>
-            )}
+            <Left row={row} minute={minute} locale={locale} />
             <Begin
               row={row}
               people={people}
@@ -124,6 +123,23 @@ export function AtWork({ job, now, locale, running, next, people, closesAt }: Lo
         ))}
       </div>
     </>
+  );
+}
+
+const ends = { close: 'the shift ends', loud: 'loud work ends', dark: 'it is dark' };
+
+/** Whether a step can still be done today, film dust-free and tools cleaned, or when it has to be left off. */
+function Left({ row: { left }, minute, locale }: { row: WorkRow; minute: number; locale: Locale }) {
+  if (!left || left.until <= minute) return <span className="text-small text-quiet">not today</span>;
+  const words = `${span(left.needMin)} with drying and cleaning up`;
+  return left.needMin <= left.until - minute ? (
+    <span className="text-small text-released" title={words}>
+      fits today
+    </span>
+  ) : (
+    <span className="text-small text-quiet" title={words}>
+      leave off {clock(left.until - cleanUpMin, locale)}, {ends[left.why]} {clock(left.until, locale)}
+    </span>
   );
 }
 

@@ -1,7 +1,10 @@
 import { standingEntries, type Job, type LogEntry } from '@/core/record';
 import { stepLogs, timeSums, worked, type TimeSum } from '@/core/log';
 import type { Plan, PlannedStep } from '@/core/plan';
-import { openStretches, type Shop } from '@/core/shop';
+import { ShopHours } from '@/core/plan-hours';
+import { leftToday, type LeftToday } from '@/core/plan-left-today';
+import type { Shelf } from '@/core/film';
+import type { Shop } from '@/core/shop';
 import { localDateOf } from '@/core/units';
 import type { Locale } from '../words/format';
 
@@ -24,6 +27,8 @@ export interface WorkRow {
   /** At the polisher: since when the pad has not been cleaned; null where no pad runs. */
   padSince: number | null;
   cautions: number;
+  /** What of today is left for it; null where it can no longer be worked today. */
+  left: LeftToday | null;
 }
 
 export interface EntryRow {
@@ -84,12 +89,24 @@ const padSince = (log: readonly LogEntry[], step: string, began: number): number
 export function logProps(
   job: Job,
   plan: Plan,
-  { shop, now, phaseName }: { shop: Shop; now: number; phaseName(phase: string): string },
+  {
+    shop,
+    shelf,
+    now,
+    phaseName,
+  }: { shop: Shop; shelf: Shelf; now: number; phaseName(phase: string): string },
 ): LogProps {
   const steps = new Map(plan.steps.map((step) => [step.key, step]));
   const logs = stepLogs(job.log);
   const personName = new Map(shop.people.map((person) => [person.id, person.name]));
+  const today = new ShopHours(shop, localDateOf(now, shop.timeZone), 1);
+  const stays = new Map(plan.stays.map((stay) => [stay.key, stay.place]));
+  const placeOf = (step: PlannedStep) =>
+    shop.places.find((place) =>
+      step.hold === null ? step.uses.includes(place.id) : place.id === stays.get(step.hold),
+    );
   const row = (step: PlannedStep): WorkRow => {
+    const place = placeOf(step);
     const own = logs.get(step.key);
     const open = own?.sittings.find((one) => one.to === null);
     return {
@@ -101,6 +118,7 @@ export function logProps(
       padSince: open && isPolishing(step) ? padSince(job.log, step.key, open.from) : null,
       proposed: step.uses.filter((id) => personName.has(id)),
       cautions: step.cautions.length,
+      left: leftToday(step, today, { place: place?.id ?? null, airC: place?.airC ?? 20, shelf }, now),
     };
   };
   const attended = plan.steps.filter((step) => step.crew > 0 && !step.skipped);
@@ -160,10 +178,7 @@ export function logProps(
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
     rateMinorPerHour: shop.labourRateMinorPerHour,
     range: { promised: job.promised, finishDate: plan.finishDate, budgets: plan.budgets },
-    closesAt:
-      openStretches(shop, localDateOf(now, shop.timeZone), 1)
-        .filter((one) => one.to > now)
-        .at(-1)?.to ?? null,
+    closesAt: today.open.filter((one) => one.to > now).at(-1)?.to ?? null,
   };
 }
 

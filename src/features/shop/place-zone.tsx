@@ -5,12 +5,25 @@ import { useLive } from '@/ui/use-live';
 import { EditChoice } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 
-/** What a room is kept for, and which rooms share its air. */
+/** What a room is kept for, whether it stands outdoors, and which rooms share its air. */
 export function PlaceZone({ place, places, seen }: { place: Place; places: readonly Place[]; seen: number }) {
   const live = useLive();
   const { save } = useSaving();
   return (
     <div className="flex flex-wrap items-center gap-x-3">
+      <label className="inline-flex items-center gap-1 text-small">
+        <input
+          type="checkbox"
+          disabled={!live}
+          checked={place.outdoors}
+          onChange={(event) =>
+            void save({ kind: 'place', place: place.id, seen, set: { outdoors: event.target.checked } })
+          }
+        />
+        <span>
+          <span className="sr-only">{place.name} stands </span>outdoors
+        </span>
+      </label>
       <EditChoice
         label={`${place.name} is kept for`}
         quiet

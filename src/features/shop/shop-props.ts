@@ -1,5 +1,7 @@
-import type { Shop as CoreShop } from '@/core/shop';
+import { daylightOn, type Shop as CoreShop } from '@/core/shop';
 import { catalogue, catalogueWith, type Operation } from '@/core/steps';
+import { localDateOf } from '@/core/units';
+import { wall } from './wall-clock';
 
 /** What the Shop room shows. */
 export interface Shop extends Pick<
@@ -12,6 +14,8 @@ export interface Shop extends Pick<
   | 'taxBp'
   | 'vocLimitGL'
   | 'keepForMin'
+  | 'loudHours'
+  | 'site'
   | 'closures'
   | 'places'
 > {
@@ -20,6 +24,8 @@ export interface Shop extends Pick<
   })[];
   shifts: { weekday: number; startMin: number; day: string; hours: string }[];
   operations: OperationShown[];
+  /** Sunrise and sunset of today where the shop stands; null where nobody said, or the sun does not rise. */
+  daylight: { from: number; to: number } | null;
 }
 
 /** An entry of the catalogue as the shop has it. */
@@ -46,9 +52,6 @@ export interface ShopChangeSeen {
 }
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-const wall = (minute: number) =>
-  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
-
 const startingWith = (versions: Record<string, number>, prefix: string): Record<string, number> =>
   Object.fromEntries(Object.entries(versions).filter(([id]) => id.startsWith(prefix)));
 
@@ -57,6 +60,7 @@ export function shopProps(
   versions: Record<string, number>,
   dayOffIds: Record<string, string[]>,
   shopId: string,
+  now: number,
   /** The shop's own entries of the operation catalogue, with their versions by code. */
   own: { operations: readonly Operation[]; versions: Record<string, number> } = {
     operations: [],
@@ -80,8 +84,9 @@ export function shopProps(
     day: weekdays[weekday - 1]!,
     hours: `${wall(startMin)}–${wall(endMin)}`,
   }));
+  const daylight = daylightOn(shop, localDateOf(now, shop.timeZone));
   return {
-    shop: { ...shop, people, shifts, operations },
+    shop: { ...shop, people, shifts, operations, daylight },
     seen: {
       shop: versions[shopId]!,
       daysOff: Object.fromEntries(

@@ -8,6 +8,7 @@ import { OpeningHours } from './opening-hours';
 import { PersonPace, PersonSkills } from './person-fields';
 import { PlaceAir } from './place-air';
 import { PlaceZone } from './place-zone';
+import { WorkLimits } from './work-limits';
 import type { Shop, ShopChangeSeen } from './shop-props';
 import { ViewSwitch } from '@/ui/view-switch';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
@@ -148,6 +149,7 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
               />
             </Fact>
           </Part>
+          <WorkLimits shop={shop} seen={seen.shop} />
           <OpeningHours shop={shop} seen={seen} />
         </InspectorPanel>
       )}

@@ -222,7 +222,7 @@ describe('operations in the Shop', () => {
   const own = { operations: [{ ...operationOf('wash'), rate: 4 }], versions: { wash: 2 } };
   const daysOff = Object.fromEntries(shop.people.map((person) => [person.id, []]));
   const drawShop = () => {
-    draw(<ShopRoom {...shopProps(shop, { shop: 4 }, daysOff, 'shop', own)} />);
+    draw(<ShopRoom {...shopProps(shop, { shop: 4 }, daysOff, 'shop', 0, own)} />);
     show('Operations');
   };
 

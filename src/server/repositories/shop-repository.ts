@@ -79,6 +79,8 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
       taxBp: row.taxBp,
       vocLimitGL: row.vocLimitGL,
       keepForMin: row.keepForMin,
+      loudHours: row.loudHours ?? null,
+      site: row.site ?? null,
       shifts: shifts.map(({ weekday, startMin, endMin }) => ({ weekday, startMin, endMin })),
       closures: closures.map(({ onDate, reason }) => ({ date: onDate, reason })),
       people: people.map(({ id, name, skills, pace }) => ({
@@ -100,6 +102,7 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
         forecast: one.forecast ?? [],
         zone: (one.zone as Zone | null) ?? null,
         airWith: one.airWith ?? [],
+        outdoors: one.outdoors,
       })),
       rates: Object.fromEntries(rates.map((one) => [one.id, one.rate])),
       learned: Object.fromEntries(learned.map((one) => [one.id, one.factor])),

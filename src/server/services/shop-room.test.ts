@@ -34,6 +34,23 @@ describe('people and rooms', () => {
     await undo('shop');
   });
 
+  test('loud hours, the site and an outdoor place are kept, refused with their place when wrong, and undone', async () => {
+    const before = await requireShop();
+    const loudHours = { fromMin: 540, toMin: 1020, weekends: true };
+    const site = { latitudeDeg: 60, longitudeDeg: 10 };
+    const edit = (set: object, seen = before.versions.shop!) => ({ kind: 'shop', seen, set }) as Edit;
+    expect(await save(edit({ loudHours, site }))).toMatchObject({ status: 'saved' });
+    expect(
+      await save({ kind: 'place', place: 'bay-2', seen: before.versions['bay-2']!, set: { outdoors: true } }),
+    ).toMatchObject({ status: 'saved' });
+    const { shop } = await requireShop();
+    expect(shop).toMatchObject({ loudHours, site });
+    expect(shop.places.find((place) => place.id === 'bay-2')!.outdoors).toBe(true);
+    await undo('shop', 2);
+    const after = await requireShop();
+    expect(after.shop).toEqual(before.shop);
+  });
+
   test('zone and shared air of a room are kept; an older view is told', async () => {
     const { versions } = await requireShop();
     const edit: Edit = {

@@ -15,7 +15,13 @@ const treats = {
 export const metalWork: readonly Operation[] = [
   operation({
     ...{ code: 'metalwork', name: 'Metalwork: holes, rust, dents', basis: 'part', rate: 14, ...inMetal },
-    ...{ fixedMin: 40, fixedOnBody: true, skill: 'metal', makes: 'metal-sound', tags: ['hot', 'dusty'] },
+    ...{
+      fixedMin: 40,
+      fixedOnBody: true,
+      skill: 'metal',
+      makes: 'metal-sound',
+      tags: ['hot', 'dusty', 'loud'],
+    },
     when: { route: ['panel'], depth: ['stable', 'bare'], is: ['painted'] },
     cautions: ['dust'],
     why: 'holes, rust and dents are mended in metal, not in filler',

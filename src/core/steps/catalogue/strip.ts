@@ -1,6 +1,7 @@
 import { operation, uses, type Operation } from '../operation';
 
 const dusty = { tags: ['dusty'] as const };
+const loud = { tags: ['dusty', 'loud'] as const };
 const strips = { phase: 'strip', keyWord: 'strip', place: 'wash', stage: 'strip', makes: 'old-off' } as const;
 const both = { faces: 'both' as const };
 
@@ -17,7 +18,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     ...{ code: 'strip-disc', name: 'Strip by disc', basis: 'm²', rate: 50, shareBy: 'clogging' },
-    ...{ ...strips, ...both, ...dusty, usualCrew: 2, leaves: 'bare' },
+    ...{ ...strips, ...both, ...loud, usualCrew: 2, leaves: 'bare' },
     when: { depth: ['bare'], strip: ['strip-disc'] },
     consumes: uses(['disc-80', 3], ['disc-150', 1]),
     cautions: ['lead-chromate', 'dust'],
@@ -35,7 +36,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     ...{ code: 'strip-blast', name: 'Blast', basis: 'm²', rate: 25 },
-    ...{ ...strips, ...both, ...dusty, leaves: 'bare' },
+    ...{ ...strips, ...both, ...loud, leaves: 'bare' },
     when: { depth: ['bare'], strip: ['strip-blast'] },
     consumes: uses(['media', 12]),
     cautions: ['lead-chromate', 'dust'],
@@ -53,7 +54,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     ...{ code: 'sand-stable', name: 'Sand to the stable layer, feather', basis: 'm²', rate: 35 },
-    ...{ ...strips, ...both, ...dusty, usualCrew: 2, leaves: 'old', when: { depth: ['stable'] } },
+    ...{ ...strips, ...both, ...loud, usualCrew: 2, leaves: 'old', when: { depth: ['stable'] } },
     consumes: uses(['disc-80', 1], ['disc-150', 1.5]),
     cautions: ['lead-chromate', 'dust'],
     why: 'what is loose comes off, what is sound stays and carries',

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { check, double, json, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
+import { boolean, check, double, json, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
 import type { DayAir, MonthAir } from '../../../core/shop';
 import { id, metres, shortText, version, whole, word } from './columns';
 import { shop } from './shop';
@@ -22,6 +22,7 @@ export const place = mysqlTable(
     forecast: json('forecast').$type<DayAir[] | null>(),
     zone: varchar('zone', { length: 32 }),
     airWith: json('air_with').$type<string[] | null>(),
+    outdoors: boolean('outdoors').notNull().default(false),
     position: whole('position'),
     version: version(),
   },

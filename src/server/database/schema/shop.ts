@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
-import { check, double, mysqlTable } from 'drizzle-orm/mysql-core';
+import { check, double, json, mysqlTable } from 'drizzle-orm/mysql-core';
+import type { LoudHours, Site } from '../../../core/shop';
 import { id, shortText, version, whole, word } from './columns';
 
 /** The one shop of this copy. Money in minor units an hour, tax in basis points. */
@@ -15,6 +16,8 @@ export const shop = mysqlTable(
     taxBp: whole('tax_bp'),
     vocLimitGL: double('voc_limit_g_l'),
     keepForMin: whole('keep_for_min').default(240),
+    loudHours: json('loud_hours').$type<LoudHours | null>(),
+    site: json('site').$type<Site | null>(),
     version: version(),
   },
   (table) => [

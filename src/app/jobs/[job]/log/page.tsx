@@ -10,6 +10,8 @@ export default async function LogPage({ params }: JobParams) {
     plannedJob((await params).job),
     learnedFactors(),
   ]);
-  const props = logProps(stored.job, plan, { shop: shop.shop, now: currentMinute(), phaseName });
+  const props = logProps(stored.job, plan, {
+    ...{ shop: shop.shop, shelf: shop.shelf, now: currentMinute(), phaseName },
+  });
   return <LogRoom {...props} learned={learned} />;
 }
