@@ -160,7 +160,7 @@ export function baysProps(
     productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),
     resourceNames: resourceNamesOf(shop),
     ground: groundOf(own.job, others, shop, versions),
-    floor: floorShown(own, others, shop, own.plan.computedAt),
+    floor: floorShown(own, others, shop, shelfOf(products), own.plan.computedAt),
     crew: crewShown(own, others, shop, days, shelfOf(products)),
     locale: { timeZone: shop.timeZone, currency: shop.currency },
     end: endShown(own.plan, shop, days),

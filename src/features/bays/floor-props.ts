@@ -1,5 +1,9 @@
 import type { Plan } from '@/core/plan';
 import { boothWeeks, type BoothWeek } from '@/core/plan-booth-hours';
+import { looseParts, rackRoomM2, racksFullAt, type LooseParts } from '@/core/plan-loose-parts';
+import { outdoorBakes, type OutdoorBake } from '@/core/plan-outdoor-bake';
+import { turnedSpans, type Turned } from '@/core/plan-turned';
+import type { Shelf } from '@/core/film';
 import { floorChain, movesFirst, yardFullAt, type FloorStay, type MoveFirst } from '@/core/plan-floor';
 import { airClashes, cleanings, roomUses, type AirClash, type Cleaning } from '@/core/plan-rooms';
 import type { Job } from '@/core/record';
@@ -16,6 +20,13 @@ export interface FloorShown {
   /** Hours of the booths by week, over all jobs. */
   boothWeeks: BoothWeek[];
   zones: { id: string; name: string; zone: string | null; airWith: string[] }[];
+  /** When this job's body lies upside down. */
+  turned: Turned[];
+  /** What is still to be off any vehicle. */
+  loose: LooseParts[];
+  racks: { roomM2: number; full: { at: number; jobs: string[]; neededM2: number } | null };
+  hasOutdoors: boolean;
+  bakes: (OutdoorBake & { productName: string })[];
 }
 
 /** So many weeks can still be offered to somebody. */
@@ -23,7 +34,13 @@ const weeksShown = 6;
 
 type Planned = { job: Job; plan: Plan };
 
-export function floorShown(own: Planned, others: readonly Planned[], shop: Shop, now: number): FloorShown {
+export function floorShown(
+  own: Planned,
+  others: readonly Planned[],
+  shop: Shop,
+  shelf: Shelf,
+  now: number,
+): FloorShown {
   const all = [own, ...others.filter((one) => one.job.state !== 'finished')];
   const booths = new Set(shop.places.flatMap((place) => (place.kind === 'booth' ? [place.id] : [])));
   const stays = all.flatMap(({ plan }) => plan.stays);
@@ -46,6 +63,10 @@ export function floorShown(own: Planned, others: readonly Planned[], shop: Shop,
     widthM: sizes.get(job)?.width ?? sizes.get(job)?.beam ?? 2,
   });
   const full = yardM2 > 0 ? yardFullAt(chains, sizeOf, yardM2, now) : null;
+  const loose = all.flatMap(({ job, plan }) => looseParts(job, plan)).filter((one) => one.to > now);
+  const roomM2 = rackRoomM2(shop.places);
+  const { width, beam, height, depth } = own.job.dimensions;
+  const size = { widthM: width ?? beam, heightM: height ?? depth };
   const names = new Map(shop.places.map((place) => [place.id, place.name]));
   return {
     chain: chains[0]!.filter((stay) => stay.to > now),
@@ -64,6 +85,14 @@ export function floorShown(own: Planned, others: readonly Planned[], shop: Shop,
     zones: shop.places.map(({ id, name, zone, airWith }) => ({
       ...{ id, name, zone },
       airWith: airWith.map((other) => names.get(other) ?? other),
+    })),
+    turned: turnedSpans(own.plan, size, shop.places).filter((one) => one.to === null || one.to > now),
+    loose,
+    racks: { roomM2, full: roomM2 > 0 ? racksFullAt(loose, roomM2, now) : null },
+    hasOutdoors: shop.places.some((place) => place.outdoors),
+    bakes: outdoorBakes(own.plan, shop, shelf, now).map((one) => ({
+      ...one,
+      productName: shelf.get(one.product)?.name ?? one.product,
     })),
   };
 }

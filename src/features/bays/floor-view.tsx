@@ -4,6 +4,7 @@ import { Notice } from '@/ui/notice';
 import { moment, span } from '../words/format';
 import type { BaysProps } from './bays-props';
 import { BoothHours } from './booth-hours';
+import { BakeOutdoors, LooseOnRacks, TurnedOver } from './floor-parts';
 
 const zoneWords: Record<string, string> = {
   stripping: 'stripping, dirtiest',
@@ -83,8 +84,11 @@ export function FloorView({ floor, resourceNames, locale, job }: BaysProps) {
             </Table>
             <p className="pt-1 text-small text-quiet">Changed in Shop, People and places.</p>
           </section>
+          <TurnedOver {...{ floor, locale, placeOf: place }} />
+          <BakeOutdoors {...{ floor, locale, placeOf: place }} />
         </div>
       </div>
+      <LooseOnRacks {...{ floor, locale, placeOf: place }} />
       <h2 className={heading}>Hours of the booth</h2>
       <BoothHours weeks={floor.boothWeeks} placeOf={place} locale={locale} />
       <h2 className={heading}>Dust beside open film</h2>
