@@ -2,7 +2,7 @@ import { parseArgs } from 'node:util';
 import { readScheduleProblem } from '../core/exchange/schedule-problem';
 import type { Objective, ScheduleModel } from '../core/schedule/model';
 import { resultOf } from '../core/schedule/result';
-import { solve } from '../core/schedule/solve';
+import { solve, type Solved } from '../core/schedule/solve';
 import { CommandStopped, readText } from './command-stopped';
 
 export const scheduleUsage =
@@ -50,11 +50,22 @@ export function schedule(words: string[]): number {
       const heading = solved.irreducible
         ? 'There is no plan. These contradict each other, and without any one of them they would not:'
         : 'There is no plan. These contradict each other (not proven irreducible):';
-      throw new CommandStopped([heading, ...solved.demands.map((one) => `  ${one}`)].join('\n'), 3);
+      const demands = solved.demands.flatMap((one) => [`  ${one.words}`, `    ${one.says}`]);
+      throw new CommandStopped([heading, ...demands, ...changeWords(solved)].join('\n'), 3);
     }
     case 'nothing':
       throw new CommandStopped('no plan was found in this time, and nothing was proven', 4);
   }
+}
+
+/** The smallest single change that was found to help, in a sentence. */
+function changeWords({ demands, change }: Extract<Solved, { status: 'contradiction' }>): string[] {
+  if (!change) return [];
+  const { words, gives } = demands[change.demand]!;
+  const place = words.slice(0, words.indexOf(':'));
+  if (change.to === null || !gives) return [`Smallest change found: without ${place} there is a plan.`];
+  const figure = gives.figure === 'release' ? '' : ` ${gives.figure}`;
+  return [`Smallest change found: ${place}${figure} ${change.to} instead of ${gives.at} gives a plan.`];
 }
 
 function readOptions(words: string[]): Options {

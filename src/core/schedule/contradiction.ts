@@ -1,13 +1,8 @@
 import { compile } from './compile';
 import { lagCycle } from './lag-cycle';
+import { demandsOf, type Demand } from './demands';
 import { Exact, mostLearned } from './learn/exact';
 import type { ScheduleModel } from './model';
-
-/** Something a problem asks for that could be given up, and the problem without it. */
-export interface Demand {
-  words: string;
-  without: (model: ScheduleModel) => ScheduleModel;
-}
 
 /** Whether a problem has a plan, as far as so many conflicts tell. */
 export type Standing = 'none' | 'some' | 'open';
@@ -29,94 +24,6 @@ export function standingOfModel(model: ScheduleModel, isOver: () => boolean): St
     if (isOver()) return 'open';
   }
   return 'open';
-}
-
-/** Every demand of a problem, by its place in the document. */
-export function demandsOf(model: ScheduleModel): Demand[] {
-  const quoted = (id: string) => JSON.stringify(id);
-  return [
-    ...model.links.map((one, i) => {
-      const bounds = [one.min === null ? '' : `min ${one.min}`, one.max === null ? '' : `max ${one.max}`];
-      return {
-        words: `links[${i}]: ${quoted(one.from)} to ${quoted(one.to)}, ${one.type} ${bounds.filter(Boolean).join(' ')}`,
-        without: only('links', one),
-      };
-    }),
-    ...model.pinned.map((one, i) => ({
-      words: `pinned[${i}]: ${quoted(one.step)} starts at ${one.start}`,
-      without: only('pinned', one),
-    })),
-    ...model.resources.flatMap((one, i) =>
-      one.calendar === null
-        ? []
-        : [
-            {
-              words: `resources[${i}].calendar: ${quoted(one.id)} is open in ${quoted(one.calendar)}`,
-              without: changed('resources', one.id, { calendar: null }),
-            },
-          ],
-    ),
-    ...model.resources.map((one, i) => ({
-      words: `resources[${i}].capacity: ${quoted(one.id)} has ${one.capacity}`,
-      without: changed('resources', one.id, { capacity: 1e9 }),
-    })),
-    ...model.exclusions.map((one, i) => ({
-      words: `exclusions[${i}]: ${quoted(one.a)} never beside ${quoted(one.b)}`,
-      without: only('exclusions', one),
-    })),
-    ...model.same.map((one, i) => ({
-      words: `same[${i}]: one of ${one.anyOf.map(quoted).join(', ')} for ${one.steps.map(quoted).join(', ')}`,
-      without: only('same', one),
-    })),
-    ...model.holds.map((one, i) => ({
-      words: `holds[${i}]: ${quoted(one.id)} from ${quoted(one.from)} to ${quoted(one.to)}`,
-      without: (from: ScheduleModel) => withoutHold(from, one.id),
-    })),
-    ...model.jobs.flatMap((one, i) =>
-      one.release <= model.now
-        ? []
-        : [
-            {
-              words: `jobs[${i}].release: ${quoted(one.id)} not before ${one.release}`,
-              without: changed('jobs', one.id, { release: model.now }),
-            },
-          ],
-    ),
-  ];
-
-  /** Leaves out one entry, found again by identity, so that demands may be dropped in any order. */
-  function only<K extends 'links' | 'pinned' | 'exclusions' | 'same'>(
-    name: K,
-    entry: ScheduleModel[K][number],
-  ): (from: ScheduleModel) => ScheduleModel {
-    return (from) => {
-      const list: readonly ScheduleModel[K][number][] = from[name];
-      return { ...from, [name]: list.filter((one) => one !== entry) };
-    };
-  }
-  function changed<K extends 'resources' | 'jobs'>(
-    name: K,
-    id: string,
-    change: Partial<ScheduleModel[K][number]>,
-  ): (from: ScheduleModel) => ScheduleModel {
-    return (from) => ({
-      ...from,
-      [name]: from[name].map((one) => (one.id === id ? { ...one, ...change } : one)),
-    });
-  }
-}
-
-function withoutHold(model: ScheduleModel, id: string): ScheduleModel {
-  const kept = <T extends { hold: string } | object>(uses: readonly T[]): T[] =>
-    uses.filter((one) => !('hold' in one && one.hold === id));
-  return {
-    ...model,
-    holds: model.holds.filter((one) => one.id !== id),
-    steps: model.steps.map((one) => ({ ...one, uses: kept(one.uses) })),
-    pinned: model.pinned.map((one) => ({ ...one, uses: one.uses && kept(one.uses) })),
-    done: model.done.map((one) => ({ ...one, uses: kept(one.uses) })),
-    running: model.running.map((one) => ({ ...one, uses: kept(one.uses) })),
-  };
 }
 
 /**

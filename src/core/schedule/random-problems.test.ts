@@ -58,11 +58,12 @@ test('what contradicts no longer does once any of it is left out', () => {
     const problem = randomProblem(seed, { ...small, calendars: seed % 2 === 0, facts: false });
     const found = solved(problem, 'shop', 8);
     if (found.status !== 'contradiction') continue;
-    const places = found.demands.flatMap((one) => /^links\[(\d+)\]/.exec(one)?.[1] ?? []).map(Number);
+    const places = found.demands.flatMap((one) => /^links\[(\d+)\]/.exec(one.words)?.[1] ?? []).map(Number);
     for (const place of places) {
       // Only the named demands and one link less: other contradictions of the problem must not hide the answer.
       const without = problem.links.filter((_: unknown, i: number) => i !== place && places.includes(i));
-      const named = (name: string, i: number) => found.demands.some((one) => one.startsWith(`${name}[${i}]`));
+      const named = (name: string, i: number) =>
+        found.demands.some((one) => one.words.startsWith(`${name}[${i}]`));
       const kept = (name: 'pinned' | 'exclusions' | 'same') =>
         problem[name].filter((_: unknown, i: number) => named(name, i));
       if (problem.holds.length > 0 && !named('holds', 0)) continue;

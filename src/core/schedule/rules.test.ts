@@ -348,7 +348,16 @@ describe('no plan', () => {
     const found = solved(problem);
     if (found.status !== 'contradiction') throw new Error(found.status);
     expect(found.irreducible).toBe(true);
-    return found.demands;
+    return found.demands.map((one) => one.words);
+  };
+  const told = (problem: object) => {
+    const found = solved(problem);
+    if (found.status !== 'contradiction') throw new Error(found.status);
+    const { demands, change } = found;
+    return {
+      says: demands.map((one) => one.says),
+      change: change && [demands[change.demand]!.words.split(':')[0], change.to],
+    };
   };
 
   test('a ring of lags: only its links are named', () => {
@@ -365,6 +374,40 @@ describe('no plan', () => {
       'links[1]',
       'links[2]',
     ]);
+  });
+
+  test('the ring is told in sentences, and that one minute less between two of them would do', () => {
+    const steps = ['a', 'b'].map((id) => step(id, 10));
+    const links = [
+      { from: 'a', to: 'b', type: 'end-start', min: 1500 },
+      { from: 'a', to: 'b', type: 'start-start', max: 1400 },
+    ];
+    // Start to start is 10 + 1500; the wait has to give 110 minutes, or the window as many.
+    expect(told(problemOf({ steps, links }))).toEqual({
+      says: [
+        '“b” begins at least 1500 min (1 d 1 h) after “a” ends',
+        '“b” begins at most 1400 min (23.3 h) after “a” begins',
+      ],
+      change: ['links[0]', 1390],
+    });
+  });
+
+  test('the smallest change leads over the closed night: a window of 60 has to last until the morning', () => {
+    const steps = [step('etch', 30, { uses: on('r') }), step('prime', 30, { uses: on('booth') })];
+    const rooms = [...resources, { id: 'booth', capacity: 1, calendar: 'late' }];
+    const late = { id: 'late', repeatMinutes: 1440, open: [[1200, 1400]] };
+    const links = [{ from: 'etch', to: 'prime', type: 'end-start', max: 60 }];
+    const problem = problemOf({ calendars: [...calendars, late], resources: rooms, steps, links });
+    // The day ends at 960: etched 930–960, the booth opens at 1200, 240 minutes later.
+    expect(told(problem).change).toEqual(['links[0]', 240]);
+  });
+
+  test('what can only be dropped is named without a figure', () => {
+    const steps = [step('a', 481, { uses: on('r') })];
+    expect(told(problemOf({ calendars, resources, steps }))).toEqual({
+      says: ['“r” works in the hours “day” only'],
+      change: ['resources[0].calendar', null],
+    });
   });
 
   test('a contiguous step longer than any open stretch, and hours that never come', () => {

@@ -1,10 +1,12 @@
 import { compile } from './compile';
 import type { Compiled } from './compiled';
 import { contradiction, standingOfModel } from './contradiction';
+import type { Demand } from './demands';
 import { Improver } from './improver';
 import { lagCycle } from './lag-cycle';
 import type { Objective, ScheduleModel } from './model';
 import { commonMinutes, inUnitsOf } from './scale';
+import { smallestChange, type SmallestChange } from './smallest-change';
 import type { Solution } from './solution';
 
 /** How long to look: whole rounds, or until a clock says so. With `iterations` the clock is not asked. */
@@ -17,7 +19,7 @@ export interface Effort {
 
 export type Solved =
   | { status: 'plan'; problem: Compiled; solution: Solution; lowerBound: number; rounds: number }
-  | { status: 'contradiction'; demands: string[]; irreducible: boolean }
+  | { status: 'contradiction'; demands: Demand[]; irreducible: boolean; change: SmallestChange | null }
   | { status: 'nothing' };
 
 /** Most times the horizon is moved out for want of open hours, fourfold each time. */
@@ -52,7 +54,7 @@ export function solve(model: ScheduleModel, objective: Objective, effort: Effort
 
 function contradictionOf(model: ScheduleModel, isOver: () => boolean): Solved {
   const { demands, irreducible } = contradiction(model, isOver);
-  return { status: 'contradiction', demands: demands.map((one) => one.words), irreducible };
+  return { status: 'contradiction', demands, irreducible, change: smallestChange(model, demands, isOver) };
 }
 
 /** The same plan and problem with all times in minutes again. */
