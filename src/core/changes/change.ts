@@ -14,6 +14,8 @@ export type Change =
   | { kind: 'rented-booth'; from: LocalDate; days: number }
   | { kind: 'level'; section: string; level: Level }
   | { kind: 'school'; section: string | null; school: SchoolKey; option: string }
+  /** A step that is pinned goes where it can. */
+  | { kind: 'unpin'; step: string; name: string }
   | { kind: 'promise'; date: LocalDate }
   | { kind: 'drop-job'; job: string };
 
@@ -94,6 +96,13 @@ export function withChange(given: Situation, change: Change): Situation | null {
           : one,
       );
       return { ...given, job: { ...job, sections } };
+    }
+    case 'unpin': {
+      if (!job.stepEdits.some((edit) => edit.step === change.step && edit.startAt !== null)) return null;
+      const stepEdits = job.stepEdits.map((edit) =>
+        edit.step === change.step ? { ...edit, startAt: null } : edit,
+      );
+      return { ...given, job: { ...job, stepEdits } };
     }
     case 'promise':
       return change.date === job.promised ? null : { ...given, job: { ...job, promised: change.date } };

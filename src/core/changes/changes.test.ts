@@ -1,6 +1,7 @@
 import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
 import { planJob } from '../plan';
+import { blankStepEdit } from '../record';
 import { demoShop } from '../../demo/shop';
 import { minuteAt } from '../units';
 import {
@@ -124,6 +125,22 @@ describe('what to give up', () => {
       caps: { labourHours: 0, materialsMinor: 0, boothHours: 0 },
     };
     expect(runToEnd(situation({ job: free }))).toBeNull();
+  });
+
+  test('a pin that cannot be met is told, and taking it out is the smallest change', () => {
+    const plan = planJob(inputOf(situation()));
+    const step = plan.steps.find((one) => one.operation === 'mask' && one.state === 'planned')!;
+    const sunday = minuteAt('2027-01-03', 600, demoShop.timeZone);
+    const stepEdits = [{ ...blankStepEdit(step.key), startAt: sunday }];
+    const free = {
+      ...job,
+      promised: '2029-01-01',
+      caps: { labourHours: 0, materialsMinor: 0, boothHours: 0 },
+    };
+    const found = runToEnd(situation({ job: { ...free, stepEdits } }))!;
+    expect(found.over.unkept).toBeGreaterThan(0);
+    expect(found.best[0]!.change).toMatchObject({ kind: 'unpin', step: step.key });
+    expect(withChange(situation(), { kind: 'unpin', step: step.key, name: '' })).toBeNull();
   });
 
   test('five at most, the most back for the least loss first, each as its own plan says', () => {

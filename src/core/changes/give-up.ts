@@ -1,6 +1,7 @@
 import { levels, type Level } from '../film';
 import { planJob } from '../plan';
 import type { Plan } from '../plan-model';
+import { unkeptOf } from '../plan-unkept';
 import { schoolKeys, schoolOptions, type SchoolKey } from '../record';
 import { skills } from '../shop';
 import { inputOf, levelsDown, withChange, type Change, type Situation } from './change';
@@ -17,13 +18,14 @@ export interface GiveUp {
 
 export interface GiveUps {
   base: PlanFigures;
-  /** What the plan as it stands passes: days late, and the caps. */
+  /** What the plan as it stands passes: days late, the caps, and what it cannot keep. */
   over: Over;
   best: GiveUp[];
 }
 
-/** By how much date and caps are passed; 0 where they are kept. */
+/** By how much date and caps are passed, and how many windows, pins and steps the calendar cannot keep; 0 where all is kept. */
 export interface Over {
+  unkept: number;
   lateDays: number;
   labourMin: number;
   materialsMinor: number;
@@ -50,7 +52,7 @@ const neutralSchools: readonly SchoolKey[] = [
  * Tries every single change it knows and names the five that give most back for the least loss of finish, each planned
  * through the whole pipeline.
  * It pauses after each plan, so that a server can answer others meanwhile.
- * @returns null when neither the date nor a cap is passed
+ * @returns null when date, caps, windows and pins are all kept
  */
 export function* whatToGiveUp(given: Situation): Generator<void, GiveUps | null> {
   const plan = planJob(inputOf(given));
@@ -70,10 +72,12 @@ export function* whatToGiveUp(given: Situation): Generator<void, GiveUps | null>
   return { base: figuresOf(plan), over, best: found.slice(0, mostTold) };
 }
 
-function overOf({ lateDays, budgets }: Plan): Over {
+function overOf(plan: Plan): Over {
+  const { lateDays, budgets } = plan;
   const above = ({ planned, cap }: { planned: number; cap: number }) =>
     cap > 0 ? Math.max(0, planned - cap) : 0;
   return {
+    unkept: unkeptOf(plan).length,
     lateDays: Math.max(0, lateDays),
     labourMin: above(budgets.labourMin),
     materialsMinor: above(budgets.materialsMinor),
@@ -101,6 +105,11 @@ function candidates({ job, shop }: Situation, plan: Plan): Change[] {
   const used = new Set(plan.steps.flatMap((step) => step.people));
   const lower = (level: Level): Level | undefined => levels[levels.indexOf(level) - 1];
   return [
+    ...plan.steps.flatMap((step): Change[] =>
+      step.pinnedAt === null || step.state !== 'planned'
+        ? []
+        : [{ kind: 'unpin', step: step.key, name: `${step.name}, ${step.subject}` }],
+    ),
     { kind: 'saturdays' },
     { kind: 'overtime', minutes: 60 },
     ...skills.filter((one) => used.has(one)).map((skill): Change => ({ kind: 'extra-person', skill })),

@@ -1,4 +1,5 @@
 import { shelfOf, type Product } from '@/core/film';
+import { unkeptOf, type Unkept } from '@/core/plan-unkept';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { endAccount, type EndAccount } from '@/core/plan-end-account';
 import { schoolKeys, type Job } from '@/core/record';
@@ -50,6 +51,8 @@ export interface BaysProps {
   stays: BayStay[];
   windows: Plan['windows'];
   goHours: Plan['goHours'];
+  /** What the calendar cannot keep, and why. */
+  unkept: Unkept[];
   /** What each session is for, by stay. */
   sessionNames: Record<string, string>;
   steps: PlannedStep[];
@@ -151,6 +154,7 @@ export function baysProps(
     ),
     windows: own.plan.windows.filter((window) => ahead.has(window.to)),
     goHours: own.plan.goHours,
+    unkept: unkeptOf(own.plan),
     sessionNames: Object.fromEntries(own.plan.stays.map((stay) => [stay.key, stay.subject])),
     steps: own.plan.steps,
     edits: Object.fromEntries(

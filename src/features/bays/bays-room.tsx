@@ -21,6 +21,7 @@ import { FloorView } from './floor-view';
 import { GiveUpView } from './give-up-view';
 import { SessionsAhead } from './sessions-ahead';
 import { intoOpenHours } from './time-axis';
+import { UnkeptParts } from './unkept-parts';
 import { WhatIfView } from './what-if-view';
 
 const zooms = { fortnight: 14, job: 0, quarter: 91 };
@@ -137,6 +138,11 @@ export function BaysRoom(props: BaysProps) {
           title="End and windows"
           subtitle={`${job}, why it ends then, what must follow in time`}
         >
+          <UnkeptParts
+            {...{ unkept: props.unkept, names, locale }}
+            onSelect={setSelected}
+            onLook={() => setView('give-up')}
+          />
           <EndAccountParts
             end={props.end}
             promisedEnd={props.promisedEnd}

@@ -9,7 +9,8 @@ import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
 import type { ChangeGround } from './change-words';
 
-const kinds: Record<Change['kind'], string> = {
+/** What can be asked for; a pin is taken out where it is set. */
+const kinds: Record<Exclude<Change['kind'], 'unpin'>, string> = {
   saturdays: 'Saturdays',
   overtime: 'longer days',
   'extra-person': 'one more person',
@@ -20,6 +21,8 @@ const kinds: Record<Change['kind'], string> = {
   promise: 'another promise',
   'drop-job': 'without a job',
 };
+
+type Kind = keyof typeof kinds;
 
 function Choice({
   label,
@@ -51,7 +54,7 @@ export function ChangeForm({ ground, onAdd }: { ground: ChangeGround; onAdd(chan
   const live = useLive();
   const firstSection = ground.sections[0]?.key ?? '';
   const firstSchool = ground.schools[0];
-  const [kind, setKind] = useState<Change['kind']>('saturdays');
+  const [kind, setKind] = useState<Kind>('saturdays');
   const [section, setSection] = useState(firstSection);
   const [level, setLevel] = useState<Level>('Road');
   const [skill, setSkill] = useState<Skill>('prep');
@@ -109,7 +112,7 @@ export function ChangeForm({ ground, onAdd }: { ground: ChangeGround; onAdd(chan
       />
     </label>
   );
-  const offered = (Object.keys(kinds) as Change['kind'][]).filter(
+  const offered = (Object.keys(kinds) as Kind[]).filter(
     (one) => one !== 'drop-job' || ground.otherJobs.length > 0,
   );
   return (
@@ -125,7 +128,7 @@ export function ChangeForm({ ground, onAdd }: { ground: ChangeGround; onAdd(chan
         value={kind}
         options={offered.map((one) => ({ value: one, text: kinds[one] }))}
         onPick={(value) => {
-          setKind(value as Change['kind']);
+          setKind(value as Kind);
           setFigure(value === 'rented-booth' ? '5' : '60');
         }}
       />

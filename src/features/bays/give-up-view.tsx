@@ -14,6 +14,10 @@ type Answer = { status: 'kept' } | ({ status: 'over' } & GiveUps);
 
 function overText({ over }: GiveUps, locale: Locale): string {
   const parts = [
+    over.unkept > 0 &&
+      (over.unkept === 1
+        ? 'one window, pin or step cannot be kept'
+        : `${over.unkept} windows, pins or steps cannot be kept`),
     over.lateDays > 0 && `${over.lateDays} ${over.lateDays === 1 ? 'day' : 'days'} late`,
     over.labourMin > 0 && `${hours(over.labourMin)} h above the cap`,
     over.materialsMinor > 0 && `${money(over.materialsMinor, locale)} of materials above the cap`,
@@ -50,13 +54,13 @@ export function GiveUpView({ job, ground, locale }: { job: string; ground: Chang
       </div>
       {!answer && (
         <Empty>
-          Where the date or a cap cannot be kept, Coatrel tries each level one lower, each way of working,
-          longer days, Saturdays, a second person and a rented booth, and names the five that give most back
-          for the least loss.
+          Where the date, a cap, a window or a pin cannot be kept, Coatrel tries each pin, each level one
+          lower, each way of working, longer days, Saturdays, a second person and a rented booth, and names
+          the five that give most back for the least loss.
         </Empty>
       )}
       {answer?.status === 'kept' && (
-        <Notice grade="released">Date and caps are kept: nothing has to be given up.</Notice>
+        <Notice grade="released">Date, caps, windows and pins are kept: nothing has to be given up.</Notice>
       )}
       {answer?.status === 'over' && (
         <>
