@@ -1,6 +1,6 @@
 import { withLoggedFacts } from './log';
 import { waitInTrueAir } from './plan-air';
-import { placeSteps, type Placed } from './plan-calendar';
+import type { Placed } from './plan-calendar';
 import type { PlanInput, PlanWarning } from './plan-model';
 import { remedyClosedWindows } from './plan-windows';
 import { withJobSchools, type JobSection } from './record';
@@ -26,8 +26,11 @@ export function placeNetwork(given: PlanInput): PlacedNetwork {
   const job = withLoggedFacts(withShopWays(withJobSchools(given.job), shop), now);
   const input = { ...given, job };
   const { parts, sections } = lotsOf(job, partsOfJob(job));
-  const network = buildSteps({ job: { ...job, sections }, parts, shop, shelf, operations: input.operations });
-  const remedied = remedyClosedWindows(input, network, placeSteps(input, network));
+  const { operations } = input;
+  const remedied = remedyClosedWindows(input, () =>
+    buildSteps({ job: { ...job, sections }, parts, shop, shelf, operations }),
+  );
+  const { network } = remedied;
   const aired = waitInTrueAir(input, network, remedied.placed);
   const warnings = [...remedied.warnings, ...aired.warnings];
   return { input, parts, sections, network, placed: aired.placed, warnings };

@@ -5,14 +5,16 @@ import { airFrom, airOnDay, type AirUntil, type Place, type Shop } from './shop'
 import type { StepLink, StepNetwork } from './steps';
 import { localDateOf } from './units';
 
-const mostRounds = 3;
+const mostRounds = 5;
+/** From this round on waits are only lengthened, so that the rounds come to an end with none too short. */
+const onlyLonger = 2;
 const daysAhead = 60;
 const monthBackMin = 30 * 1440;
 
 /**
  * Waits for sanding at the air of their own nights: the builder reckons with the coldest night of a month, but not with
  * weekends, closed days and typed forecasts. Where a wait begun on its planned day takes longer than was reckoned, it is
- * lengthened and the job placed anew, until none is short.
+ * lengthened and the job placed anew, until none is short; one that then begins on another day goes by that day's air.
  */
 export function waitInTrueAir(
   input: PlanInput,
@@ -23,9 +25,10 @@ export function waitInTrueAir(
   let placed = first;
   const steps = new Map(network.steps.map((step) => [step.key, step]));
   const warnings = new Map<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>();
+  const reckoned = new Map<StepLink, number>();
   const isConstant = !bay || (bay.profile === null && bay.forecast.length === 0);
   for (let round = 0; round < mostRounds && !isConstant; round += 1) {
-    let longer = false;
+    let moved = false;
     // One list of airs for all waits of the round: each begins to read it where it begins.
     const air = airAhead(bay, input.shop, placed.at);
     for (const link of network.links) {
@@ -40,14 +43,23 @@ export function waitInTrueAir(
       const cure = next.kind === 'passive' ? next : null;
       const plannedMin = cure ? cure.minutes : link.min;
       const ready = cure ? to.end : to.start;
-      if (wait === null || wait <= plannedMin || ready >= from.end + wait) continue;
+      if (wait === null) continue;
+      const least = reckoned.get(link) ?? plannedMin;
+      const isShort = wait > plannedMin && ready < from.end + wait;
+      const isLong = round < onlyLonger && plannedMin > Math.max(least, wait);
+      if (!isShort && !isLong) continue;
+      reckoned.set(link, least);
+      moved = true;
+      if (cure) cure.minutes = Math.max(least, wait);
+      else link.min = Math.max(least, wait);
+      if (wait <= least) {
+        warnings.delete(link);
+        continue;
+      }
       const warning = { code: 'air-longer', product: why.product, step: link.to, minutes: wait } as const;
-      warnings.set(link, { ...warning, plannedMin: warnings.get(link)?.plannedMin ?? plannedMin });
-      if (cure) cure.minutes = wait;
-      else link.min = wait;
-      longer = true;
+      warnings.set(link, { ...warning, plannedMin: least });
     }
-    if (!longer) break;
+    if (!moved) break;
     placed = placeSteps(input, network);
   }
   return { placed, warnings: [...warnings.values()] };

@@ -60,28 +60,63 @@ const mostRounds = 4;
 
 /**
  * Where a recoat window that scuffing reopens has closed before the next coat, puts the scuffing in and places anew,
- * until none is left closed. The remedies stay in the network with their reason.
+ * until none is left closed. What was agreed with scuffing begins with it, so that an accepted plan proposes itself; a
+ * scuffing that the placing after all does not need is left out again. The remedies stay in the network with their reason.
+ * @param build makes the network without remedies
  */
-export function remedyClosedWindows(
-  input: PlanInput,
-  network: StepNetwork,
-  first: Placed,
-): { placed: Placed; warnings: PlanWarning[] } {
-  let placed = first;
+export function remedyClosedWindows(input: PlanInput, build: () => StepNetwork): Remedied {
+  const begun = new Set(input.job.facts.map((fact) => fact.step));
+  const first = build();
+  const agreed = first.softWindows.filter((window) => {
+    const key = remedyKey(window);
+    return begun.has(key) || input.agreedStarts.has(key);
+  });
+  const scuffed = withRemedies(input, first, agreed);
+  const needed = scuffed.remedied.filter(
+    (window) => begun.has(remedyKey(window)) || isClosed(window, scuffed.placed),
+  );
+  if (needed.length === scuffed.remedied.length) return scuffed;
+  // Whether one can be spared is asked of the plan that keeps no agreed starts: those were agreed with the scuffing in it.
+  const spared =
+    input.agreedStarts.size === 0
+      ? needed
+      : remedyClosedWindows({ ...input, agreedStarts: new Map() }, build).remedied;
+  const lean = build();
+  const windows = new Map(lean.softWindows.map((window) => [window.key, window]));
+  return withRemedies(
+    input,
+    lean,
+    spared.map((window) => windows.get(window.key)!),
+  );
+}
+
+interface Remedied {
+  network: StepNetwork;
+  placed: Placed;
+  warnings: PlanWarning[];
+  remedied: SoftWindow[];
+}
+
+/** Puts these remedies in, places, and puts in those that turn out to be needed, round by round. */
+function withRemedies(input: PlanInput, network: StepNetwork, first: readonly SoftWindow[]): Remedied {
+  const remedied: SoftWindow[] = [];
   const warnings: PlanWarning[] = [];
-  for (let round = 0; round < mostRounds; round += 1) {
-    const { at } = placed;
-    const closed = network.softWindows.filter((window) => {
-      const [from, to] = [at.get(window.from), at.get(window.to)];
-      const open = from && to && to.isAhead && to.start - from.end > window.maxMin;
-      return open && !at.has(remedyKey(window));
-    });
-    if (closed.length === 0) break;
+  let placed: Placed;
+  let closed = first;
+  for (let round = 0; ; round += 1) {
     for (const window of closed) {
       const { personMinutes } = addRemedy(input, network, window, remedyKey(window));
       warnings.push({ code: 'remedied', product: window.product, step: window.to, personMinutes });
+      remedied.push(window);
     }
     placed = placeSteps(input, network);
+    closed = network.softWindows.filter((one) => !placed.at.has(remedyKey(one)) && isClosed(one, placed));
+    if (closed.length === 0 || round === mostRounds) return { network, placed, warnings, remedied };
   }
-  return { placed, warnings };
+}
+
+/** Whether the next coat lies ahead and beyond the window. */
+function isClosed(window: SoftWindow, { at }: Placed): boolean {
+  const [from, to] = [at.get(window.from), at.get(window.to)];
+  return !!from && !!to && to.isAhead && to.start - from.end > window.maxMin;
 }
