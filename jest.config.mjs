@@ -25,7 +25,7 @@ const config = {
       ...shared,
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/{core,demo,cli}/**/*.test.ts', '<rootDir>/tests/*.test.ts'],
+      testMatch: ['<rootDir>/src/{core,demo,cli,workers}/**/*.test.ts', '<rootDir>/tests/*.test.ts'],
     },
     {
       ...shared,

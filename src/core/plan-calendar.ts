@@ -32,9 +32,9 @@ const horizonDays = 500;
 const linkPrefix = 'link ';
 export const linkId = (index: number): string => `${linkPrefix}${index}`;
 
-/** Puts the network on the shop's calendar: people by skill, places by kind, facts fixed, other jobs' promises kept. */
-export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
-  const { job, shop, commitments, agreedStarts } = input;
+/** The scheduling problem of a network: people by skill, places by kind, facts fixed, other jobs' promises kept. */
+export function problemOf(input: PlanInput, network: StepNetwork) {
+  const { job, shop, commitments } = input;
   const release = minuteAt(job.arrival, 0, shop.timeZone);
   const now = Math.max(input.now, release);
   const firstDay = addDays(
@@ -43,7 +43,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   );
   const days = horizonDays + daysBetween(firstDay, localDateOf(now, shop.timeZone));
   const hours = new ShopHours(shop, firstDay, days);
-  const { open } = hours;
+
   const facts = factsToday(job, network, input.now);
   const planned = new Map(network.steps.map((step) => [step.key, step]));
   const able = new Map(skills.map((skill) => [skill as string, ableOf(shop.people, skill)]));
@@ -64,7 +64,18 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
     })),
     facts: facts.map((fact) => factOf(fact, planned.get(fact.step), shop)),
     commitments: [...commitments],
+    order: job.placingOrder,
+    // The second look comes after the handover: it is booked, but nobody waits for it.
+    afterwards: network.steps.flatMap((step) => (step.phase === 'return' ? [step.key] : [])),
   };
+  return { problem, facts, hours, release };
+}
+
+/** Puts the network on the shop's calendar. */
+export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
+  const { shop, agreedStarts } = input;
+  const { problem, facts, hours, release } = problemOf(input, network);
+  const { open } = hours;
   // What is pinned goes by its pin, not by the start that was agreed before.
   const pinned = new Set(network.steps.flatMap((step) => (step.pinnedAt === null ? [] : [step.key])));
   const starts = new Map([...agreedStarts].filter(([step]) => !pinned.has(step)));

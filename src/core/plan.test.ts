@@ -51,6 +51,7 @@ function jobOf(bodyKind: string, over: Partial<Job> = {}, sectionOver: Partial<J
     log: [],
     ...{ milestones: [], openings: [], covers: [], blends: [], sendOuts: [] },
     stepEdits: [],
+    placingOrder: [],
     addedSteps: [],
     schools: {},
     scope: [],

@@ -1,6 +1,7 @@
 import type { Change, GiveUps, OpenJob, PlanFigures, Situation, Together } from '../core/changes';
 import type { Pace, ShopForecast } from '../core/forecast';
 import type { PlanInput } from '../core/plan';
+import type { ScheduleProblem } from '../core/schedule';
 
 /** Changes when a task or an answer changes its shape. */
 export const protocolVersion = 1;
@@ -15,6 +16,7 @@ export type WorkerTask =
       seed: number;
     }
   | { kind: 'give-up'; given: Situation }
+  | { kind: 'calendar-problem'; given: Situation }
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
 
@@ -27,6 +29,7 @@ export interface Compared {
 export interface WorkerAnswers {
   forecast: ShopForecast;
   'give-up': GiveUps | null;
+  'calendar-problem': ScheduleProblem;
   'compare-changes': Compared;
   together: { best: Together | null; plans: number };
 }

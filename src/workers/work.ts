@@ -1,5 +1,6 @@
-import { figuresOf, inputOf, planTogether, whatToGiveUp, withChange } from '../core/changes';
+import { figuresOf, inputOf, planTogether, whatToGiveUp, withChange, type Situation } from '../core/changes';
 import { courseOf, forecastCourse } from '../core/forecast';
+import { problemOf } from '../core/plan-calendar';
 import { placeNetwork } from '../core/placed-network';
 import { planJob, tellPlan } from '../core/plan';
 import type { AnswerTo, Compared, WorkerTask } from './tasks';
@@ -23,6 +24,8 @@ export function work(task: WorkerTask): unknown {
       return forecast(task);
     case 'give-up':
       return finish(whatToGiveUp(task.given));
+    case 'calendar-problem':
+      return calendarProblem(task.given);
     case 'compare-changes':
       return compare(task);
     case 'together':
@@ -39,6 +42,11 @@ function forecast({ inputs, paces, draws, seed }: Task<'forecast'>) {
   });
   const uncertainty = { paces, labour: true, rework: true };
   return finish(forecastCourse(courseOf(jobs), { draws, seed, uncertainty }));
+}
+
+function calendarProblem(given: Situation) {
+  const { input, network } = placeNetwork(inputOf(given));
+  return problemOf(input, network).problem;
 }
 
 function compare({ given, changes }: Task<'compare-changes'>): Compared {

@@ -44,3 +44,24 @@ test('agreed bookings go out as an iCalendar', async ({ page, request }) => {
   expect(answer.status()).toBe(200);
   expect(await answer.text()).toMatch(/^BEGIN:VCALENDAR\r?\n[\s\S]*BEGIN:VEVENT/);
 });
+
+test('a sooner end is looked for in the browser; the order found is taken, shortens the plan and is given back', async ({
+  page,
+}) => {
+  await page.goto('/jobs/P-016/bays');
+  const end = page.getByText(/^ends /).first();
+  const before = (await end.textContent())!;
+  await page.getByRole('button', { name: 'sooner', exact: true }).click();
+  await page.getByRole('button', { name: 'Look for a sooner end' }).click();
+  const found = page.getByRole('region', { name: 'The order that was found' });
+  await expect(found).toBeVisible({ timeout: 40_000 });
+  const finish = await found
+    .getByRole('row', { name: /^Finish/ })
+    .getByRole('cell')
+    .allTextContents();
+  expect(finish[0]).not.toBe(finish[1]);
+  await found.getByRole('button', { name: 'Take this order' }).click();
+  await expect(end).toContainText(finish[1]!);
+  await page.getByRole('button', { name: 'Back to the rule' }).click();
+  await expect(end).toContainText(/^ends \S+ \d+ \S+/.exec(before)![0]);
+});

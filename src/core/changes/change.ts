@@ -14,6 +14,8 @@ export type Change =
   | { kind: 'rented-booth'; from: LocalDate; days: number }
   | { kind: 'level'; section: string; level: Level }
   | { kind: 'school'; section: string | null; school: SchoolKey; option: string }
+  /** Steps placed in an order that was found, in place of the rule. */
+  | { kind: 'order'; order: string[] }
   /** A step that is pinned goes where it can. */
   | { kind: 'unpin'; step: string; name: string }
   | { kind: 'promise'; date: LocalDate }
@@ -97,6 +99,8 @@ export function withChange(given: Situation, change: Change): Situation | null {
       );
       return { ...given, job: { ...job, sections } };
     }
+    case 'order':
+      return { ...given, job: { ...job, placingOrder: change.order } };
     case 'unpin': {
       if (!job.stepEdits.some((edit) => edit.step === change.step && edit.startAt !== null)) return null;
       const stepEdits = job.stepEdits.map((edit) =>

@@ -20,6 +20,7 @@ const fieldsOf: Record<Change['kind'], Joi.SchemaMap> = {
     school: field.oneOf(schoolKeys),
     option: field.line(40).min(1),
   },
+  order: { order: field.stepOrder() },
   unpin: { step: field.key(), name: field.line(120) },
   promise: { date: field.localDate() },
   'drop-job': { job: field.jobNumber() },

@@ -24,6 +24,11 @@ describe('edits as they come in', () => {
     ['infinity', { ...job, set: { capBoothHours: Infinity } }, 'set.capBoothHours'],
     ['control characters', { ...job, set: { name: 'a\u0007b' } }, 'set.name'],
     ['a name of blanks', { ...job, set: { name: '   ' } }, 'set.name'],
+    [
+      'an order that names a step twice',
+      { ...job, set: { placingOrder: ['a', 'b', 'a'] } },
+      'set.placingOrder[2]',
+    ],
     ['a good section', section, 'ok'],
     ['a level that is none', { ...section, set: { level: 'Finest' } }, 'set.level'],
     ['half a coat', { ...section, set: { coats: { clear: 2.5 } } }, 'set.coats.clear'],

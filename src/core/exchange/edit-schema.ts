@@ -54,6 +54,7 @@ const jobSet = some({
   builtYear: field.whole(1850, 2200).allow(null),
   priorRepair: field.oneOf(priorRepairs),
   schools: work.schools(),
+  placingOrder: field.stepOrder(),
 });
 
 const sectionSet = some({

@@ -120,3 +120,5 @@ export const site = () =>
   Joi.object({ latitudeDeg: figure(-90, 90), longitudeDeg: figure(-180, 180) }).options({
     presence: 'required',
   });
+/** Keys of steps, each once, in an order that was found. */
+export const stepOrder = () => Joi.array().items(Joi.string().min(1).max(160)).max(4000).unique();

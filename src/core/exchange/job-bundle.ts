@@ -145,6 +145,7 @@ const job = object({
   ),
   signOffs: list(object(work.signOffFields), 100),
   schools: work.schools().default({}).optional(),
+  placingOrder: field.stepOrder().default([]).optional(),
 });
 
 const bundle = object({

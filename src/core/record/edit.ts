@@ -11,7 +11,7 @@ import type { FilmReading, Mark, OwnPart, PartSurvey } from './survey';
 
 /** What a form of the job can change; only the named ones are touched. */
 export type JobChange = Partial<
-  Pick<Job, 'name' | 'owner' | 'arrival' | 'promised' | 'level' | 'dimensions' | 'schools'>
+  Pick<Job, 'name' | 'owner' | 'arrival' | 'promised' | 'level' | 'dimensions' | 'schools' | 'placingOrder'>
 > & {
   state?: JobState;
   capLabourHours?: number;

@@ -113,6 +113,8 @@ export interface Job extends JobLists {
   signOffs: SignOff[];
   /** Schools chosen for the whole job. */
   schools: SchoolChoice;
+  /** Steps in an order that was found to end sooner than the rule does; empty where none was looked for. */
+  placingOrder: string[];
 }
 
 /** The job with its own schools handed down to every section that chose none. */

@@ -5,5 +5,6 @@ export * from './stretches';
 export * from './model';
 export * from './result';
 export * from './solve';
+export * from './work-search';
 export { Calendar, together } from './calendar';
 export { Random } from './random';

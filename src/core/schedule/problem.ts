@@ -59,6 +59,10 @@ export interface Commitment {
 }
 
 export interface ScheduleProblem {
+  /** An order of steps that was found to be good; it stands where it is better than the rule of urgency. */
+  order?: readonly string[];
+  /** Steps that nobody waits for at the end. */
+  afterwards?: readonly string[];
   now: Minute;
   resources: Resource[];
   steps: TimedStep[];

@@ -1,5 +1,7 @@
+import type { Minute } from '../units';
 import { compile } from './compile';
 import type { Arc, Compiled } from './compiled';
+import { orderByKey } from './list-order';
 import type { Schedule, ScheduleProblem } from './problem';
 import { reasonsOfWork } from './reasons-of-work';
 import { SerialPlacer } from './serial-placer';
@@ -13,21 +15,53 @@ const mostRepairs = 4000;
 /**
  * A first plan of one job, beside what is promised to others: steps by urgency, each as early as it can be. A window that
  * this order cannot keep is dropped and named; a step without room up to the end of the calendars is named as unplaced.
+ * Where an order was found before it is tried as well, and the better of the two plans stands.
  */
 export function scheduleSerially(problem: ScheduleProblem): Schedule {
+  const urgent = orderOfUrgency(problem);
+  const byRule = placedBy(problem, urgent, false);
+  if (!problem.order || problem.order.length === 0) return byRule.told();
+  const byOrder = placedBy(problem, mergedOrder(problem.order, urgent), true);
+  return compareValues(byOrder.value, byRule.value) < 0 ? byOrder.told() : byRule.told();
+}
+
+/** What counts of a placing, the first most: windows dropped, steps without room, the end. */
+type Value = readonly [dropped: number, unplaced: number, end: number];
+
+const compareValues = (a: Value, b: Value): number => a[0] - b[0] || a[1] - b[1] || a[2] - b[2];
+
+/** The order that was found, with steps that came since behind the one they follow by urgency. */
+export function mergedOrder(found: readonly string[], urgent: readonly string[]): string[] {
+  const known = new Set(urgent);
+  const merged = found.filter((id) => known.has(id));
+  const has = new Set(merged);
+  const after = new Map<string | null, string[]>();
+  let last: string | null = null;
+  for (const id of urgent)
+    if (has.has(id)) last = id;
+    else after.set(last, [...(after.get(last) ?? []), id]);
+  return [...(after.get(null) ?? []), ...merged.flatMap((id) => [id, ...(after.get(id) ?? [])])];
+}
+
+/** @param isFound an order that was found: what a lag puts before a step is pulled before it */
+function placedBy(
+  problem: ScheduleProblem,
+  ids: readonly string[],
+  isFound: boolean,
+): { value: Value; told: () => Schedule } {
   const compiled = compiledWork(problem);
   const index = new Map(compiled.steps.map((one, i) => [one.id, i]));
   const facts = new Set(compiled.facts.map((one) => one.step));
-  const urgent = orderOfUrgency(problem)
-    .map((id) => index.get(id)!)
-    .filter((i) => !facts.has(i));
+  const rank = new Map(ids.map((id, i) => [id, i]));
+  const keys = Float64Array.from(compiled.steps, (one) => rank.get(one.id) ?? ids.length);
+  const free = ids.map((id) => index.get(id)!).filter((i) => !facts.has(i));
   const delay = new Float64Array(compiled.steps.length).fill(-Infinity);
   for (const [id, minute] of problem.keepAt ?? []) if (index.has(id)) delay[index.get(id)!] = minute;
   const prefer = new Int32Array(compiled.steps.length);
   const placer = new SerialPlacer(compiled, standingOf(compiled));
   const dropped = new Set(compiled.broken);
   const unplaced: number[] = [];
-  let order = urgent;
+  let order: readonly number[] = isFound ? [...orderByKey(compiled, free, keys)] : free;
   while (placer.run({ order: Int32Array.from(order), prefer, delay }, null, mostRepairs) !== 'placed') {
     const step = placer.stuckAt;
     const window = windowAt(compiled, step, facts);
@@ -39,11 +73,17 @@ export function scheduleSerially(problem: ScheduleProblem): Schedule {
       order = order.filter((one) => one !== step);
     }
   }
-  return read(problem, compiled, placer, dropped, unplaced);
+  const { end, placed } = placer.bookings;
+  const work = compiled.jobs[0]!.steps.reduce((last, i) => (placed[i] ? Math.max(last, end[i]!) : last), 0);
+  return {
+    value: [dropped.size, unplaced.length, work],
+    told: () => read(problem, compiled, placer, dropped, unplaced),
+  };
 }
 
-function compiledWork(problem: ScheduleProblem): Compiled {
-  const compiled = compile(modelOfWork(problem));
+/** The problem as arrays, with what is promised to others. @param due see `modelOfWork` */
+export function compiledWork(problem: ScheduleProblem, due: Minute | null = null): Compiled {
+  const compiled = compile(modelOfWork(problem, due));
   problem.steps.forEach(({ notBefore }, i) => {
     compiled.release[i] = Math.max(compiled.release[i]!, notBefore);
     if (compiled.latest[i] === Infinity) compiled.earliest[i] = Math.max(compiled.earliest[i]!, notBefore);

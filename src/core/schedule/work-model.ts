@@ -1,9 +1,14 @@
 import type { Fact, ScheduleProblem, TimedStep } from './problem';
 import type { ModelCalendar, ModelDone, ModelRunning, ModelUse, ScheduleModel, TakenUse } from './model';
 import type { Stretch } from './stretches';
+import type { Minute } from '../units';
+
+const workJob = 'work';
+const laterJob = 'afterwards';
 
 /** A job's own problem in the terms of the whole model: every person and place serves one at a time, shared hours any number. */
-export function modelOfWork(problem: ScheduleProblem): ScheduleModel {
+export function modelOfWork(problem: ScheduleProblem, due: Minute | null = null): ScheduleModel {
+  const later = new Set(problem.afterwards);
   const { calendars, of } = calendarsOf(problem);
   const steps = new Map(problem.steps.map((one) => [one.id, one]));
   const done: ModelDone[] = [];
@@ -26,9 +31,11 @@ export function modelOfWork(problem: ScheduleProblem): ScheduleModel {
     resources: problem.resources.map(({ id, isShared }) => ({
       ...{ id, capacity: isShared ? problem.steps.length : 1, calendar: of.get(id)!, scarce: false },
     })),
-    jobs: [{ id: '', release: problem.now, due: null, weight: 1 }],
+    jobs: [workJob, ...(later.size > 0 ? [laterJob] : [])].map((id) => ({
+      ...{ id, release: problem.now, due: id === workJob ? due : null, weight: 1 },
+    })),
     steps: problem.steps.map(({ id, kind, minutes, uses, hold }) => ({
-      ...{ id, job: '', kind, minutes, tags: [] },
+      ...{ id, job: later.has(id) ? laterJob : workJob, kind, minutes, tags: [] },
       uses: [...uses.map((anyOf): ModelUse => ({ anyOf, amount: 1 })), ...(hold === null ? [] : [{ hold }])],
     })),
     links: problem.links.map(({ from, to, min, max }) => ({ from, to, type: 'end-start', min, max })),

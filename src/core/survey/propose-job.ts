@@ -48,6 +48,7 @@ export function proposeJob(given: NewJob): Job {
     log: [],
     ...{ milestones: [], openings: [], covers: [], blends: [], sendOuts: [] },
     stepEdits: [],
+    placingOrder: [],
     addedSteps: [],
     scope: [],
     signOffs: [],

@@ -51,6 +51,8 @@ export interface BaysProps {
   stays: BayStay[];
   windows: Plan['windows'];
   goHours: Plan['goHours'];
+  /** End of the plan, and whether it goes by an order that was found. */
+  order: { finish: number | null; hasOrder: boolean };
   /** What the calendar cannot keep, and why. */
   unkept: Unkept[];
   /** What each session is for, by stay. */
@@ -154,6 +156,7 @@ export function baysProps(
     ),
     windows: own.plan.windows.filter((window) => ahead.has(window.to)),
     goHours: own.plan.goHours,
+    order: { finish: own.plan.finish, hasOrder: own.job.placingOrder.length > 0 },
     unkept: unkeptOf(own.plan),
     sessionNames: Object.fromEntries(own.plan.stays.map((stay) => [stay.key, stay.subject])),
     steps: own.plan.steps,

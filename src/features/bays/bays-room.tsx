@@ -20,6 +20,7 @@ import { EndAccountParts } from './end-account-parts';
 import { FloorView } from './floor-view';
 import { GiveUpView } from './give-up-view';
 import { SessionsAhead } from './sessions-ahead';
+import { SoonerView } from './sooner-view';
 import { intoOpenHours } from './time-axis';
 import { UnkeptParts } from './unkept-parts';
 import { WhatIfView } from './what-if-view';
@@ -33,6 +34,7 @@ const views = {
   crew: 'crew',
   'what-if': 'what if',
   'give-up': 'what to give up',
+  sooner: 'sooner',
 };
 type View = keyof typeof views;
 
@@ -72,7 +74,7 @@ export function BaysRoom(props: BaysProps) {
   const chain = useMemo(() => (selected ? chainBack(steps, selected) : []), [steps, selected]);
   const chosen = steps.find((step) => step.key === selected);
   const choices = (
-    <div className="flex items-center gap-2">
+    <div className="flex w-full items-center gap-2">
       <ViewSwitch views={views} shown={view} onShow={setView} />
       {view === 'calendar' && (
         <>
@@ -104,6 +106,9 @@ export function BaysRoom(props: BaysProps) {
         {view === 'floor' && <FloorView {...props} />}
         {view === 'crew' && <CrewView {...props} />}
         {view === 'give-up' && <GiveUpView job={job} ground={props.ground} locale={locale} />}
+        {view === 'sooner' && (
+          <SoonerView {...{ job, seen: props.ground.own.seen, locale, ...props.order }} />
+        )}
         {view === 'calendar' && (
           <div ref={frame} className="h-full">
             <BaysPicture

@@ -9,8 +9,8 @@ import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
 import type { ChangeGround } from './change-words';
 
-/** What can be asked for; a pin is taken out where it is set. */
-const kinds: Record<Exclude<Change['kind'], 'unpin'>, string> = {
+/** What can be asked for; a pin is taken out where it is set, an order has to be found. */
+const kinds: Record<Exclude<Change['kind'], 'unpin' | 'order'>, string> = {
   saturdays: 'Saturdays',
   overtime: 'longer days',
   'extra-person': 'one more person',

@@ -48,6 +48,8 @@ export function changeText(change: Change, ground: ChangeGround): string {
       const where = change.section === null ? '' : `, ${section(change.section)}`;
       return `${school?.name ?? change.school} ${option}${where}`;
     }
+    case 'order':
+      return 'In the order that was found';
     case 'unpin':
       return `“${change.name}” not pinned`;
     case 'promise':

@@ -93,6 +93,7 @@ export async function loadJob(connection: Connection, number: string): Promise<S
         date: onDate,
       })),
       schools: row.schools ?? {},
+      placingOrder: row.placingOrder ?? [],
     },
     versions: Object.fromEntries(
       [row, ...sections, ...measured, ...stepEdits, ...added, ...scope, ...signOffs, ...survey.rows].map(

@@ -1,4 +1,5 @@
 import type { Change, GiveUps, Situation } from '../../core/changes';
+import type { ScheduleProblem } from '../../core/schedule';
 import type { Compared } from '../../workers/tasks';
 import { database } from '../database/client';
 import { loadJob } from '../repositories/job-repository';
@@ -35,4 +36,10 @@ export async function giveUpsOf(number: string): Promise<GiveUpAnswer> {
   if (!given) return { status: 'no-job' };
   const found = await inThread({ kind: 'give-up', given });
   return found ? { status: 'over', ...found } : { status: 'kept' };
+}
+
+/** The scheduling problem of a job as it stands, remedies and true waits in it; null where there is no such job. */
+export async function calendarProblem(number: string): Promise<ScheduleProblem | null> {
+  const given = await situationOf(number);
+  return given && inThread({ kind: 'calendar-problem', given });
 }

@@ -44,6 +44,23 @@ describe('edits are guarded by what the writer saw', () => {
   });
 });
 
+describe('the order a search found', () => {
+  const orderOf = async () => (await stored('P-016')).job.placingOrder;
+  const planned = async () => (await currentPlan('P-016'))!.plan.steps;
+
+  test('is kept with the job, travels in its bundle and is taken back by undo', async () => {
+    const placingOrder = [...(await planned())].sort((a, b) => b.start - a.start).map((step) => step.key);
+    const seen = await versionOf('P-016', 'P-016');
+    expect((await saveEdit({ kind: 'job', job: 'P-016', seen, set: { placingOrder } }, 'ord')).status).toBe(
+      'saved',
+    );
+    expect(await orderOf()).toEqual(placingOrder);
+    expect(readJobBundle((await exportJob('P-016'))!)).toMatchObject({ value: { job: { placingOrder } } });
+    expect((await undoLast('P-016', 'ord')).status).toBe('saved');
+    expect(await orderOf()).toEqual([]);
+  });
+});
+
 describe('undo', () => {
   test('takes back edits one by one, last first, also twice on the same row', async () => {
     const id = 'P-015/topsides';

@@ -1,0 +1,1 @@
+ALTER TABLE `job` ADD `placing_order` json;

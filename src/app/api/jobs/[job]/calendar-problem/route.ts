@@ -1,0 +1,15 @@
+import { calendarProblem } from '@/server/services/changes';
+import { faultsAnswer } from '../../../json-body';
+
+interface Given {
+  params: Promise<{ job: string }>;
+}
+
+/** What the calendar of a job has to solve as it stands, for the browser to look for an order that ends sooner. */
+export async function GET(_request: Request, { params }: Given): Promise<Response> {
+  const { job } = await params;
+  const problem = await calendarProblem(job);
+  return problem
+    ? Response.json(problem)
+    : faultsAnswer([{ place: 'job', reason: `there is no job ${job.slice(0, 40)}` }], 404);
+}

@@ -1,0 +1,5 @@
+import { expose } from 'comlink';
+import { OrderSearch } from './order-search';
+
+// Entry of the browser's thread.
+expose(new OrderSearch());
