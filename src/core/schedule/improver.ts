@@ -8,7 +8,7 @@ import type { Solution } from './solution';
 import { aimsOf, compareAims, figuresOf, leastAim } from './value';
 
 const conflictsAtOnce = 100;
-const conflictsNearby = 60;
+const conflictsNearby = 200;
 
 /** The placing search and the learning search side by side, each telling the other what it found. */
 export class Improver {

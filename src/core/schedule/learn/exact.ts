@@ -7,6 +7,10 @@ import type { Literal } from './logic';
 /** Steps up to which this search is worth its memory. */
 export const mostLearned = 1500;
 
+/** Conflicts to the first restart, and the unit of those after it. */
+const firstRestart = 100;
+const restartUnit = 400;
+
 /** Starts, ends and choices of a plan as the learning search found it. */
 export interface Found {
   start: Float64Array;
@@ -27,7 +31,7 @@ export class Exact {
   readonly #wish: Float64Array;
   #contradicted: boolean;
   #round = 1;
-  #restartAt = 100;
+  #restartAt = firstRestart;
   found: Found | null = null;
   /** Whether 'none' proves that the problem has no such plan. */
   readonly proves: boolean;
@@ -105,7 +109,7 @@ export class Exact {
         }
         if (kernel.conflicts >= this.#restartAt) {
           this.#round += 1;
-          this.#restartAt = kernel.conflicts + 100 * luby(this.#round);
+          this.#restartAt = kernel.conflicts + restartUnit * luby(this.#round);
           kernel.backTo(0);
         }
         if (kernel.conflicts >= until || (kernel.conflicts % 16 === 0 && isOver())) return 'open';
