@@ -1,5 +1,5 @@
 import { standardShelf, shelfOf } from '../core/film';
-import { commitmentsOf } from '../core/plan-commitments';
+import { commitmentsOf } from '../core/plan/commitments';
 import { planJob, type Plan } from '../core/plan';
 import type { Job } from '../core/record';
 import type { Commitment } from '../core/schedule';

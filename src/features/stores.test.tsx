@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { ratioWords } from '@/core/exchange';
 import { coatSystems, ladders, shelfOf } from '@/core/film';
-import { coatsAhead, drawsAhead } from '@/core/plan-draws';
+import { coatsAhead, drawsAhead } from '@/core/plan/draws';
 import { batchCards, checkCoats, committedMinor, shoppingList, stockLevels } from '@/core/stores';
 import { demoMoves, demoTrials } from '@/demo/stores';
 import { answer, draw, job, locale, now, plan, posted, shelf, shop } from './room.fixture';

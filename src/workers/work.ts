@@ -1,7 +1,7 @@
 import { figuresOf, inputOf, planTogether, whatToGiveUp, withChange, type Situation } from '../core/changes';
 import { courseOf, forecastCourse } from '../core/forecast';
-import { problemOf } from '../core/plan-calendar';
-import { placeNetwork } from '../core/placed-network';
+import { problemOf } from '../core/plan/calendar';
+import { placeNetwork } from '../core/plan/placed-network';
 import { planJob, tellPlan } from '../core/plan';
 import type { AnswerTo, Compared, WorkerTask } from './tasks';
 

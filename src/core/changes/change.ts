@@ -1,6 +1,6 @@
 import type { Level } from '../film';
 import { levels } from '../film';
-import type { PlanInput } from '../plan-model';
+import type { PlanInput } from '../plan/model';
 import { schoolOptions, type SchoolKey } from '../record';
 import type { Shift, Skill } from '../shop';
 import { addDays, minuteAt, type LocalDate } from '../units';

@@ -1,4 +1,4 @@
-import type { Plan } from '../plan-model';
+import type { Plan } from '../plan/model';
 import type { LocalDate } from '../units';
 
 /** What a manager compares between two plans of the same job. */

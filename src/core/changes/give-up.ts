@@ -1,7 +1,7 @@
 import { levels, type Level } from '../film';
 import { planJob } from '../plan';
-import type { Plan } from '../plan-model';
-import { unkeptOf } from '../plan-unkept';
+import type { Plan } from '../plan/model';
+import { unkeptOf } from '../readings/unkept';
 import { schoolKeys, schoolOptions, type SchoolKey } from '../record';
 import { skills } from '../shop';
 import { inputOf, levelsDown, withChange, type Change, type Situation } from './change';

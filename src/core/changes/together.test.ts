@@ -1,7 +1,7 @@
 import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
-import { commitmentsOf } from '../plan-commitments';
+import { commitmentsOf } from '../plan/commitments';
 import { planJob, type Plan } from '../plan';
 import { minuteAt } from '../units';
 import { planTogether, type OpenJob, type Together } from './together';

@@ -1,4 +1,4 @@
-import { commitmentsOf } from '../plan-commitments';
+import { commitmentsOf } from '../plan/commitments';
 import { planJob, type Plan, type PlanInput } from '../plan';
 import type { Job } from '../record';
 import type { Commitment } from '../schedule';

@@ -1,5 +1,5 @@
-import type { PlacedNetwork } from '../placed-network';
-import type { Plan, PlannedStep } from '../plan-model';
+import type { PlacedNetwork } from '../plan/placed-network';
+import type { Plan, PlannedStep } from '../plan/model';
 import { Calendar } from '../schedule';
 import { showsHiddenDamage } from '../survey';
 import type { Minute } from '../units';

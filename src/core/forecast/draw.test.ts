@@ -1,7 +1,7 @@
 import { demoJobs, dated } from '../../demo/jobs';
 import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
-import { placeNetwork } from '../placed-network';
+import { placeNetwork } from '../plan/placed-network';
 import { tellPlan } from '../plan';
 import { Calendar, Random } from '../schedule';
 import { minuteAt } from '../units';

@@ -1,8 +1,8 @@
 import { demoScenario } from '../../demo/load-demo';
 import { shelfOf } from '../film';
-import { placeNetwork } from '../placed-network';
+import { placeNetwork } from '../plan/placed-network';
 import { tellPlan } from '../plan';
-import { commitmentsOf } from '../plan-commitments';
+import { commitmentsOf } from '../plan/commitments';
 import { courseOf, forecastCourse, type DrawSettings, type ShopForecast } from '.';
 
 const now = Date.parse('2026-12-24T09:00:00Z') / 60000;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { collisions } from '../plan-collisions';
-import type { PlannedStep } from '../plan-model';
+import { collisions } from '../readings/collisions';
+import type { PlannedStep } from '../plan/model';
 import { sides, type Part } from '../vehicle';
 import { crewZones } from './crew-zones';
 

@@ -2,7 +2,7 @@ import { jobFixture } from '../job.fixture';
 import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
 import { planJob } from '../plan';
-import { commitmentsOf } from '../plan-commitments';
+import { commitmentsOf } from '../plan/commitments';
 import { blankSurvey, type Gate, type Job } from '../record';
 import { minuteAt } from '../units';
 import {

@@ -1,7 +1,7 @@
 import { shelfOf, type Product } from '@/core/film';
-import { unkeptOf, type Unkept } from '@/core/plan-unkept';
+import { unkeptOf, type Unkept } from '@/core/readings/unkept';
 import type { Plan, PlannedStep } from '@/core/plan';
-import { endAccount, type EndAccount } from '@/core/plan-end-account';
+import { endAccount, type EndAccount } from '@/core/readings/end-account';
 import { schoolKeys, type Job } from '@/core/record';
 import { schools } from '@/core/steps';
 import { minutesWithin } from '@/core/schedule';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { chainBack } from '@/core/plan-end-account';
+import { chainBack } from '@/core/readings/end-account';
 import { Button } from '@/ui/button';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';

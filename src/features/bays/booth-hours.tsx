@@ -1,4 +1,4 @@
-import type { BoothWeek } from '@/core/plan-booth-hours';
+import type { BoothWeek } from '@/core/readings/booth-hours';
 import { Empty, Table } from '@/ui/layout';
 import { day, hours, money, type Locale } from '../words/format';
 

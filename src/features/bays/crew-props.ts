@@ -1,8 +1,8 @@
 import type { Plan } from '@/core/plan';
-import { strainDays, type StrainDay } from '@/core/plan-strain';
-import { collisions, type Collision } from '@/core/plan-collisions';
-import { scarceSteps, type ScarceStep } from '@/core/plan-scarce';
-import { freeWhileWaiting, type Waiting } from '@/core/plan-waiting';
+import { strainDays, type StrainDay } from '@/core/readings/strain';
+import { collisions, type Collision } from '@/core/readings/collisions';
+import { scarceSteps, type ScarceStep } from '@/core/readings/scarce';
+import { freeWhileWaiting, type Waiting } from '@/core/readings/waiting';
 import type { Job } from '@/core/record';
 import type { Shelf } from '@/core/film';
 import { openStretches, type Shop } from '@/core/shop';

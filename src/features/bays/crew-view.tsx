@@ -1,4 +1,4 @@
-import { usualStrain } from '@/core/plan-strain';
+import { usualStrain } from '@/core/readings/strain';
 import { Table } from '@/ui/layout';
 import { date, hours, moment, span } from '../words/format';
 import type { BaysProps } from './bays-props';

@@ -1,4 +1,4 @@
-import type { EndCause, EndItem } from '@/core/plan-end-account';
+import type { EndCause, EndItem } from '@/core/readings/end-account';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';

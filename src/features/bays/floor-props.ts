@@ -1,11 +1,11 @@
 import type { Plan } from '@/core/plan';
-import { boothWeeks, type BoothWeek } from '@/core/plan-booth-hours';
-import { looseParts, rackRoomM2, racksFullAt, type LooseParts } from '@/core/plan-loose-parts';
-import { outdoorBakes, type OutdoorBake } from '@/core/plan-outdoor-bake';
-import { turnedSpans, type Turned } from '@/core/plan-turned';
+import { boothWeeks, type BoothWeek } from '@/core/readings/booth-hours';
+import { looseParts, rackRoomM2, racksFullAt, type LooseParts } from '@/core/readings/loose-parts';
+import { outdoorBakes, type OutdoorBake } from '@/core/readings/outdoor-bake';
+import { turnedSpans, type Turned } from '@/core/readings/turned';
 import type { Shelf } from '@/core/film';
-import { floorChain, movesFirst, yardFullAt, type FloorStay, type MoveFirst } from '@/core/plan-floor';
-import { airClashes, cleanings, roomUses, type AirClash, type Cleaning } from '@/core/plan-rooms';
+import { floorChain, movesFirst, yardFullAt, type FloorStay, type MoveFirst } from '@/core/readings/floor';
+import { airClashes, cleanings, roomUses, type AirClash, type Cleaning } from '@/core/readings/rooms';
 import type { Job } from '@/core/record';
 import { openStretches, type Shop } from '@/core/shop';
 import { localDateOf } from '@/core/units';

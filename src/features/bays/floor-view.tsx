@@ -1,4 +1,4 @@
-import { yard } from '@/core/plan-floor';
+import { yard } from '@/core/readings/floor';
 import { Empty, Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { moment, span } from '../words/format';

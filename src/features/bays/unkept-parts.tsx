@@ -1,4 +1,4 @@
-import type { Unkept } from '@/core/plan-unkept';
+import type { Unkept } from '@/core/readings/unkept';
 import { Button } from '@/ui/button';
 import { Notice } from '@/ui/notice';
 import { moment, span, type Locale } from '../words/format';

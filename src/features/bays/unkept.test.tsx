@@ -1,5 +1,5 @@
 import { fireEvent, screen, within } from '@testing-library/react';
-import type { Unkept } from '@/core/plan-unkept';
+import type { Unkept } from '@/core/readings/unkept';
 import { draw, job, locale, now, plan } from '../room.fixture';
 import { namesOf } from '../words/names';
 import { UnkeptParts } from './unkept-parts';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { LogEntry } from '@/core/record';
-import { cleanUpMin } from '@/core/plan-left-today';
+import { cleanUpMin } from '@/core/readings/left-today';
 import { padCleanMin } from '@/core/steps';
 import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';

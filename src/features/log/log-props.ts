@@ -1,8 +1,8 @@
 import { standingEntries, type Job, type LogEntry } from '@/core/record';
 import { stepLogs, timeSums, worked, type TimeSum } from '@/core/log';
 import type { Plan, PlannedStep } from '@/core/plan';
-import { ShopHours } from '@/core/plan-hours';
-import { leftToday, type LeftToday } from '@/core/plan-left-today';
+import { ShopHours } from '@/core/plan/shop-hours';
+import { leftToday, type LeftToday } from '@/core/readings/left-today';
 import type { Shelf } from '@/core/film';
 import type { Shop } from '@/core/shop';
 import { localDateOf } from '@/core/units';

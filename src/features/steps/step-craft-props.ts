@@ -1,7 +1,7 @@
 import { coatRoundMin, edgeAdvice, overlapOf, reachAdvice, usualMotion, type EdgeAdvice } from '@/core/booth';
 import type { Shelf } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
-import { maskTacks, type MaskTack } from '@/core/plan-mask-tack';
+import { maskTacks, type MaskTack } from '@/core/readings/mask-tack';
 import { standingEntries, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { crewZones, isRisky, ladderOf, polishCard, withShopWays, type PolishStage } from '@/core/steps';

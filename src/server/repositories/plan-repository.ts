@@ -1,5 +1,5 @@
 import { asc, eq, sql } from 'drizzle-orm';
-import { completePlan } from '../../core/complete-plan';
+import { completePlan } from '../../core/plan/complete-plan';
 import type { Plan } from '../../core/plan';
 import type { LocalDate, Minute } from '../../core/units';
 import type { Connection } from '../database/client';

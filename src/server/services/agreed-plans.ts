@@ -1,5 +1,5 @@
 import type { Plan } from '../../core/plan';
-import { commitmentsOf } from '../../core/plan-commitments';
+import { commitmentsOf } from '../../core/plan/commitments';
 import type { Commitment } from '../../core/schedule';
 import type { Minute } from '../../core/units';
 import type { Connection } from '../database/client';

@@ -1,4 +1,4 @@
-import { calendarBookings, type CalendarOf } from '../../core/calendar-bookings';
+import { calendarBookings, type CalendarOf } from '../../core/readings/calendar-bookings';
 import { writeBookings } from '../../core/exchange';
 import { database } from '../database/client';
 import { agreedPlans } from './agreed-plans';

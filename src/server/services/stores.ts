@@ -1,4 +1,4 @@
-import { coatsAhead, drawsAhead } from '../../core/plan-draws';
+import { coatsAhead, drawsAhead } from '../../core/plan/draws';
 import type { ConsumableTrial, StockMove } from '../../core/record';
 import {
   checkCoats,

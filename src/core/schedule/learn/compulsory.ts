@@ -1,5 +1,17 @@
 import type { Kernel } from './kernel';
-import type { Task } from './timetable';
+
+/** Something that takes `amount` of a resource from a start to an end, if it is there at all. */
+export interface Task {
+  /** Variable of its start. */
+  start: number;
+  /** Variable of its end, and what is added to it: for fixed lengths the start and the length. */
+  end: number;
+  endPlus: number;
+  amount: number;
+  /** Literal that says it is there; half −1: always. */
+  whenHalf: number;
+  whenValue: number;
+}
 
 /** Spans up to this are summed minute by minute. */
 const mostMinutes = 4096;

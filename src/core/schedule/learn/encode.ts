@@ -6,7 +6,8 @@ import { Hours, type Way } from './hours';
 import { Kernel } from './kernel';
 import { LatenessLimit, type LateTerm } from './lateness';
 import { Logic, type Literal } from './logic';
-import { Timetable, type Task } from './timetable';
+import type { Task } from './compulsory';
+import { Timetable } from './timetable';
 
 /** A problem as variables and rules of the learning search. */
 export interface Encoded {

@@ -4,7 +4,8 @@ import { luby } from './exact';
 import { Hours } from './hours';
 import { Kernel } from './kernel';
 import { LatenessLimit } from './lateness';
-import { Timetable, type Task } from './timetable';
+import type { Task } from './compulsory';
+import { Timetable } from './timetable';
 
 /** Values of all variables, or null when the kernel proves that there are none. */
 function search(kernel: Kernel): number[] | null {

@@ -1,19 +1,6 @@
 import type { Explanation } from './clause';
-import { CompulsoryParts } from './compulsory';
+import { CompulsoryParts, type Task } from './compulsory';
 import type { Kernel, Propagator } from './kernel';
-
-/** Something that takes `amount` of a resource from a start to an end, if it is there at all. */
-export interface Task {
-  /** Variable of its start. */
-  start: number;
-  /** Variable of its end, and what is added to it: for fixed lengths the start and the length. */
-  end: number;
-  endPlus: number;
-  amount: number;
-  /** Literal that says it is there; half −1: always. */
-  whenHalf: number;
-  whenValue: number;
-}
 
 /**
  * A resource of limited capacity by its timetable: what must be running at a minute whatever is decided may not exceed

@@ -1,0 +1,292 @@
+import type { Budgets } from '../money';
+import { impliedFacts, minutesLeft, silentFacts } from '../log';
+import type { PlanBecause, PlanInput, PlannedStay, PlannedStep } from './model';
+import type { Job, StepFact } from '../record';
+import {
+  minutesWithin,
+  scheduleKeeping,
+  type Because,
+  type Fact,
+  type ScheduleProblem,
+  type Stretch,
+  type TimedStep,
+} from '../schedule';
+import { ShopHours } from './shop-hours';
+import { loudHoursId, skills, type Person, type Shop } from '../shop';
+import type { Step, StepNetwork } from '../steps';
+import { addDays, daysBetween, localDateOf, minuteAt, type Minute } from '../units';
+
+export interface Placed {
+  /** Hours of every step that found room, and whether it still lies ahead. */
+  at: ReadonlyMap<string, { start: Minute; end: Minute; isAhead: boolean }>;
+  /** The steps told in full, with their reasons; made when they are first asked for. */
+  readonly steps: PlannedStep[];
+  stays: PlannedStay[];
+  broken: ReadonlySet<string>;
+  unplaced: string[];
+  open: Stretch[];
+  hours: ShopHours;
+}
+
+const horizonDays = 500;
+const linkPrefix = 'link ';
+export const linkId = (index: number): string => `${linkPrefix}${index}`;
+
+/** The scheduling problem of a network: people by skill, places by kind, facts fixed, other jobs' promises kept. */
+export function problemOf(input: PlanInput, network: StepNetwork) {
+  const { job, shop, commitments } = input;
+  const release = minuteAt(job.arrival, 0, shop.timeZone);
+  const now = Math.max(input.now, release);
+  const firstDay = addDays(
+    job.arrival < localDateOf(input.now, shop.timeZone) ? job.arrival : localDateOf(input.now, shop.timeZone),
+    -7,
+  );
+  const days = horizonDays + daysBetween(firstDay, localDateOf(now, shop.timeZone));
+  const hours = new ShopHours(shop, firstDay, days);
+
+  const facts = factsToday(job, network, input.now);
+  const planned = new Map(network.steps.map((step) => [step.key, step]));
+  const able = new Map(skills.map((skill) => [skill as string, ableOf(shop.people, skill)]));
+  const loud = hours.byId.get(loudHoursId);
+  const problem: ScheduleProblem = {
+    now,
+    resources: [
+      ...[...shop.people, ...shop.places].map(({ id }) => ({ id, open: hours.byId.get(id) ?? null })),
+      ...(loud ? [{ id: loudHoursId, isShared: true, open: loud }] : []),
+    ],
+    steps: network.steps.map((step) => timed(step, shop, able, hours.limitsOf(step))),
+    links: network.links.map((link, i) => ({ ...link, id: linkId(i) })),
+    holds: network.stays.map((stay) => ({
+      id: stay.key,
+      anyOf: placesOf(shop, stay.placeKind),
+      from: stay.from,
+      to: stay.to,
+    })),
+    facts: facts.map((fact) => factOf(fact, planned.get(fact.step), shop)),
+    commitments: [...commitments],
+    order: job.placingOrder,
+    // The second look comes after the handover: it is booked, but nobody waits for it.
+    afterwards: network.steps.flatMap((step) => (step.phase === 'return' ? [step.key] : [])),
+  };
+  return { problem, facts, hours, release };
+}
+
+/** Puts the network on the shop's calendar. */
+export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
+  const { shop, agreedStarts } = input;
+  const { problem, facts, hours, release } = problemOf(input, network);
+  const { open } = hours;
+  // What is pinned goes by its pin, not by the start that was agreed before.
+  const pinned = new Set(network.steps.flatMap((step) => (step.pinnedAt === null ? [] : [step.key])));
+  const starts = new Map([...agreedStarts].filter(([step]) => !pinned.has(step)));
+  const schedule = scheduleKeeping(problem, { starts, open, keepForMin: shop.keepForMin });
+  const spots = new Map(schedule.placements.map((one) => [one.step, one]));
+  const known = new Map(facts.map((fact) => [fact.step, fact]));
+  const name = namer(input, network);
+  const followers = followersOf(network);
+  const ready = readyFrom(network, spots);
+  let told: PlannedStep[] | null = null;
+  const tell = (): PlannedStep[] =>
+    network.steps.flatMap((step) => {
+      const spot = spots.get(step.key);
+      if (!spot) return [];
+      const fact = known.get(step.key);
+      return [
+        {
+          ...step,
+          start: spot.start,
+          end: spot.end,
+          state: fact?.status ?? ('planned' as const),
+          usedMin: fact?.personMinutes ?? 0,
+          materialsMinor: 0,
+          uses: spot.uses.filter((id) => id !== loudHoursId),
+          leadsTo: followers.get(step.key) ?? [],
+          readyFrom: ready.get(step.key) ?? release,
+          whyNotEarlier: spot.because.map((one) => inWords(one, network, name)),
+        },
+      ];
+    });
+  return {
+    at: new Map(
+      [...spots].map(([key, { start, end }]) => [
+        key,
+        { start, end, isAhead: (known.get(key)?.status ?? 'planned') === 'planned' },
+      ]),
+    ),
+    // Only the last placing of a plan is told in full; those before it are read by their hours.
+    get steps() {
+      return (told ??= tell());
+    },
+    stays: schedule.holds.flatMap((hold) => {
+      const stay = network.stays.find((one) => one.key === hold.id)!;
+      return [{ ...stay, place: hold.resource, start: hold.start, end: hold.end }];
+    }),
+    broken: new Set(schedule.broken),
+    unplaced: schedule.unplaced,
+    open,
+    hours,
+  };
+}
+
+/** A shop without such a place works in the yard: an id nobody else competes for. */
+function placesOf(shop: Shop, kind: string): string[] {
+  return shop.places.filter((place) => place.kind === kind).map((place) => place.id);
+}
+
+/** People who can do it, those with the fewest other skills first, so that the rare hand stays free. */
+const ableOf = (people: readonly Person[], skill: string): string[] =>
+  people
+    .filter((person) => person.skills.some((one) => one === skill))
+    .sort((a, b) => a.skills.length - b.skills.length || a.id.localeCompare(b.id))
+    .map((person) => person.id);
+
+function timed(
+  step: Step,
+  shop: Shop,
+  bySkill: ReadonlyMap<string, string[]>,
+  limits: readonly string[],
+): TimedStep {
+  const able = step.people.map((skill) => bySkill.get(skill) ?? []).filter((list) => list.length > 0);
+  // Who was named does the step; the others of the crew are whoever is free.
+  const people = step.person === null ? able : [[step.person], ...able.slice(1)];
+  const places = step.place === null || step.place === 'yard' ? [] : placesOf(shop, step.place);
+  const uses = [...people, ...(places.length > 0 ? [places] : []), ...limits.map((limit) => [limit])];
+  const held = step.hold !== null;
+  return {
+    id: step.key,
+    kind: step.kind,
+    minutes: step.minutes,
+    uses,
+    hold: held ? step.hold : null,
+    notBefore: step.notBefore,
+  };
+}
+
+/** Minute from which all that a step stands on has ended, with its waits. */
+function readyFrom(
+  { links }: StepNetwork,
+  spots: ReadonlyMap<string, { end: Minute }>,
+): ReadonlyMap<string, Minute> {
+  const ready = new Map<string, Minute>();
+  for (const { from, to, min } of links) {
+    const before = spots.get(from);
+    if (before && min >= 0) ready.set(to, Math.max(ready.get(to) ?? -Infinity, before.end + min));
+  }
+  return ready;
+}
+
+/** A reader is shown so many of the steps that wait. */
+const mostShown = 6;
+
+/** What waits for each step, apart from moves and the rooms that become free. */
+function followersOf({ steps, links }: StepNetwork): Map<string, PlannedStep['leadsTo']> {
+  const worked = new Set(steps.flatMap((step) => (step.operation === 'move' ? [] : [step.key])));
+  const followers = new Map<string, PlannedStep['leadsTo']>();
+  for (const { from, to, why } of links) {
+    if (!worked.has(to)) continue;
+    const own = followers.get(from);
+    if (own && own.length < mostShown) own.push({ step: to, why });
+    else if (own) continue;
+    else followers.set(from, [{ step: to, why }]);
+  }
+  return followers;
+}
+
+/** What is known of steps: what was logged, what that says of steps before it, and the waits that follow from it. */
+function factsToday(job: Job, network: StepNetwork, now: Minute): StepFact[] {
+  if (job.log.length === 0) return job.facts;
+  const facts = [...job.facts, ...impliedFacts(network, job.facts)];
+  return [...facts, ...silentFacts(network, facts, now)];
+}
+
+/** People who left the shop since are not waited for; the log names no place, so the first of its kind is taken. */
+function factOf(fact: StepFact, planned: Step | undefined, shop: Shop): Fact {
+  const { step, start } = fact;
+  const here = new Set([...shop.people, ...shop.places].map((one) => one.id));
+  const place =
+    fact.workedMin !== undefined && planned?.place ? placesOf(shop, planned.place).slice(0, 1) : [];
+  const uses = [...fact.uses.filter((id) => here.has(id)), ...place];
+  return fact.status === 'done'
+    ? { status: 'done', step, start, end: fact.end ?? start, uses }
+    : { status: 'running', step, start, remaining: minutesLeft(fact, planned?.minutes ?? 0), uses };
+}
+
+function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => string {
+  const names = new Map([
+    ...shop.people.map((person) => [person.id, person.name] as const),
+    ...shop.places.map((place) => [place.id, place.name] as const),
+    [loudHoursId, 'Loud work'] as const,
+    ...network.steps.map((step) => [step.key, `${job.number} ${step.name}`] as const),
+    ...network.stays.map((stay) => [stay.key, `${job.number} ${stay.subject}`] as const),
+  ]);
+  return (id) => names.get(id) ?? id;
+}
+
+function inWords(because: Because, network: StepNetwork, name: (id: string) => string): PlanBecause {
+  const linkOf = (id: string) => network.links[Number(id.slice(linkPrefix.length))];
+  switch (because.kind) {
+    case 'closed':
+      return { kind: because.kind, who: because.resources.map(name), from: because.from, to: because.to };
+    case 'resource':
+      return {
+        kind: 'resource',
+        who: because.resources.map(name),
+        holders: because.holders.map(name),
+        from: because.from,
+        to: because.to,
+      };
+    case 'window':
+      return { kind: 'window', why: linkOf(because.link)?.why ?? null, from: because.from, to: because.to };
+    case 'link':
+      return {
+        kind: 'link',
+        from: because.from,
+        min: because.min,
+        why: linkOf(because.link)?.why ?? { code: 'order' },
+      };
+    case 'agreed':
+    case 'not-before':
+    case 'now':
+      return because;
+  }
+}
+
+/** The three budgets of a placed plan: what facts have used, what is expected in all, and the caps. */
+export function budgetsOf(
+  { job, now }: { job: Job; now: Minute },
+  placed: Placed,
+  steps: readonly PlannedStep[],
+  caps: { labourMin: number; materialsMinor: number; boothMin: number },
+): Budgets {
+  const sum = (list: readonly PlannedStep[], value: (step: PlannedStep) => number) =>
+    list.reduce((total, one) => total + value(one), 0);
+  const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
+  const usedLabour = job.facts.reduce((total, fact) => total + fact.personMinutes, 0);
+  const planned = new Map(steps.map((step) => [step.key, step.materialsMinor]));
+  const usedMaterials = job.facts.reduce((total, { step, status, materialsMinor }) => {
+    // What runs has drawn nothing yet that anybody wrote down.
+    const reckoned = status === 'done' ? (planned.get(step) ?? 0) : 0;
+    return total + (materialsMinor ?? reckoned);
+  }, 0);
+  const expected = (step: PlannedStep) =>
+    step.state === 'done' ? step.usedMin : Math.max(step.personMinutes, step.usedMin);
+  const booth = placed.stays.filter((stay) => stay.kind === 'session');
+  const within = (from: Minute, to: Minute) => minutesWithin(placed.open, from, to);
+  const usedBooth = booth
+    .filter((stay) => facts.has(stay.from))
+    .reduce((total, stay) => total + within(stay.start, Math.min(stay.end, now)), 0);
+  return {
+    labourMin: { used: usedLabour, planned: sum(steps, expected), cap: caps.labourMin },
+    materialsMinor: {
+      used: usedMaterials,
+      planned: sum(steps, (step) => step.materialsMinor),
+      cap: caps.materialsMinor,
+    },
+    boothMin: {
+      used: usedBooth,
+      planned: booth.reduce((total, stay) => total + within(stay.start, stay.end), 0),
+      cap: caps.boothMin,
+      nightsHeld: booth.filter((stay) => within(stay.start, stay.end) < stay.end - stay.start).length,
+    },
+  };
+}

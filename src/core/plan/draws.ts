@@ -1,0 +1,30 @@
+import type { Shelf } from '../film';
+import type { Plan } from './model';
+import { drawnBySteps, type CoatToStart, type Draw } from '../stores';
+
+/** What the planned steps of a plan still draw, with the minute each starts. */
+export function drawsAhead(plan: Pick<Plan, 'job' | 'steps' | 'sessions'>, shelf: Shelf): Draw[] {
+  const drawn = drawnBySteps(plan.steps, plan.sessions, shelf);
+  return plan.steps
+    .filter((step) => step.state === 'planned')
+    .flatMap((step) => drawn.get(step.key)!.map((one) => ({ ...one, at: step.start, job: plan.job })));
+}
+
+/** The mixes that planned sessions need to stand by, each at the start of its first coat that is not laid yet. */
+export function coatsAhead(plan: Pick<Plan, 'job' | 'steps' | 'sessions'>): CoatToStart[] {
+  const steps = new Map(plan.steps.map((step) => [step.key, step]));
+  return plan.sessions.flatMap((session): CoatToStart[] => {
+    const left = session.steps.filter((one) => steps.get(one.step)?.state === 'planned');
+    if (left.length === 0) return [];
+    const net = left.reduce((sum, one) => sum + one.litres, 0);
+    return [
+      {
+        job: plan.job,
+        session: session.session,
+        product: session.product,
+        readyL: session.netL > 0 ? (session.readyL * net) / session.netL : session.readyL,
+        start: Math.min(...left.map((one) => steps.get(one.step)!.start)),
+      },
+    ];
+  });
+}

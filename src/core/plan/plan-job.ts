@@ -1,0 +1,166 @@
+import { checkStack, type Shelf } from '../film';
+import { breachesOf, capsInMinutes, quoteOf } from '../money';
+import { placeNetwork, type PlacedNetwork } from './placed-network';
+import { budgetsOf, type Placed } from './calendar';
+import { forecastStops } from './true-air';
+import { goHoursOf } from './go-hours';
+import type { Plan, PlanInput, PlannedStep, PlanWarning, SectionSummary } from './model';
+import { oldTape } from './tape';
+import { tradeDates } from './trades';
+import { windowsOf } from './windows';
+import type { Job, JobSection } from '../record';
+import { stackOf, type SectionStack, type Step } from '../steps';
+import {
+  colourPools,
+  drawnBySteps,
+  sessionNeeds,
+  shoppingList,
+  unitPriceMinor,
+  vocOf,
+  wasteLines,
+} from '../stores';
+import { allowanceOf, coversBeforePaint, hiddenWorkMin } from '../survey';
+import { daysBetween, localDateOf, toMinor } from '../units';
+import type { Part } from '../vehicle';
+
+/**
+ * The whole trip on one page: survey → steps (film inside) → schedule → windows → stores → budgets.
+ * Deterministic: the same input gives the same plan. The input must have been parsed (`exchange`).
+ */
+export const planJob = (given: PlanInput): Plan => tellPlan(placeNetwork(given));
+
+/** What a placed network comes to: windows, stores, budgets, and what the manager is to be told of it. */
+export function tellPlan({ input, parts, sections, network, placed, warnings }: PlacedNetwork): Plan {
+  const { job, shop, shelf, now } = input;
+
+  const boothC = shop.places.find((place) => place.kind === 'booth')?.airC ?? 20;
+  const sessions = sessionNeeds(network.steps, shelf, boothC);
+  const drawn = drawnBySteps(network.steps, sessions, shelf);
+  const steps = priceSteps(placed, drawn, job, shelf);
+  const left = steps.filter((step) => step.state === 'planned');
+  const draws = left.flatMap((step) =>
+    drawn.get(step.key)!.map((one) => ({ ...one, at: step.start, job: job.number })),
+  );
+  const shopping = shoppingList(draws, shelf, shop);
+
+  const waste = wasteLines([...drawn.values()].flat(), sessions, shelf);
+  const budgets = budgetsOf(input, placed, steps, capsInMinutes(job.caps));
+  budgets.materialsMinor.planned += waste.reduce((sum, line) => sum + line.costMinor, 0);
+  const allowance = allowanceOf(
+    job,
+    hiddenWorkMin(steps),
+    Number(localDateOf(now, shop.timeZone).slice(0, 4)),
+  );
+  if (allowance) budgets.labourMin.planned += allowance.leftMin + allowance.foundMin;
+  // The second look comes after the handover: it is booked, but nobody waits for it.
+  const promised = steps.filter((step) => step.phase !== 'return');
+  const finish = promised.length > 0 ? Math.max(...promised.map((step) => step.end)) : null;
+  const finishDate = finish === null ? null : localDateOf(finish, shop.timeZone);
+  const lateDays = finishDate === null ? 0 : Math.max(0, daysBetween(job.promised, finishDate));
+  const windows = windowsOf(network, placed);
+  return {
+    job: job.number,
+    computedAt: now,
+    parts,
+    sections: sections.map((section) => summarise(section, stackOf(section, shelf), parts)),
+    steps,
+    stays: placed.stays,
+    windows,
+    goHours: goHoursOf(network, placed, input, now),
+    sessions,
+    pools: colourPools(sessions, coloursOf(network.steps, sections)),
+    voc: vocOf(sessions, shelf, shop.vocLimitGL),
+    waste,
+    shopping,
+    budgets,
+    quote: quoteOf(budgets, shop),
+    trades: tradeDates(job, steps, shop.timeZone),
+    allowance,
+    finish,
+    finishDate,
+    lateDays,
+    warnings: [
+      ...(lateDays > 0 ? [{ code: 'late' as const, days: lateDays }] : []),
+      ...breachesOf(budgets).map((breach) => ({ code: 'over-cap' as const, ...breach })),
+      ...windows.flatMap((one) =>
+        one.state === 'broken' ? [{ code: 'window-broken' as const, window: one.key, step: one.to }] : [],
+      ),
+      ...placed.unplaced.map((step) => ({ code: 'no-room' as const, step })),
+      ...coversBeforePaint(job.surveyed, parts, steps, shop.timeZone).map((late) => ({
+        code: 'covered-unpainted' as const,
+        ...late,
+      })),
+      ...oldTape(steps).map((tape) => ({ code: 'old-tape' as const, ...tape })),
+      ...warnings,
+      ...missedPins(steps),
+      ...forecastStops(input, network, steps),
+      ...network.warnings,
+      ...sections.flatMap((section) => stackWarnings(section, stackOf(section, shelf))),
+    ],
+  };
+}
+
+/** The role and colour of each product of a session, for the batches that must match. */
+const coloursOf = (steps: readonly Step[], sections: readonly JobSection[]) =>
+  new Map(
+    steps.flatMap((step) => {
+      if (!step.coat) return [];
+      const section = sections.find((one) => one.key === step.sections[0]);
+      const { session, product, role } = step.coat;
+      return [[`${session}\n${product}`, { role, colour: section?.colourName ?? '' }] as const];
+    }),
+  );
+
+/** Steps that could not begin at the minute they are pinned to. */
+const missedPins = (steps: readonly PlannedStep[]): PlanWarning[] =>
+  steps.flatMap(({ key, state, start, pinnedAt }) =>
+    state === 'planned' && pinnedAt !== null && start !== pinnedAt
+      ? [{ code: 'pin-missed' as const, step: key, wanted: pinnedAt, start }]
+      : [],
+  );
+
+function priceSteps(
+  placed: Placed,
+  drawn: ReadonlyMap<string, { product: string; amount: number }[]>,
+  job: Job,
+  shelf: Shelf,
+): PlannedStep[] {
+  const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
+  return placed.steps.map((step) => {
+    const planned = drawn
+      .get(step.key)!
+      .reduce(
+        (sum, one) => sum + one.amount * unitPriceMinor(shelf.get(one.product)?.packs ?? []),
+        step.quotedMinor ?? 0,
+      );
+    const fact = facts.get(step.key);
+    const isDone = fact?.status === 'done';
+    return { ...step, materialsMinor: isDone ? (fact.materialsMinor ?? toMinor(planned)) : toMinor(planned) };
+  });
+}
+
+/** What the sheets and the trade say against a section's stack; notes stay in the Film room. */
+const stackWarnings = (section: JobSection, { layers }: SectionStack): PlanWarning[] =>
+  checkStack(layers, section.substrate, section.depth === 'bare').flatMap((fault) =>
+    fault.grade === 'note' || section.level === 'Keep'
+      ? []
+      : [{ code: 'stack' as const, section: section.key, fault }],
+  );
+
+function summarise(section: JobSection, stack: SectionStack, parts: readonly Part[]): SectionSummary {
+  const own = parts.filter((part) => part.section === section.key);
+  return {
+    ...stack,
+    section: section.key,
+    base: section.base ?? section.key,
+    name: section.name,
+    level: section.level,
+    outsideM2: own.reduce((sum, part) => sum + part.outsideM2, 0),
+    insideM2: own.reduce((sum, part) => sum + part.insideM2, 0),
+    layers: stack.layers.map(({ product, ...layer }) => ({
+      ...layer,
+      product: product.code,
+      name: product.name,
+    })),
+  };
+}

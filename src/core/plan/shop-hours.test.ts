@@ -1,0 +1,99 @@
+import { demoShop } from '../../demo/shop';
+import { shelfOf, standardShelf } from '../film';
+import { jobFixture } from '../job.fixture';
+import { planJob } from '.';
+import { ShopHours } from './shop-hours';
+import { leftToday } from '../readings/left-today';
+import type { Place, Shop } from '../shop';
+import { localDateOf, minuteAt, weekdayOf } from '../units';
+
+const shelf = shelfOf(standardShelf);
+const zone = demoShop.timeZone;
+const outdoorBay = (places: Place[]) =>
+  places.map((place) => (place.kind === 'bay' ? { ...place, outdoors: true } : place));
+const shop = (over: Partial<Shop> = {}): Shop => ({ ...demoShop, loudHours: null, site: null, ...over });
+const planOf = (given: Shop) =>
+  planJob({
+    ...{ job: jobFixture({ bodyKind: 'saloon' }, { depth: 'bare' }), shop: given, shelf },
+    ...{ now: minuteAt('2026-11-23', 420, zone), commitments: [], agreedStarts: new Map() },
+  });
+const minuteOfDay = (minute: number) => minute - minuteAt(localDateOf(minute, zone), 0, zone);
+
+describe('a plan', () => {
+  const weekendShifts = [1, 2, 3, 4, 5, 6].map((weekday) => ({ weekday, startMin: 420, endMin: 1200 }));
+
+  test('keeps loud work within its hours, and says that they are what it waits for', () => {
+    const loudHours = { fromMin: 540, toMin: 720, weekends: false };
+    const plan = planOf(shop({ shifts: weekendShifts, loudHours }));
+    const loud = plan.steps.filter((step) => step.tags.includes('loud') && step.minutes > 0);
+    expect(loud.length).toBeGreaterThan(1);
+    for (const { start, end } of loud) {
+      expect(minuteOfDay(start)).toBeGreaterThanOrEqual(540);
+      expect(minuteOfDay(start)).toBeLessThan(720);
+      expect(minuteOfDay(end)).toBeLessThanOrEqual(720);
+      expect(weekdayOf(localDateOf(start, zone))).toBeLessThan(6);
+    }
+    const waits = loud.flatMap((step) => step.whyNotEarlier);
+    expect(waits.some((why) => why.kind === 'closed' && why.who.includes('Loud work'))).toBe(true);
+    expect(loud.every((step) => !step.uses.includes('loud-hours'))).toBe(true);
+    const free = planOf(shop({ shifts: weekendShifts }));
+    expect(plan.finish!).toBeGreaterThan(free.finish!);
+  });
+
+  test('works outdoors by daylight only, once it is known where the shop stands', () => {
+    const places = outdoorBay(demoShop.places);
+    const site = { latitudeDeg: 52, longitudeDeg: -1.5 };
+    const inBay = (given: Shop) => {
+      const plan = planOf(given);
+      const bays = new Set(plan.stays.filter((stay) => stay.place.startsWith('bay')).map((stay) => stay.key));
+      return plan.steps.filter(
+        (step) => step.hold !== null && bays.has(step.hold) && step.kind !== 'passive' && step.minutes > 0,
+      );
+    };
+    // No December day in the middle of England is light before half past seven or after half past four.
+    const lit = inBay(shop({ shifts: weekendShifts, places, site }));
+    expect(lit.length).toBeGreaterThan(3);
+    for (const { start, end } of lit) {
+      expect(minuteOfDay(start)).toBeGreaterThan(450);
+      expect(minuteOfDay(end)).toBeLessThan(990);
+    }
+    const unlit = inBay(shop({ shifts: weekendShifts, places }));
+    expect(unlit.some(({ end }) => minuteOfDay(end) > 990)).toBe(true);
+  });
+});
+
+describe('what is left of today', () => {
+  const now = minuteAt('2026-12-22', 840, zone);
+  const hours = (given: Shop) => new ShopHours(given, '2026-12-22', 1);
+  const step = (over: object = {}) => ({
+    ...{ tags: [], kind: 'splittable' as const, uses: ['ines'], minutes: 120, coat: null, ...over },
+  });
+  const where = { place: null, airC: 20, shelf };
+
+  test('two hours of work and a quarter to clean up fit before half past four when it is two o’clock', () => {
+    const left = leftToday(step(), hours(shop()), where, now);
+    expect(left).toEqual({ until: now + 150, why: 'close', needMin: 135, fits: true });
+    expect(leftToday(step({ minutes: 136 }), hours(shop()), where, now)!.fits).toBe(false);
+  });
+
+  test('loud work ends when the neighbours’ rest begins, an open bay when it is dark', () => {
+    const loudHours = { fromMin: 480, toMin: 900, weekends: false };
+    const loud = leftToday(step({ tags: ['loud'] }), hours(shop({ loudHours })), where, now)!;
+    expect([loud.until - now, loud.why, loud.fits]).toEqual([60, 'loud', false]);
+    const open = shop({
+      places: outdoorBay(demoShop.places),
+      site: { latitudeDeg: 52, longitudeDeg: -1.5 },
+    });
+    const dark = leftToday(step(), hours(open), { ...where, place: 'bay-1' }, now)!;
+    expect(dark.why).toBe('dark');
+    expect(dark.until).toBeLessThan(minuteAt('2026-12-22', 970, zone));
+  });
+
+  test('a coat needs the time until dust no longer sticks; after closing nothing is left', () => {
+    const clear = [...shelf.values()].find((one) => one.coating && one.coating.dustFreeMin > 0)!;
+    const coat = { product: clear.code } as never;
+    const bare = leftToday(step(), hours(shop()), where, now)!.needMin;
+    expect(leftToday(step({ coat }), hours(shop()), where, now)!.needMin).toBeGreaterThan(bare);
+    expect(leftToday(step(), hours(shop()), where, now + 150)).toBeNull();
+  });
+});

@@ -1,0 +1,65 @@
+import { Calendar, together, type Stretch } from '../schedule';
+import {
+  daylightStretches,
+  loudHoursId,
+  loudStretches,
+  openStretches,
+  personStretches,
+  type Shop,
+} from '../shop';
+import type { Step } from '../steps';
+import type { LocalDate } from '../units';
+
+/** What a step is bound to in time. */
+export interface Bound {
+  tags: Step['tags'];
+  kind: Step['kind'];
+  /** People and places it takes. */
+  uses: readonly string[];
+}
+
+/** When the people of a shop are there, when its outdoor places are light, when loud work may be done. */
+export class ShopHours {
+  readonly open: Stretch[];
+  /** Hours by person, outdoor place and limit; what is not here is bound to no hours. */
+  readonly byId: ReadonlyMap<string, Stretch[]>;
+  readonly #crews = new Map<string, Calendar>();
+
+  constructor(shop: Shop, firstDay: LocalDate, days: number) {
+    this.open = openStretches(shop, firstDay, days);
+    const loud = loudStretches(shop, firstDay, days);
+    const outdoors = shop.places.filter((place) => place.outdoors);
+    const light = outdoors.length > 0 ? daylightStretches(shop, firstDay, days) : null;
+    this.byId = new Map([
+      ...shop.people.map(
+        ({ id, daysOff }) => [id, personStretches(this.open, daysOff, shop.timeZone)] as const,
+      ),
+      ...(light ? outdoors.map(({ id }) => [id, light] as const) : []),
+      ...(loud ? [[loudHoursId, loud] as const] : []),
+    ]);
+  }
+
+  /** The limits that bind a step beside its people and places. */
+  limitsOf({ tags }: Pick<Bound, 'tags'>): string[] {
+    return tags.includes('loud') && this.byId.has(loudHoursId) ? [loudHoursId] : [];
+  }
+
+  /**
+   * Minutes in which a step can be worked, by all who do it, where it is done.
+   * @param place the place of the stay it lies in   @returns null where nothing binds it
+   */
+  of(step: Bound, place: string | null): Calendar | null {
+    if (step.kind === 'passive') return null;
+    const ids = [...new Set([...step.uses, ...(place === null ? [] : [place]), ...this.limitsOf(step)])]
+      .filter((id) => this.byId.has(id))
+      .sort();
+    if (ids.length === 0) return null;
+    const name = ids.join('\n');
+    let known = this.#crews.get(name);
+    if (!known) {
+      known = together(ids.map((id) => new Calendar(this.byId.get(id)!)));
+      this.#crews.set(name, known);
+    }
+    return known;
+  }
+}

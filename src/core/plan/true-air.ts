@@ -1,0 +1,104 @@
+import { climateStops, waitAcross } from '../film';
+import { placeSteps, type Placed } from './calendar';
+import type { PlanInput, PlannedStep, PlanWarning } from './model';
+import { airFrom, airOnDay, type AirUntil, type Place, type Shop } from '../shop';
+import type { StepLink, StepNetwork } from '../steps';
+import { localDateOf } from '../units';
+
+const mostRounds = 5;
+/** From this round on waits are only lengthened, so that the rounds come to an end with none too short. */
+const onlyLonger = 2;
+const daysAhead = 60;
+const monthBackMin = 30 * 1440;
+
+/**
+ * Waits for sanding at the air of their own nights: the builder reckons with the coldest night of a month, but not with
+ * weekends, closed days and typed forecasts. Where a wait begun on its planned day takes longer than was reckoned, it is
+ * lengthened and the job placed anew, until none is short; one that then begins on another day goes by that day's air.
+ */
+export function waitInTrueAir(
+  input: PlanInput,
+  network: StepNetwork,
+  first: Placed,
+): { placed: Placed; warnings: PlanWarning[] } {
+  const bay = input.shop.places.find((place) => place.kind === 'bay');
+  let placed = first;
+  const steps = new Map(network.steps.map((step) => [step.key, step]));
+  const warnings = new Map<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>();
+  const reckoned = new Map<StepLink, number>();
+  const isConstant = !bay || (bay.profile === null && bay.forecast.length === 0);
+  for (let round = 0; round < mostRounds && !isConstant; round += 1) {
+    let moved = false;
+    // One list of airs for all waits of the round: each begins to read it where it begins.
+    const air = airAhead(bay, input.shop, placed.at);
+    for (const link of network.links) {
+      const { why } = link;
+      if (why.code !== 'sand-after') continue;
+      const [from, to] = [placed.at.get(link.from), placed.at.get(link.to)];
+      const sheet = input.shelf.get(why.product)?.coating;
+      if (!from || !to?.isAhead || !sheet) continue;
+      const wait = waitAcross(sheet, 'sandAfterMin', from.end, air);
+      // The wait is a step of its own after a session, and a lag between coats by roller.
+      const next = steps.get(link.to)!;
+      const cure = next.kind === 'passive' ? next : null;
+      const plannedMin = cure ? cure.minutes : link.min;
+      const ready = cure ? to.end : to.start;
+      if (wait === null) continue;
+      const least = reckoned.get(link) ?? plannedMin;
+      const isShort = wait > plannedMin && ready < from.end + wait;
+      const isLong = round < onlyLonger && plannedMin > Math.max(least, wait);
+      if (!isShort && !isLong) continue;
+      reckoned.set(link, least);
+      moved = true;
+      if (cure) cure.minutes = Math.max(least, wait);
+      else link.min = Math.max(least, wait);
+      if (wait <= least) {
+        warnings.delete(link);
+        continue;
+      }
+      const warning = { code: 'air-longer', product: why.product, step: link.to, minutes: wait } as const;
+      warnings.set(link, { ...warning, plannedMin: least });
+    }
+    if (!moved) break;
+    placed = placeSteps(input, network);
+  }
+  return { placed, warnings: [...warnings.values()] };
+}
+
+/** The air of a place from the first step that lies ahead to well after the last. */
+function airAhead(place: Place, shop: Shop, at: Placed['at']): AirUntil[] {
+  const ahead = [...at.values()].filter((step) => step.isAhead);
+  const first = ahead.reduce((least, step) => Math.min(least, step.start), Infinity);
+  if (first === Infinity) return [];
+  const last = ahead.reduce((most, step) => Math.max(most, step.end), first);
+  // A film laid before today may still be waiting: it is read from a month back.
+  const from = first - monthBackMin;
+  return airFrom(place, shop, from, Math.ceil((last - from) / 1440) + daysAhead);
+}
+
+/** Coats ahead whose day has a forecast in which their sheet forbids them; each product once a day and stop. */
+export function forecastStops(
+  { shop, shelf, now }: Pick<PlanInput, 'shop' | 'shelf' | 'now'>,
+  network: Pick<StepNetwork, 'stays'>,
+  steps: readonly PlannedStep[],
+): PlanWarning[] {
+  const found = new Map<string, PlanWarning>();
+  const rooms = new Map(network.stays.map((stay) => [stay.key, stay.placeKind]));
+  for (const step of steps) {
+    const sheet = step.coat && shelf.get(step.coat.product)?.coating;
+    if (!sheet || step.state !== 'planned' || step.start < now) continue;
+    const place = placeOf(shop, step.hold === null ? step.place : rooms.get(step.hold));
+    const date = localDateOf(step.start, shop.timeZone);
+    if (!place?.forecast.some((one) => one.date === date)) continue;
+    const { workC, humidity } = airOnDay(place, date);
+    for (const stop of climateStops(sheet, { airC: workC, surfaceC: workC, humidity })) {
+      const { product } = step.coat!;
+      const key = `${product} ${date} ${stop.code}`;
+      if (!found.has(key)) found.set(key, { code: 'forecast-stop', product, step: step.key, date, stop });
+    }
+  }
+  return [...found.values()];
+}
+
+const placeOf = (shop: Shop, kind: string | null | undefined) =>
+  shop.places.find((place) => place.kind === (kind ?? 'bay'));

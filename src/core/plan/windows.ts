@@ -1,0 +1,122 @@
+import type { PlanInput, PlanWarning, PlanWindow } from './model';
+import { linkId, placeSteps, type Placed } from './calendar';
+import { addRemedy, type SoftWindow, type StepLink, type StepNetwork } from '../steps';
+
+const tightShare = 0.2;
+const tightMin = 240;
+const shown = new Set<StepLink['why']['code']>(['bare-metal', 'recoat-max']);
+
+/** The closing windows of a placed plan; tight when less than a fifth or four hours is left. */
+export function windowsOf(network: StepNetwork, placed: Placed): PlanWindow[] {
+  const at = new Map(placed.steps.map((step) => [step.key, step]));
+  const windows: PlanWindow[] = [];
+  const add = (
+    key: string,
+    from: string,
+    to: string,
+    max: number,
+    why: StepLink['why'],
+    remedied: boolean,
+  ) => {
+    const [opens, meets] = [at.get(from), at.get(to)];
+    if (!opens || !meets) return;
+    const closes = opens.end + max;
+    const left = closes - meets.start;
+    const tight = left < tightMin || left < tightShare * max;
+    const state = remedied ? 'remedied' : left < 0 ? 'broken' : tight ? 'tight' : 'kept';
+    const product = 'product' in why ? why.product : null;
+    windows.push({
+      key,
+      code: why.code,
+      product,
+      from,
+      to,
+      opened: opens.end,
+      closes,
+      met: meets.start,
+      state,
+    });
+  };
+  network.links.forEach((link, i) => {
+    if (link.max !== null && shown.has(link.why.code))
+      add(linkId(i), link.from, link.to, link.max, link.why, false);
+  });
+  for (const soft of network.softWindows) {
+    const remedied = at.has(remedyKey(soft));
+    add(
+      soft.key,
+      soft.from,
+      soft.to,
+      soft.maxMin,
+      { code: 'recoat-max', product: soft.product, airC: 0 },
+      remedied,
+    );
+  }
+  return windows.sort((a, b) => a.closes - b.closes || a.key.localeCompare(b.key));
+}
+
+const remedyKey = (window: SoftWindow) => `${window.to}/scuff-again`;
+const mostRounds = 4;
+
+/**
+ * Where a recoat window that scuffing reopens has closed before the next coat, puts the scuffing in and places anew,
+ * until none is left closed. What was agreed with scuffing begins with it, so that an accepted plan proposes itself; a
+ * scuffing that the placing after all does not need is left out again. The remedies stay in the network with their reason.
+ * @param build makes the network without remedies
+ */
+export function remedyClosedWindows(input: PlanInput, build: () => StepNetwork): Remedied {
+  const begun = new Set(input.job.facts.map((fact) => fact.step));
+  const first = build();
+  const agreed = first.softWindows.filter((window) => {
+    const key = remedyKey(window);
+    return begun.has(key) || input.agreedStarts.has(key);
+  });
+  const scuffed = withRemedies(input, first, agreed);
+  const needed = scuffed.remedied.filter(
+    (window) => begun.has(remedyKey(window)) || isClosed(window, scuffed.placed),
+  );
+  if (needed.length === scuffed.remedied.length) return scuffed;
+  // Whether one can be spared is asked of the plan that keeps no agreed starts: those were agreed with the scuffing in it.
+  const spared =
+    input.agreedStarts.size === 0
+      ? needed
+      : remedyClosedWindows({ ...input, agreedStarts: new Map() }, build).remedied;
+  const lean = build();
+  const windows = new Map(lean.softWindows.map((window) => [window.key, window]));
+  return withRemedies(
+    input,
+    lean,
+    spared.map((window) => windows.get(window.key)!),
+  );
+}
+
+interface Remedied {
+  network: StepNetwork;
+  placed: Placed;
+  warnings: PlanWarning[];
+  remedied: SoftWindow[];
+}
+
+/** Puts these remedies in, places, and puts in those that turn out to be needed, round by round. */
+function withRemedies(input: PlanInput, network: StepNetwork, first: readonly SoftWindow[]): Remedied {
+  const remedied: SoftWindow[] = [];
+  const warnings: PlanWarning[] = [];
+  let placed: Placed;
+  let closed = first;
+  for (let round = 0; ; round += 1) {
+    for (const window of closed) {
+      const { personMinutes } = addRemedy(input, network, window, remedyKey(window));
+      warnings.push({ code: 'remedied', product: window.product, step: window.to, personMinutes });
+      remedied.push(window);
+    }
+    placed = placeSteps(input, network);
+    closed = network.softWindows.filter((one) => !placed.at.has(remedyKey(one)) && isClosed(one, placed));
+    if (closed.length === 0 || round === mostRounds) return { network, placed, warnings, remedied };
+  }
+}
+
+/** Whether the next coat lies ahead and beyond the window. */
+function isClosed(window: SoftWindow, { at }: Placed): boolean {
+  const [from, to] = [at.get(window.from), at.get(window.to)];
+  return !!from && !!to && to.isAhead && to.start - from.end > window.maxMin;
+}

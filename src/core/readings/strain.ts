@@ -1,0 +1,94 @@
+import type { Plan, PlannedStep } from '../plan/model';
+import { minutesWithin, type Stretch } from '../schedule';
+import type { Person } from '../shop';
+import { addDays, localDateOf, minuteAt, type LocalDate } from '../units';
+
+/** Minutes a day that one person should not exceed (domain: working defaults). */
+export interface StrainLimits {
+  handSandingMin: number;
+  overheadMin: number;
+}
+export const usualStrain: StrainLimits = { handSandingMin: 240, overheadMin: 90 };
+
+/** A person's day with more hand sanding or overhead work than is good for them. */
+export interface StrainDay {
+  person: string;
+  date: LocalDate;
+  handSandingMin: number;
+  overheadMin: number;
+  /** Somebody trusted with it who has the least of it that day. */
+  relief: string | null;
+}
+
+type Strained = Pick<Plan, 'steps' | 'parts'>;
+
+const isHandSanding = (step: PlannedStep): boolean =>
+  /^(block|colour-sand|sand-|refine|scuff|file|fair)/.test(step.operation);
+
+/** Share of a step's area that is worked overhead or leaning across: the underside, and a roof. */
+function overheadShare(step: PlannedStep, parts: Plan['parts']): number {
+  const own = parts.filter((part) => step.sections.includes(part.section));
+  const area = own.reduce((sum, part) => sum + part.outsideM2, 0);
+  const over = own
+    .filter((part) => part.side === 'top' || part.side === 'bottom')
+    .reduce((sum, part) => sum + part.outsideM2, 0);
+  return area > 0 ? over / area : 0;
+}
+
+/**
+ * Days ahead on which a person's hand sanding or overhead work exceeds the limits, over the plans of all jobs, with
+ * whom to change places: a rotation by the half day keeps both under.
+ * @param open the shop's open stretches   @param today earlier days are over
+ */
+export function strainDays(
+  plans: readonly Strained[],
+  people: readonly Person[],
+  open: readonly Stretch[],
+  timeZone: string,
+  today: LocalDate,
+  limits: StrainLimits = usualStrain,
+): StrainDay[] {
+  const days = new Map<string, { hand: number; over: number; skills: Set<string> }>();
+  for (const { steps, parts } of plans)
+    for (const step of steps) {
+      const hand = isHandSanding(step);
+      const share = step.crew > 0 && step.coat === null ? overheadShare(step, parts) : 0;
+      if (step.state === 'done' || step.skipped || (!hand && share === 0)) continue;
+      for (let date = localDateOf(step.start, timeZone); ; date = addDays(date, 1)) {
+        const from = Math.max(step.start, minuteAt(date, 0, timeZone));
+        const to = Math.min(step.end, minuteAt(addDays(date, 1), 0, timeZone));
+        if (from >= step.end) break;
+        if (date < today) continue;
+        const minutes = minutesWithin(open, from, to);
+        for (const person of people)
+          if (minutes > 0 && step.uses.includes(person.id)) {
+            const key = `${person.id}\n${date}`;
+            const day = days.get(key) ?? { hand: 0, over: 0, skills: new Set() };
+            if (hand) day.hand += minutes;
+            day.over += minutes * share;
+            for (const skill of step.people) day.skills.add(skill);
+            days.set(key, day);
+          }
+      }
+    }
+  const found: StrainDay[] = [];
+  for (const [key, day] of days) {
+    const [person, date] = key.split('\n') as [string, LocalDate];
+    if (day.hand <= limits.handSandingMin && day.over <= limits.overheadMin) continue;
+    const load = (id: string) => days.get(`${id}\n${date}`)?.hand ?? 0;
+    const able = people
+      .filter(
+        (one) =>
+          one.id !== person && [...day.skills].every((skill) => one.skills.some((own) => own === skill)),
+      )
+      .filter(
+        (one) => load(one.id) < day.hand && !one.daysOff.some((off) => off.from <= date && date <= off.to),
+      )
+      .sort((a, b) => load(a.id) - load(b.id));
+    found.push({
+      ...{ person, date, handSandingMin: Math.round(day.hand), overheadMin: Math.round(day.over) },
+      relief: able[0]?.id ?? null,
+    });
+  }
+  return found.sort((a, b) => a.date.localeCompare(b.date) || a.person.localeCompare(b.person));
+}
