@@ -65,3 +65,17 @@ test('a sooner end is looked for in the browser; the order found is taken, short
   await page.getByRole('button', { name: 'Back to the rule' }).click();
   await expect(end).toContainText(/^ends \S+ \d+ \S+/.exec(before)![0]);
 });
+
+test('the range of ends is drawn on a thread of its own and stands in the strip and the Log', async ({
+  page,
+}) => {
+  await page.goto('/jobs/P-016/log');
+  await expect(page.getByText(/· P80 \d+ \w+/).first()).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Range', exact: true }).click();
+  await expect(page.getByText(/400/).first()).toBeVisible();
+  const budgets = page.getByRole('row', { name: /^Labour/ }).first();
+  await expect(budgets).toBeVisible();
+  await page.goto('/jobs/P-016/bays');
+  await page.getByRole('button', { name: 'floor', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Bake outdoors' })).toBeVisible();
+});

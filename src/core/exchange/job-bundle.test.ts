@@ -95,7 +95,7 @@ type Raw = {
     facts: Record<string, unknown>[];
     caps: Record<string, unknown>;
   };
-  shop: { people: { daysOff: unknown[] }[]; shifts: Record<string, unknown>[] };
+  shop: Record<string, unknown> & { people: { daysOff: unknown[] }[]; shifts: Record<string, unknown>[] };
   [key: string]: unknown;
 };
 const cases: [string, (raw: Raw) => void, string][] = [
@@ -124,6 +124,18 @@ const cases: [string, (raw: Raw) => void, string][] = [
     (raw) => raw.shop.people[0]!.daysOff.push({ from: '2027-01-02', to: '2027-01-01', reason: '' }),
     'shop.people[0].daysOff[0].to',
   ],
+  [
+    'loud hours that end before they begin',
+    (raw) => (raw.shop.loudHours = { fromMin: 600, toMin: 600, weekends: false }),
+    'shop.loudHours.toMin',
+  ],
+  [
+    'a site beyond the pole',
+    (raw) => (raw.shop.site = { latitudeDeg: 91, longitudeDeg: 0 }),
+    'shop.site.latitudeDeg',
+  ],
+  ['half a site', (raw) => (raw.shop.site = { latitudeDeg: 51 }), 'shop.site.longitudeDeg'],
+  ['an order that names a step twice', (raw) => (raw.job.placingOrder = ['a', 'a']), 'job.placingOrder[1]'],
   ['a newer version', (raw) => (raw.version = 3), 'version'],
 ];
 
@@ -151,6 +163,29 @@ test('a bundle of version 1, which knew no survey, is read as a job without one'
     status: 'ok',
     value: { job: { surveyed: [], marks: [], readings: [], ownParts: [] } },
   });
+});
+
+test('a bundle from before loud hours, site and found orders is read as a shop and job without them', () => {
+  const raw = JSON.parse(writeJobBundle(bundle));
+  for (const name of ['loudHours', 'site']) delete raw.shop[name];
+  for (const place of raw.shop.places) delete place.outdoors;
+  delete raw.job.placingOrder;
+  const read = readJobBundle(JSON.stringify(raw));
+  expect(read).toMatchObject({
+    value: {
+      job: { placingOrder: [] },
+      shop: { loudHours: null, site: null, places: [{ outdoors: false }, {}, {}, {}, {}] },
+    },
+  });
+});
+
+test('loud hours, site and outdoor places come back as they went out', () => {
+  const loudHours = { fromMin: 480, toMin: 1080, weekends: false };
+  const site = { latitudeDeg: 51.5, longitudeDeg: -0.1 };
+  const places = demoShop.places.map((place, i) => ({ ...place, outdoors: i === 0 }));
+  const shop = { ...demoShop, loudHours, site, places };
+  const read = readJobBundle(writeJobBundle({ ...bundle, shop }));
+  expect(read).toMatchObject({ value: { shop } });
 });
 
 test('a `__proto__` key in a file is an unknown key, not a prototype', () => {
