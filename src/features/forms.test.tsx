@@ -246,10 +246,10 @@ describe('Bays', () => {
 
   test('the scale goes from a fortnight to the whole job and back', () => {
     draw(room);
-    const fortnight = screen.getByRole('button', { name: 'fortnight' });
+    const fortnight = screen.getByRole('button', { name: 'Fortnight' });
     expect(fortnight).toHaveAttribute('aria-pressed', 'true');
-    fireEvent.click(screen.getByRole('button', { name: 'job' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Job' }));
     expect(fortnight).toHaveAttribute('aria-pressed', 'false');
-    expect(screen.getByRole('button', { name: 'job' })).toHaveAttribute('aria-pressed', 'true');
+    expect(screen.getByRole('button', { name: 'Job' })).toHaveAttribute('aria-pressed', 'true');
   });
 });

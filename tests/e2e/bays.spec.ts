@@ -8,7 +8,7 @@ test('two changes lie beside the plan, one is taken away, and nothing of the job
     .getByText(/^ends /)
     .first()
     .textContent();
-  await page.getByRole('button', { name: 'what if', exact: true }).click();
+  await page.getByRole('button', { name: 'What if', exact: true }).click();
   const kind = page.getByLabel('What if:');
   await kind.selectOption('level');
   await page.getByLabel('section', { exact: true }).selectOption('sides');
@@ -30,7 +30,7 @@ test('two changes lie beside the plan, one is taken away, and nothing of the job
 test('what to give up is looked for on asking, and sessions ahead say by when', async ({ page }) => {
   await page.goto('/jobs/P-014/bays');
   await expect(page.getByRole('heading', { name: 'Go or no go' })).toBeVisible();
-  await page.getByRole('button', { name: 'what to give up' }).click();
+  await page.getByRole('button', { name: 'What to give up', exact: true }).click();
   await page.getByRole('button', { name: 'Look for what to give up' }).click();
   await expect(page.getByText(/nothing has to be given up|^As it stands:/).first()).toBeVisible({
     timeout: 20_000,
@@ -51,7 +51,7 @@ test('a sooner end is looked for in the browser; the order found is taken, short
   await page.goto('/jobs/P-016/bays');
   const end = page.getByText(/^ends /).first();
   const before = (await end.textContent())!;
-  await page.getByRole('button', { name: 'sooner', exact: true }).click();
+  await page.getByRole('button', { name: 'Sooner', exact: true }).click();
   await page.getByRole('button', { name: 'Look for a sooner end' }).click();
   const found = page.getByRole('region', { name: 'The order that was found' });
   await expect(found).toBeVisible({ timeout: 40_000 });
@@ -76,6 +76,6 @@ test('the range of ends is drawn on a thread of its own and stands in the strip 
   const budgets = page.getByRole('row', { name: /^Labour/ }).first();
   await expect(budgets).toBeVisible();
   await page.goto('/jobs/P-016/bays');
-  await page.getByRole('button', { name: 'floor', exact: true }).click();
+  await page.getByRole('button', { name: 'Floor', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Bake outdoors' })).toBeVisible();
 });

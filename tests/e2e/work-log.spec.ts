@@ -57,11 +57,11 @@ test('the log teaches, and a factor is accepted and returned', async ({ page }) 
 
 test('the floor has no gap, the crew its hard days, and each panel its coats', async ({ page }) => {
   await page.goto('/jobs/P-014/bays');
-  await page.getByRole('button', { name: 'floor', exact: true }).click();
+  await page.getByRole('button', { name: 'Floor', exact: true }).click();
   await expect(
     page.getByRole('table', { name: 'Places one after the other' }).getByRole('row'),
   ).not.toHaveCount(1);
-  await page.getByRole('button', { name: 'crew', exact: true }).click();
+  await page.getByRole('button', { name: 'Crew', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Hard days' })).toBeVisible();
   await page.goto('/jobs/P-014/steps');
   await page.getByRole('button', { name: 'Panels' }).click();

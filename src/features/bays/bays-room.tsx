@@ -25,16 +25,16 @@ import { intoOpenHours } from './time-axis';
 import { UnkeptParts } from './unkept-parts';
 import { WhatIfView } from './what-if-view';
 
-const zooms = { fortnight: 14, job: 0, quarter: 91 };
+const zooms = { Fortnight: 14, Job: 0, Quarter: 91 };
 type Zoom = keyof typeof zooms;
 
 const views = {
-  calendar: 'calendar',
-  floor: 'floor',
-  crew: 'crew',
-  'what-if': 'what if',
-  'give-up': 'what to give up',
-  sooner: 'sooner',
+  calendar: 'Calendar',
+  floor: 'Floor',
+  crew: 'Crew',
+  'what-if': 'What if',
+  'give-up': 'What to give up',
+  sooner: 'Sooner',
 };
 type View = keyof typeof views;
 
@@ -45,7 +45,7 @@ export function BaysRoom(props: BaysProps) {
   const { save } = useSaving();
   const frame = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState({ width: 840, height: 560 });
-  const [zoom, setZoom] = useState<Zoom>('fortnight');
+  const [zoom, setZoom] = useState<Zoom>('Fortnight');
   const [selected, setSelected] = useState<string | null>(null);
   const [view, setView] = useState<View>('calendar');
   useEffect(() => {

@@ -23,7 +23,7 @@ test('the floor tells where the vehicle stands from now on, without a gap', () =
   expect(chain[0]!.to).toBeGreaterThan(now);
   chain.slice(1).forEach((stay, i) => expect(stay.from).toBe(chain[i]!.to));
   draw(<BaysRoom {...props()} />);
-  fireEvent.click(screen.getByRole('button', { name: 'floor' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Floor' }));
   const rows = within(screen.getByRole('table', { name: 'Places one after the other' })).getAllByRole('row');
   expect(rows).toHaveLength(1 + chain.length);
   expect(screen.getByText(/No dusty work is planned in the air of an open film/)).toBeInTheDocument();
@@ -36,7 +36,7 @@ test('a booth that shares its air with a bay shows every minute of dust beside i
     expect([dusty.place, film.place].sort()).toEqual(['bay-1', 'booth']);
   }
   draw(<BaysRoom {...props(open)} />);
-  fireEvent.click(screen.getByRole('button', { name: 'floor' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Floor' }));
   const zones = screen.getByRole('table', { name: 'Zones' });
   expect(within(zones).getByRole('row', { name: /Booth spray Bay 1/ })).toBeInTheDocument();
 });
@@ -51,7 +51,7 @@ test('the crew: hard days from today on, and what is free while something dries'
   for (const wait of waiting)
     for (const one of wait.free) expect(one.planned).toBeGreaterThanOrEqual(wait.from);
   draw(<BaysRoom {...props()} />);
-  fireEvent.click(screen.getByRole('button', { name: 'crew' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Crew' }));
   expect(screen.getByRole('heading', { name: 'Hard days' })).toBeInTheDocument();
   expect(screen.getByRole('heading', { name: 'While it dries' })).toBeInTheDocument();
 });
@@ -67,7 +67,7 @@ test('the booth by week: at work, held and empty are its opening hours, with wha
   expect(boothWeeks[0]!.workedMin).toBe(0);
   expect(boothWeeks[1]!.workedMin).toBeGreaterThan(0);
   draw(<BaysRoom {...props()} />);
-  fireEvent.click(screen.getByRole('button', { name: 'floor' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Floor' }));
   const rows = within(screen.getByRole('table', { name: 'Hours of the booth by week' })).getAllByRole('row');
   expect(rows).toHaveLength(7);
 });

@@ -59,7 +59,7 @@ function Finish({
           {table ? 'Chart' : 'Table'}
         </Button>
       </div>
-      <dl className="flex flex-wrap gap-x-8 gap-y-1 pb-1">
+      <dl className="flex flex-wrap gap-x-5 gap-y-1 pb-1">
         {(
           [
             ['promised', date(promised), inTen(drawn.kept) + ' kept'],
