@@ -24,12 +24,12 @@ export const demoShop: Shop = {
     { date: '2027-01-01', reason: 'New Year’s Day' },
   ],
   people: [
-    { id: 'ines', name: 'Ines', skills: ['paint', 'prep', 'polish'], pace: 1, daysOff: [] },
-    { id: 'marek', name: 'Marek', skills: ['paint', 'prep'], pace: 1, daysOff: [] },
-    { id: 'dot', name: 'Dot', skills: ['polish', 'prep', 'trim'], pace: 1, daysOff: [] },
-    { id: 'rafe', name: 'Rafe', skills: ['metal', 'prep'], pace: 1, daysOff: [] },
-    { id: 'jun', name: 'Jun', skills: ['prep', 'trim'], pace: 1, daysOff: [] },
-    { id: 'sal', name: 'Sal', skills: ['prep', 'metal', 'trim'], pace: 1, daysOff: [] },
+    { id: 'ines', name: 'Ines', skills: ['paint', 'prep', 'polish'], pace: 1, daysOff: [], hours: null },
+    { id: 'marek', name: 'Marek', skills: ['paint', 'prep'], pace: 1, daysOff: [], hours: null },
+    { id: 'dot', name: 'Dot', skills: ['polish', 'prep', 'trim'], pace: 1, daysOff: [], hours: null },
+    { id: 'rafe', name: 'Rafe', skills: ['metal', 'prep'], pace: 1, daysOff: [], hours: null },
+    { id: 'jun', name: 'Jun', skills: ['prep', 'trim'], pace: 1, daysOff: [], hours: null },
+    { id: 'sal', name: 'Sal', skills: ['prep', 'metal', 'trim'], pace: 1, daysOff: [], hours: null },
   ],
   places: [
     {
@@ -45,6 +45,8 @@ export const demoShop: Shop = {
       zone: 'spray',
       airWith: [],
       outdoors: false,
+      closed: [],
+      rented: null,
     },
     {
       id: 'bay-1',
@@ -59,6 +61,8 @@ export const demoShop: Shop = {
       zone: 'sanding',
       airWith: [],
       outdoors: false,
+      closed: [],
+      rented: null,
     },
     {
       id: 'bay-2',
@@ -73,6 +77,8 @@ export const demoShop: Shop = {
       zone: 'sanding',
       airWith: [],
       outdoors: false,
+      closed: [],
+      rented: null,
     },
     {
       id: 'wash',
@@ -87,6 +93,8 @@ export const demoShop: Shop = {
       zone: 'stripping',
       airWith: [],
       outdoors: false,
+      closed: [],
+      rented: null,
     },
     {
       id: 'bench-1',
@@ -101,6 +109,8 @@ export const demoShop: Shop = {
       zone: 'clean',
       airWith: [],
       outdoors: false,
+      closed: [],
+      rented: null,
     },
   ],
   rates: {},

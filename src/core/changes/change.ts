@@ -3,7 +3,7 @@ import { levels } from '../film';
 import type { PlanInput } from '../plan/model';
 import { schoolOptions, type SchoolKey } from '../record';
 import type { Shift, Skill } from '../shop';
-import { addDays, minuteAt, type LocalDate } from '../units';
+import { addDays, type LocalDate } from '../units';
 
 /** One thing done otherwise, in the job or in the shop. Nothing of it is stored. */
 export type Change =
@@ -31,9 +31,6 @@ export const inputOf = ({ promised, ...rest }: Situation): PlanInput => ({
   commitments: [...promised.values()].flat(),
 });
 
-/** Far enough on either side of a rented time. */
-const farMinutes = 3 * 366 * 1440;
-
 /** The situation with one thing done otherwise. @returns null when it names what is not there, or changes nothing */
 export function withChange(given: Situation, change: Change): Situation | null {
   const { job, shop } = given;
@@ -53,7 +50,14 @@ export function withChange(given: Situation, change: Change): Situation | null {
       return { ...given, shop: { ...shop, shifts } };
     }
     case 'extra-person': {
-      const more = { id: 'one-more', name: 'One more', skills: [change.skill], pace: 1, daysOff: [] };
+      const more = {
+        id: 'one-more',
+        name: 'One more',
+        skills: [change.skill],
+        pace: 1,
+        daysOff: [],
+        hours: null,
+      };
       return { ...given, shop: { ...shop, people: [...shop.people, more] } };
     }
     case 'away': {
@@ -68,17 +72,9 @@ export function withChange(given: Situation, change: Change): Situation | null {
       const own = shop.places.find((one) => one.kind === 'booth');
       if (!own) return null;
       const id = 'rented-booth';
-      const from = minuteAt(change.from, 0, shop.timeZone);
-      const to = minuteAt(addDays(change.from, change.days), 0, shop.timeZone);
-      const notOurs = [
-        { resource: id, from: given.now - farMinutes, to: from, holder: '' },
-        { resource: id, from: to, to: given.now + farMinutes, holder: '' },
-      ];
-      return {
-        ...given,
-        shop: { ...shop, places: [...shop.places, { ...own, id, name: 'Rented booth' }] },
-        promised: new Map([...given.promised, ['', notOurs]]),
-      };
+      const rented = { from: change.from, to: addDays(change.from, change.days - 1) };
+      const booth = { ...own, id, name: 'Rented booth', closed: [], rented };
+      return { ...given, shop: { ...shop, places: [...shop.places, booth] } };
     }
     case 'level': {
       const section = job.sections.find((one) => one.key === change.section);

@@ -3,7 +3,8 @@ import { jobFixture } from '../job.fixture';
 import { planJob } from '../plan';
 import { blankStepEdit } from '../record';
 import { demoShop } from '../../demo/shop';
-import { minuteAt } from '../units';
+import { closedStretches } from '../shop';
+import { addDays, minuteAt } from '../units';
 import {
   figuresOf,
   inputOf,
@@ -84,13 +85,11 @@ describe('one thing done otherwise', () => {
 
   test('a rented booth is there on its days only', () => {
     const other = changed({ kind: 'rented-booth', from: job.arrival, days: 3 });
-    const id = 'rented-booth';
-    expect(other.shop.places.some((one) => one.id === id && one.kind === 'booth')).toBe(true);
+    const booth = other.shop.places.find((one) => one.id === 'rented-booth' && one.kind === 'booth')!;
+    const closed = closedStretches(booth, demoShop.timeZone, addDays(job.arrival, -5), 30);
     const day = minuteAt(job.arrival, 0, demoShop.timeZone);
-    const closed = inputOf(other).commitments.filter((one) => one.resource === id);
-    expect(closed.some((one) => one.from <= day && day < one.to)).toBe(false);
-    expect(closed.some((one) => one.to === day)).toBe(true);
-    expect(closed.some((one) => one.from === day + 3 * 1440)).toBe(true);
+    expect(closed.map((one) => one.reason)).toEqual([null, null]);
+    expect([closed[0]!.to, closed[1]!.from]).toEqual([day, day + 3 * 1440]);
   });
 
   test('dropping a job frees what it was promised; names that are not there change nothing', () => {

@@ -37,6 +37,7 @@ export const bundleShop = object({
       name: field.requiredLine(60),
       skills: Joi.array().items(field.oneOf(skills)).unique(),
       pace: field.figure(0.2, 5).default(1).optional(),
+      hours: field.ownHours().allow(null).default(null).optional(),
       daysOff: list(
         object({ from: field.localDate(), to: field.localDate(), reason: field.line(80).allow('') }),
         400,
@@ -58,6 +59,8 @@ export const bundleShop = object({
       zone: field.oneOf(zones).allow(null).default(null).optional(),
       airWith: Joi.array().items(field.key()).max(40).unique().default([]).optional(),
       outdoors: Joi.boolean().default(false).optional(),
+      closed: field.placeClosures().default([]).optional(),
+      rented: field.dayRange().allow(null).default(null).optional(),
     }),
     40,
   ),

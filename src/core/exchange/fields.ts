@@ -120,5 +120,50 @@ export const site = () =>
   Joi.object({ latitudeDeg: figure(-90, 90), longitudeDeg: figure(-180, 180) }).options({
     presence: 'required',
   });
+/** First and last day of something. */
+export const dayRange = () =>
+  Joi.object({
+    from: localDate(),
+    to: localDate()
+      .custom((to: string, helper) => {
+        const { from } = helper.state.ancestors[0] as { from?: string };
+        return from !== undefined && to < from ? helper.error('date.order') : to;
+      })
+      .messages({ 'date.order': '{{#label}} lies before the first day' }),
+  }).options({ presence: 'required' });
+/** Hours of one's own, each weekday once. */
+export const ownHours = () =>
+  Joi.array()
+    .items(
+      Joi.object({
+        weekday: whole(1, 7),
+        startMin: whole(0, 1439),
+        endMin: whole(1, 1440).greater(Joi.ref('startMin')).messages({
+          'number.greater': '{{#label}} must lie after the start',
+        }),
+      }).options({ presence: 'required' }),
+    )
+    .max(7)
+    .unique('weekday');
+/** Whiles in which a place cannot be used. */
+export const placeClosures = () =>
+  Joi.array()
+    .items(
+      Joi.object({
+        from: localDate(),
+        fromMin: whole(0, 1440),
+        to: localDate(),
+        toMin: whole(0, 1440),
+        reason: line(80).allow(''),
+      })
+        .options({ presence: 'required' })
+        .custom((one: { from: string; fromMin: number; to: string; toMin: number }, helper) =>
+          one.to < one.from || (one.to === one.from && one.toMin <= one.fromMin)
+            ? helper.error('closure.order')
+            : one,
+        )
+        .messages({ 'closure.order': '{{#label}} ends before it begins' }),
+    )
+    .max(200);
 /** Keys of steps, each once, in an order that was found. */
 export const stepOrder = () => Joi.array().items(Joi.string().min(1).max(160)).max(4000).unique();

@@ -95,7 +95,11 @@ type Raw = {
     facts: Record<string, unknown>[];
     caps: Record<string, unknown>;
   };
-  shop: Record<string, unknown> & { people: { daysOff: unknown[] }[]; shifts: Record<string, unknown>[] };
+  shop: Record<string, unknown> & {
+    people: { daysOff: unknown[]; hours?: unknown }[];
+    places: Record<string, unknown>[];
+    shifts: Record<string, unknown>[];
+  };
   [key: string]: unknown;
 };
 const cases: [string, (raw: Raw) => void, string][] = [
@@ -135,6 +139,29 @@ const cases: [string, (raw: Raw) => void, string][] = [
     'shop.site.latitudeDeg',
   ],
   ['half a site', (raw) => (raw.shop.site = { latitudeDeg: 51 }), 'shop.site.longitudeDeg'],
+  [
+    'hours of one’s own that end before they begin',
+    (raw) => (raw.shop.people[0]!.hours = [{ weekday: 1, startMin: 600, endMin: 540 }]),
+    'shop.people[0].hours[0].endMin',
+  ],
+  [
+    'one weekday twice',
+    (raw) => (raw.shop.people[0]!.hours = [1, 1].map((weekday) => ({ weekday, startMin: 480, endMin: 720 }))),
+    'shop.people[0].hours[1]',
+  ],
+  [
+    'a place that opens before it closes',
+    (raw) =>
+      (raw.shop.places[0]!.closed = [
+        { from: '2027-01-05', fromMin: 720, to: '2027-01-05', toMin: 450, reason: '' },
+      ]),
+    'shop.places[0].closed[0]',
+  ],
+  [
+    'a rent that ends before it begins',
+    (raw) => (raw.shop.places[0]!.rented = { from: '2027-01-05', to: '2027-01-04' }),
+    'shop.places[0].rented.to',
+  ],
   ['an order that names a step twice', (raw) => (raw.job.placingOrder = ['a', 'a']), 'job.placingOrder[1]'],
   ['a newer version', (raw) => (raw.version = 3), 'version'],
 ];
@@ -168,13 +195,19 @@ test('a bundle of version 1, which knew no survey, is read as a job without one'
 test('a bundle from before loud hours, site and found orders is read as a shop and job without them', () => {
   const raw = JSON.parse(writeJobBundle(bundle));
   for (const name of ['loudHours', 'site']) delete raw.shop[name];
-  for (const place of raw.shop.places) delete place.outdoors;
+  for (const place of raw.shop.places)
+    for (const name of ['outdoors', 'closed', 'rented']) delete place[name];
+  for (const person of raw.shop.people) delete person.hours;
   delete raw.job.placingOrder;
   const read = readJobBundle(JSON.stringify(raw));
   expect(read).toMatchObject({
     value: {
       job: { placingOrder: [] },
-      shop: { loudHours: null, site: null, places: [{ outdoors: false }, {}, {}, {}, {}] },
+      shop: {
+        loudHours: null,
+        site: null,
+        places: [{ outdoors: false, closed: [], rented: null }, {}, {}, {}, {}],
+      },
     },
   });
 });

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { skills, zones } from '../shop';
+import { placeKinds, skills, zones } from '../shop';
 import * as field from './fields';
 
 const required = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'required' });
@@ -17,6 +17,7 @@ export const shopEditSchemas = {
       name: field.line(60).min(1),
       skills: Joi.array().items(field.oneOf(skills)).unique(),
       pace: field.figure(0.2, 5),
+      hours: field.ownHours().allow(null),
     }),
   }),
   place: required({
@@ -27,8 +28,19 @@ export const shopEditSchemas = {
       zone: field.oneOf(zones).allow(null),
       airWith: Joi.array().items(field.key()).max(40).unique(),
       outdoors: Joi.boolean(),
+      closed: field.placeClosures(),
+      rented: field.dayRange(),
     }),
   }),
+  'add-place': required({
+    kind: Joi.any(),
+    name: field.requiredLine(60),
+    of: field.oneOf(placeKinds),
+    ...{ lengthM: field.figure(0.5, 100), widthM: field.figure(0.5, 100), heightM: field.figure(0.5, 30) },
+    airC: field.figure(-20, 50),
+    rented: field.dayRange(),
+  }),
+  'remove-place': required({ kind: Joi.any(), place: field.key(), seen: seen() }),
   'add-closures': required({
     kind: Joi.any(),
     closures: Joi.array()

@@ -1,9 +1,7 @@
-import type { Budgets } from '../money';
 import { impliedFacts, minutesLeft, silentFacts } from '../log';
 import type { PlanBecause, PlanInput, PlannedStay, PlannedStep } from './model';
 import type { Job, StepFact } from '../record';
 import {
-  minutesWithin,
   scheduleKeeping,
   type Because,
   type Fact,
@@ -11,6 +9,7 @@ import {
   type Stretch,
   type TimedStep,
 } from '../schedule';
+import { boothClosures, closingName } from './booth-closures';
 import { ShopHours } from './shop-hours';
 import { loudHoursId, skills, type Person, type Shop } from '../shop';
 import type { Step, StepNetwork } from '../steps';
@@ -51,7 +50,12 @@ export function problemOf(input: PlanInput, network: StepNetwork) {
   const problem: ScheduleProblem = {
     now,
     resources: [
-      ...[...shop.people, ...shop.places].map(({ id }) => ({ id, open: hours.byId.get(id) ?? null })),
+      ...shop.people.map(({ id }) => ({ id, open: hours.byId.get(id) ?? null })),
+      // A booth's closings are bookings, which say why it is taken.
+      ...shop.places.map(({ id, kind, outdoors }) => ({
+        id,
+        open: kind === 'booth' && !outdoors ? null : (hours.byId.get(id) ?? null),
+      })),
       ...(loud ? [{ id: loudHoursId, isShared: true, open: loud }] : []),
     ],
     steps: network.steps.map((step) => timed(step, shop, able, hours.limitsOf(step))),
@@ -63,7 +67,7 @@ export function problemOf(input: PlanInput, network: StepNetwork) {
       to: stay.to,
     })),
     facts: facts.map((fact) => factOf(fact, planned.get(fact.step), shop)),
-    commitments: [...commitments],
+    commitments: [...commitments, ...boothClosures(shop, firstDay, days)],
     order: job.placingOrder,
     // The second look comes after the handover: it is booked, but nobody waits for it.
     afterwards: network.steps.flatMap((step) => (step.phase === 'return' ? [step.key] : [])),
@@ -219,7 +223,7 @@ function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => 
     ...network.steps.map((step) => [step.key, `${job.number} ${step.name}`] as const),
     ...network.stays.map((stay) => [stay.key, `${job.number} ${stay.subject}`] as const),
   ]);
-  return (id) => names.get(id) ?? id;
+  return (id) => names.get(id) ?? closingName(id) ?? id;
 }
 
 function inWords(because: Because, network: StepNetwork, name: (id: string) => string): PlanBecause {
@@ -249,44 +253,4 @@ function inWords(because: Because, network: StepNetwork, name: (id: string) => s
     case 'now':
       return because;
   }
-}
-
-/** The three budgets of a placed plan: what facts have used, what is expected in all, and the caps. */
-export function budgetsOf(
-  { job, now }: { job: Job; now: Minute },
-  placed: Placed,
-  steps: readonly PlannedStep[],
-  caps: { labourMin: number; materialsMinor: number; boothMin: number },
-): Budgets {
-  const sum = (list: readonly PlannedStep[], value: (step: PlannedStep) => number) =>
-    list.reduce((total, one) => total + value(one), 0);
-  const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
-  const usedLabour = job.facts.reduce((total, fact) => total + fact.personMinutes, 0);
-  const planned = new Map(steps.map((step) => [step.key, step.materialsMinor]));
-  const usedMaterials = job.facts.reduce((total, { step, status, materialsMinor }) => {
-    // What runs has drawn nothing yet that anybody wrote down.
-    const reckoned = status === 'done' ? (planned.get(step) ?? 0) : 0;
-    return total + (materialsMinor ?? reckoned);
-  }, 0);
-  const expected = (step: PlannedStep) =>
-    step.state === 'done' ? step.usedMin : Math.max(step.personMinutes, step.usedMin);
-  const booth = placed.stays.filter((stay) => stay.kind === 'session');
-  const within = (from: Minute, to: Minute) => minutesWithin(placed.open, from, to);
-  const usedBooth = booth
-    .filter((stay) => facts.has(stay.from))
-    .reduce((total, stay) => total + within(stay.start, Math.min(stay.end, now)), 0);
-  return {
-    labourMin: { used: usedLabour, planned: sum(steps, expected), cap: caps.labourMin },
-    materialsMinor: {
-      used: usedMaterials,
-      planned: sum(steps, (step) => step.materialsMinor),
-      cap: caps.materialsMinor,
-    },
-    boothMin: {
-      used: usedBooth,
-      planned: booth.reduce((total, stay) => total + within(stay.start, stay.end), 0),
-      cap: caps.boothMin,
-      nightsHeld: booth.filter((stay) => within(stay.start, stay.end) < stay.end - stay.start).length,
-    },
-  };
 }

@@ -14,7 +14,7 @@ const open = [0, 1, 2, 3, 4].map((day) => ({ from: day * 1440 + 480, to: day * 1
 const shop = {
   ...demoShop,
   timeZone: 'UTC',
-  people: [{ id: 'p', name: 'P', skills: [], pace: 1, daysOff: [] }],
+  people: [{ id: 'p', name: 'P', skills: [], pace: 1, daysOff: [], hours: null }],
 };
 const shelf = shelfOf(standardShelf);
 const step = (

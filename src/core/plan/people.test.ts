@@ -62,7 +62,7 @@ describe('free while waiting', () => {
 
 describe('strain', () => {
   const person = (id: string, skills: Person['skills'], daysOff: Person['daysOff'] = []): Person => ({
-    ...{ id, name: id, skills, pace: 1, daysOff },
+    ...{ id, name: id, skills, pace: 1, daysOff, hours: null },
   });
   const open = ['2026-12-01', '2026-12-02'].map((date) => ({ from: at(date, 8), to: at(date, 16) }));
   const parts = [
@@ -121,7 +121,7 @@ describe('the strong hand', () => {
     daysOff: Person['daysOff'] = [],
     skills: Person['skills'] = ['paint'],
   ): Person => ({
-    ...{ id, name: id, skills, pace: 1, daysOff },
+    ...{ id, name: id, skills, pace: 1, daysOff, hours: null },
   });
   const candy = step('candy', {
     ...{ people: ['paint'], start: at('2026-12-01', 8), end: at('2026-12-01', 15) },

@@ -1,7 +1,8 @@
 import { checkStack, type Shelf } from '../film';
 import { breachesOf, capsInMinutes, quoteOf } from '../money';
 import { placeNetwork, type PlacedNetwork } from './placed-network';
-import { budgetsOf, type Placed } from './calendar';
+import type { Placed } from './calendar';
+import { budgetsOf } from './placed-budgets';
 import { forecastStops } from './true-air';
 import { goHoursOf } from './go-hours';
 import type { Plan, PlanInput, PlannedStep, PlanWarning, SectionSummary } from './model';

@@ -131,6 +131,7 @@ describe('more is never less', () => {
         skills: ['paint', 'prep'],
         pace: 1,
         daysOff: [],
+        hours: null,
       } as (typeof demoShop.people)[number],
     ];
     const job = jobFixture({ level: 'Road' });

@@ -19,6 +19,69 @@ const planOf = (given: Shop) =>
   });
 const minuteOfDay = (minute: number) => minute - minuteAt(localDateOf(minute, zone), 0, zone);
 
+describe('a closed place', () => {
+  const sessionsOf = (given: Shop) => planOf(given).stays.filter((stay) => stay.kind === 'session');
+  const closing = (place: string, from: number, to: number): Partial<Shop> => ({
+    places: demoShop.places.map((one) => {
+      if (one.id !== place) return one;
+      const [a, b] = [localDateOf(from, zone), localDateOf(to, zone)];
+      const closed = {
+        from: a,
+        fromMin: minuteOfDay(from),
+        to: b,
+        toMin: minuteOfDay(to),
+        reason: 'filters',
+      };
+      return { ...one, closed: [closed] };
+    }),
+  });
+
+  test('a booth is empty while it is closed, and the reason names the closing', () => {
+    const first = sessionsOf(shop())[0]!;
+    const [from, to] = [first.start - 60, first.start + 120];
+    const given = shop(closing(first.place, from, to));
+    const plan = planOf(given);
+    for (const stay of plan.stays.filter((one) => one.place === first.place))
+      expect(stay.end <= from || stay.start >= to).toBe(true);
+    const reasons = plan.steps.flatMap((step) => step.whyNotEarlier);
+    expect(
+      reasons.some((why) => why.kind === 'resource' && why.holders.includes('its closing (filters)')),
+    ).toBe(true);
+  });
+
+  test('in a bay the work stops, and what stands there may stay', () => {
+    const worked = (plan: ReturnType<typeof planOf>) =>
+      plan.steps.filter((step) => step.uses.includes('bay-1') && step.kind !== 'passive' && step.minutes > 0);
+    const stay = planOf(shop()).stays.find((one) => one.place === 'bay-1' && one.end - one.start > 2 * 1440)!;
+    const from = minuteAt(localDateOf(stay.start + 1440, zone), 0, zone);
+    const plan = planOf(shop(closing('bay-1', from, from + 720)));
+    const before = plan.stays.some(
+      (one) => one.place === 'bay-1' && one.start < from && one.end > from + 720,
+    );
+    expect(before).toBe(true);
+    for (const step of worked(plan)) expect(step.start < from || step.start >= from + 720).toBe(true);
+  });
+
+  test('a rented booth is used on its days only', () => {
+    const rented = { from: '2026-12-07', to: '2026-12-11' };
+    const own = demoShop.places.find((one) => one.kind === 'booth')!;
+    // The shop's own is closed all the time, so that everything has to go into the rented one.
+    const always = { from: '2026-01-01', fromMin: 0, to: '2029-01-01', toMin: 0, reason: 'rebuilt' };
+    const places = [
+      ...demoShop.places.map((one) => (one === own ? { ...one, closed: [always] } : one)),
+      { ...own, id: 'rented', name: 'Rented', rented },
+    ];
+    const plan = planOf(shop({ places }));
+    const sessions = plan.stays.filter((stay) => stay.kind === 'session');
+    expect(sessions.length).toBeGreaterThan(0);
+    for (const stay of sessions) {
+      expect(stay.place).toBe('rented');
+      expect(stay.start).toBeGreaterThanOrEqual(minuteAt('2026-12-07', 0, zone));
+      expect(stay.end).toBeLessThanOrEqual(minuteAt('2026-12-12', 0, zone));
+    }
+  });
+});
+
 describe('a plan', () => {
   const weekendShifts = [1, 2, 3, 4, 5, 6].map((weekday) => ({ weekday, startMin: 420, endMin: 1200 }));
 

@@ -5,6 +5,7 @@ import {
   loudStretches,
   openStretches,
   personStretches,
+  placeStretches,
   type Shop,
 } from '../shop';
 import type { Step } from '../steps';
@@ -18,23 +19,25 @@ export interface Bound {
   uses: readonly string[];
 }
 
-/** When the people of a shop are there, when its outdoor places are light, when loud work may be done. */
+/** When the people of a shop are there, when its places can be worked in, when loud work may be done. */
 export class ShopHours {
   readonly open: Stretch[];
-  /** Hours by person, outdoor place and limit; what is not here is bound to no hours. */
+  /** Hours by person, place and limit; what is not here is bound to no hours. */
   readonly byId: ReadonlyMap<string, Stretch[]>;
   readonly #crews = new Map<string, Calendar>();
 
   constructor(shop: Shop, firstDay: LocalDate, days: number) {
     this.open = openStretches(shop, firstDay, days);
     const loud = loudStretches(shop, firstDay, days);
-    const outdoors = shop.places.filter((place) => place.outdoors);
-    const light = outdoors.length > 0 ? daylightStretches(shop, firstDay, days) : null;
+    const light = shop.places.some((place) => place.outdoors)
+      ? daylightStretches(shop, firstDay, days)
+      : null;
     this.byId = new Map([
-      ...shop.people.map(
-        ({ id, daysOff }) => [id, personStretches(this.open, daysOff, shop.timeZone)] as const,
-      ),
-      ...(light ? outdoors.map(({ id }) => [id, light] as const) : []),
+      ...shop.people.map((person) => [person.id, personStretches(this.open, person, shop.timeZone)] as const),
+      ...shop.places.flatMap((place) => {
+        const usable = placeStretches(place, light, shop.timeZone, firstDay, days);
+        return usable ? [[place.id, usable] as const] : [];
+      }),
       ...(loud ? [[loudHoursId, loud] as const] : []),
     ]);
   }

@@ -27,6 +27,7 @@ const sorted = (stretches: Stretch[]): Stretch[] =>
  * The hours of each booth by calendar week from `now`: worked + held + empty = open. Only opening hours count, since an
  * empty night costs nothing that could be sold; empty hours are priced at the booth rate.
  * @param open when the shop is open, ascending and apart
+ * @param closed when a booth cannot be used, by place, ascending
  */
 export function boothWeeks(
   plans: readonly Pick<Plan, 'steps' | 'stays'>[],
@@ -35,6 +36,7 @@ export function boothWeeks(
   shop: { timeZone: string; boothRateMinorPerHour: Minor },
   now: Minute,
   weeks: number,
+  closed: ReadonlyMap<string, readonly Stretch[]> = new Map(),
 ): BoothWeek[] {
   const today = localDateOf(now, shop.timeZone);
   const monday = addDays(today, 1 - weekdayOf(today));
@@ -55,7 +57,8 @@ export function boothWeeks(
     return Array.from({ length: weeks }, (_, i): BoothWeek => {
       const from = Math.max(now, minuteAt(addDays(monday, 7 * i), 0, shop.timeZone));
       const to = minuteAt(addDays(monday, 7 * (i + 1)), 0, shop.timeZone);
-      const opened = intersectStretches(open, [{ from, to }]);
+      const usable = subtractStretches(open, joinStretches(closed.get(place) ?? []));
+      const opened = intersectStretches(usable, [{ from, to }]);
       const free = subtractStretches(opened, held);
       const workedMin = total(intersectStretches(opened, worked));
       const [openMin, emptyMin] = [total(opened), total(free)];

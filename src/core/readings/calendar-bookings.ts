@@ -74,7 +74,7 @@ function inHours(step: PlannedStep, whose: CalendarOf, shop: Shop): Stretch[] {
   const days = daysBetween(first, localDateOf(step.end, shop.timeZone)) + 1;
   const open = openStretches(shop, addDays(first, -1), days + 2);
   const person = whose.kind === 'person' ? shop.people.find((one) => one.id === whose.id) : undefined;
-  const hours = person ? personStretches(open, person.daysOff, shop.timeZone) : open;
+  const hours = person ? personStretches(open, person, shop.timeZone) : open;
   const pieces = intersectStretches(hours, [whole]);
   return pieces.length > 0 ? pieces : [whole];
 }

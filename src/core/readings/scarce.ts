@@ -1,5 +1,5 @@
 import type { Plan, PlannedStep } from '../plan/model';
-import type { Person } from '../shop';
+import { isAway, type Person } from '../shop';
 import { addDays, daysBetween, localDateOf, type LocalDate, type Minute } from '../units';
 
 /** A risky step that only few hands do, and how much slip it bears before they are away. */
@@ -34,8 +34,6 @@ export function scarceSteps(
   isRisky: (step: PlannedStep) => boolean,
   timeZone: string,
 ): ScarceStep[] {
-  const away = (person: Person, date: LocalDate) =>
-    person.daysOff.some((off) => off.from <= date && date <= off.to);
   return plan.steps
     .filter((step) => step.state === 'planned' && !step.skipped && step.crew > 0 && isRisky(step))
     .sort((a, b) => a.start - b.start)
@@ -46,14 +44,14 @@ export function scarceSteps(
       if (able.length === 0 || able.length >= scarceBelow) return [];
       const last = localDateOf(step.end, timeZone);
       const days = Array.from({ length: watchedDays }, (_, i) => addDays(last, i));
-      const missedFrom = days.find((date) => able.every((person) => away(person, date))) ?? null;
+      const missedFrom = days.find((date) => able.every((person) => isAway(person, date))) ?? null;
       const backOn =
         missedFrom === null
           ? null
           : (Array.from({ length: 120 }, (_, i) => addDays(missedFrom, i)).find((date) =>
-              able.some((person) => !away(person, date)),
+              able.some((person) => !isAway(person, date)),
             ) ?? null);
-      const stays = (person: Person) => days.findIndex((date) => away(person, date));
+      const stays = (person: Person) => days.findIndex((date) => isAway(person, date));
       return [
         {
           ...{

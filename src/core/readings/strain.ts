@@ -1,6 +1,6 @@
 import type { Plan, PlannedStep } from '../plan/model';
 import { minutesWithin, type Stretch } from '../schedule';
-import type { Person } from '../shop';
+import { isAway, type Person } from '../shop';
 import { addDays, localDateOf, minuteAt, type LocalDate } from '../units';
 
 /** Minutes a day that one person should not exceed (domain: working defaults). */
@@ -81,9 +81,7 @@ export function strainDays(
         (one) =>
           one.id !== person && [...day.skills].every((skill) => one.skills.some((own) => own === skill)),
       )
-      .filter(
-        (one) => load(one.id) < day.hand && !one.daysOff.some((off) => off.from <= date && date <= off.to),
-      )
+      .filter((one) => load(one.id) < day.hand && !isAway(one, date))
       .sort((a, b) => load(a.id) - load(b.id));
     found.push({
       ...{ person, date, handSandingMin: Math.round(day.hand), overheadMin: Math.round(day.over) },

@@ -1,5 +1,5 @@
 import type { CoatSystem, Ladder, Product } from '../film';
-import type { DayAir, LoudHours, MonthAir, Person, Place, Site } from '../shop';
+import type { DayAir, LoudHours, MonthAir, Person, Place, PlaceKind, Site } from '../shop';
 import type { ConsumableTrial, StockMove } from './stock-move';
 import type { LocalDate } from '../units';
 import type { LogEntry } from './log-entry';
@@ -50,8 +50,8 @@ export interface ShopChange {
 }
 
 /** What the shop changes of a person or a place; only the named ones are touched. */
-export type PersonChange = Partial<Pick<Person, 'name' | 'skills' | 'pace'>>;
-export type PlaceChange = Partial<Pick<Place, 'zone' | 'airWith' | 'outdoors'>>;
+export type PersonChange = Partial<Pick<Person, 'name' | 'skills' | 'pace' | 'hours'>>;
+export type PlaceChange = Partial<Pick<Place, 'zone' | 'airWith' | 'outdoors' | 'closed' | 'rented'>>;
 
 /** What a survey changes of panels; only the named ones are touched. */
 export type SurveyChange = Partial<Omit<PartSurvey, 'key'>>;
@@ -129,6 +129,12 @@ export type Edit =
   | { kind: 'ladder'; key: string; seen: number | null; entry: Omit<Ladder, 'key'> | null }
   | { kind: 'person'; person: string; seen: number; set: PersonChange }
   | { kind: 'place'; place: string; seen: number; set: PlaceChange }
+  /** A place that is rented or borrowed for a while. */
+  | ({ kind: 'add-place'; of: PlaceKind; rented: { from: string; to: string } } & Pick<
+      Place,
+      'name' | 'lengthM' | 'widthM' | 'heightM' | 'airC'
+    >)
+  | { kind: 'remove-place'; place: string; seen: number }
   | { kind: 'add-closures'; closures: { date: LocalDate; reason: string }[] }
   | { kind: 'remove-closure'; date: LocalDate; seen: number }
   | { kind: 'shift'; weekday: number; startMin: number; endMin: number; seen: number | null }

@@ -25,7 +25,7 @@ test('days off are inclusive at both ends', () => {
   const open = openStretches(shop, '2026-12-07', 5);
   const hers = personStretches(
     open,
-    [{ from: '2026-12-08', to: '2026-12-09', reason: 'leave' }],
+    { daysOff: [{ from: '2026-12-08', to: '2026-12-09', reason: 'leave' }], hours: null },
     shop.timeZone,
   );
   expect(hers.map((one) => one.from)).toEqual([

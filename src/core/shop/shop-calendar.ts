@@ -1,6 +1,6 @@
-import { joinStretches, subtractStretches, type Stretch } from '../schedule/stretches';
-import { addDays, minuteAt, weekdayOf, type LocalDate } from '../units';
-import type { DaysOff, Shop } from './shop';
+import { intersectStretches, joinStretches, subtractStretches, type Stretch } from '../schedule/stretches';
+import { addDays, daysBetween, localDateOf, minuteAt, weekdayOf, type LocalDate } from '../units';
+import type { Person, Shop } from './shop';
 
 /**
  * The shop's opening hours as absolute stretches, from local dates in its own time zone, closures left out.
@@ -19,7 +19,11 @@ export function openStretches(shop: Shop, from: LocalDate, days: number): Stretc
 const asked = new Map<string, Stretch[]>();
 const mostAsked = 8;
 
-function layOut(shop: Shop, from: LocalDate, days: number): Stretch[] {
+function layOut(
+  shop: Pick<Shop, 'shifts' | 'closures' | 'timeZone'>,
+  from: LocalDate,
+  days: number,
+): Stretch[] {
   const closed = new Set(shop.closures.map((closure) => closure.date));
   const open: Stretch[] = [];
   for (let i = 0; i < days; i += 1) {
@@ -52,15 +56,24 @@ export function lastOpenDay(shop: Pick<Shop, 'shifts' | 'closures'>, date: Local
   return date;
 }
 
-/** A person's hours: the shop's, less the days away. */
+/** A person's hours: the shop's, or those of one's own within them, less the days away. */
 export function personStretches(
   open: readonly Stretch[],
-  daysOff: readonly DaysOff[],
+  { daysOff, hours }: Pick<Person, 'daysOff' | 'hours'>,
   timeZone: string,
 ): Stretch[] {
   const away = daysOff.map((off) => ({
     from: minuteAt(off.from, 0, timeZone),
     to: minuteAt(addDays(off.to, 1), 0, timeZone),
   }));
-  return subtractStretches(open, joinStretches(away));
+  const present = subtractStretches(open, joinStretches(away));
+  if (hours === null || present.length === 0) return present;
+  const first = localDateOf(present[0]!.from, timeZone);
+  const days = daysBetween(first, localDateOf(present.at(-1)!.to, timeZone)) + 1;
+  return intersectStretches(present, layOut({ shifts: hours, closures: [], timeZone }, first, days));
 }
+
+/** Whether a person is not there at all on a day on which the shop is open. */
+export const isAway = ({ daysOff, hours }: Pick<Person, 'daysOff' | 'hours'>, date: LocalDate): boolean =>
+  daysOff.some((off) => off.from <= date && date <= off.to) ||
+  (hours !== null && !hours.some((one) => one.weekday === weekdayOf(date)));

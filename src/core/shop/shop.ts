@@ -26,6 +26,17 @@ export interface Person {
   /** Speed against the shop's rates, from experience with this person; 1 = as the rates say, 1.25 a quarter faster. */
   pace: number;
   daysOff: DaysOff[];
+  /** Hours of one's own by weekday, for part-time; null works when the shop does. The shop's hours bind in either case. */
+  hours: Shift[] | null;
+}
+
+/** A while in which a place cannot be used, by the wall clock: cleaning, filters, repair. */
+export interface PlaceClosure {
+  from: LocalDate;
+  fromMin: number;
+  to: LocalDate;
+  toMin: number;
+  reason: string;
 }
 
 /** Air of one month in a place: in working hours, at night, and its relative humidity in %. */
@@ -59,6 +70,9 @@ export interface Place {
   airWith: string[];
   /** Under the open sky: worked in by daylight only, where the shop says where it stands. */
   outdoors: boolean;
+  closed: PlaceClosure[];
+  /** First and last day of a place that is rented or borrowed; null for the shop's own. */
+  rented: { from: LocalDate; to: LocalDate } | null;
 }
 
 /** Opening hours of one weekday by the wall clock, minutes of the day. */

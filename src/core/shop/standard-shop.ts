@@ -15,8 +15,22 @@ export const standardShop: Shop = {
   shifts: [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMin: 480, endMin: 1020 })),
   closures: [],
   people: [
-    { id: 'person-1', name: 'Painter', skills: ['paint', 'prep', 'polish'], pace: 1, daysOff: [] },
-    { id: 'person-2', name: 'Preparer', skills: ['prep', 'metal', 'trim'], pace: 1, daysOff: [] },
+    {
+      id: 'person-1',
+      name: 'Painter',
+      skills: ['paint', 'prep', 'polish'],
+      pace: 1,
+      daysOff: [],
+      hours: null,
+    },
+    {
+      id: 'person-2',
+      name: 'Preparer',
+      skills: ['prep', 'metal', 'trim'],
+      pace: 1,
+      daysOff: [],
+      hours: null,
+    },
   ],
   places: [
     {
@@ -32,6 +46,8 @@ export const standardShop: Shop = {
       zone: null,
       airWith: [],
       outdoors: false,
+      closed: [],
+      rented: null,
     },
     {
       id: 'bay',
@@ -46,6 +62,8 @@ export const standardShop: Shop = {
       zone: null,
       airWith: [],
       outdoors: false,
+      closed: [],
+      rented: null,
     },
     {
       id: 'wash',
@@ -60,6 +78,8 @@ export const standardShop: Shop = {
       zone: null,
       airWith: [],
       outdoors: false,
+      closed: [],
+      rented: null,
     },
     {
       id: 'bench',
@@ -74,6 +94,8 @@ export const standardShop: Shop = {
       zone: null,
       airWith: [],
       outdoors: false,
+      closed: [],
+      rented: null,
     },
   ],
   rates: {},

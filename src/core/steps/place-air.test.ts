@@ -30,6 +30,8 @@ test('a place without a profile has one air; with one, those of the months', () 
     zone: null,
     airWith: [],
     outdoors: false,
+    closed: [],
+    rented: null,
   };
   expect(airsOf({ ...place, profile: null }, [0, 1])).toEqual([{ workC: 18, nightC: 18, humidity: 50 }]);
   const profile = Array.from({ length: 12 }, (_, month) => air(10 + month, month));

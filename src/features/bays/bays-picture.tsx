@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { day as dayText, type Locale } from '../words/format';
 import { Block } from './bay-block';
 import type { BaysProps } from './bays-props';
+import { ClosedLanes } from './closed-lanes';
 import { layOut } from './lane-layout';
 import { columnOf, minuteOf, type DayColumn } from './time-axis';
 
@@ -114,6 +115,10 @@ export function BaysPicture(props: BaysPictureProps) {
           </text>
         </g>
       ))}
+      <ClosedLanes
+        {...{ lanes, from, to, x }}
+        boxOf={(i) => ({ top: headHeight + placed.lanes[i]!.top, height: placed.lanes[i]!.height })}
+      />
       {stays
         .filter((stay) => stay.end > from && stay.start < to)
         .map((stay, i) => {

@@ -5,7 +5,7 @@ import { endAccount, type EndAccount } from '@/core/readings/end-account';
 import { schoolKeys, type Job } from '@/core/record';
 import { schools } from '@/core/steps';
 import { minutesWithin } from '@/core/schedule';
-import { openStretches, personStretches, type Shop } from '@/core/shop';
+import { closedStretches, openStretches, personStretches, type ClosedStretch, type Shop } from '@/core/shop';
 import { addDays, daysBetween, localDateOf, minuteAt } from '@/core/units';
 import { resourceNamesOf } from '../steps/steps-props';
 import type { Locale } from '../words/format';
@@ -45,7 +45,7 @@ export interface BayStay {
 export interface BaysProps {
   job: string;
   days: DayColumn[];
-  lanes: { id: string; name: string; detail: string }[];
+  lanes: { id: string; name: string; detail: string; closed: ClosedStretch[] }[];
   people: { id: string; name: string; load: number[] }[];
   blocks: BayBlock[];
   stays: BayStay[];
@@ -131,6 +131,7 @@ export function baysProps(
     id: place.id,
     name: place.name,
     detail: place.kind === 'booth' ? `${place.lengthM} × ${place.widthM} m` : `${place.airC} °C`,
+    closed: closedStretches(place, shop.timeZone, localDateOf(days[0]!.from, shop.timeZone), days.length),
   }));
   const placeIds = new Set(places.map((place) => place.id));
   const ahead = new Set(own.plan.steps.filter((step) => step.state !== 'done').map((step) => step.key));
@@ -231,7 +232,7 @@ function loadOf(
   shop: Shop,
 ): number[] {
   const open = openStretches(shop, localDateOf(days[0]!.from, shop.timeZone), days.length);
-  const hers = personStretches(open, person.daysOff, shop.timeZone);
+  const hers = personStretches(open, person, shop.timeZone);
   const work = shown.flatMap(({ plan }) => plan.steps.filter((step) => step.uses.includes(person.id)));
   return days.map((day) => {
     const free = minutesWithin(hers, day.from, day.to);

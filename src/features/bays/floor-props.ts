@@ -7,7 +7,7 @@ import type { Shelf } from '@/core/film';
 import { floorChain, movesFirst, yardFullAt, type FloorStay, type MoveFirst } from '@/core/readings/floor';
 import { airClashes, cleanings, roomUses, type AirClash, type Cleaning } from '@/core/readings/rooms';
 import type { Job } from '@/core/record';
-import { openStretches, type Shop } from '@/core/shop';
+import { closedStretches, openStretches, type Shop } from '@/core/shop';
 import { localDateOf } from '@/core/units';
 
 /** Where the vehicles stand, who must move first, and where dust and film come together. */
@@ -81,7 +81,13 @@ export function floorShown(
       shop,
       now,
       weeksShown,
-    ),
+      new Map(
+        shop.places.map((place) => [
+          place.id,
+          closedStretches(place, shop.timeZone, localDateOf(now, shop.timeZone), weeksShown * 7),
+        ]),
+      ),
+    ).filter((week) => week.openMin > 0),
     zones: shop.places.map(({ id, name, zone, airWith }) => ({
       ...{ id, name, zone },
       airWith: airWith.map((other) => names.get(other) ?? other),

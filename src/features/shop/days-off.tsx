@@ -10,7 +10,7 @@ import type { Shop, ShopChangeSeen } from './shop-props';
 /** When a person is away, each entry to be taken out. */
 export function DaysOff({ person, seen }: { person: Shop['people'][number]; seen: ShopChangeSeen }) {
   const { save } = useSaving();
-  if (person.daysOff.length === 0) return <span className="text-quiet">no days off</span>;
+  if (person.daysOff.length === 0) return <p className="text-quiet">no days off</p>;
   return (
     <ul>
       {person.daysOff.map((off) => (

@@ -8,9 +8,8 @@ import { FileReader } from '../frame/file-reader';
 import { refusalText, useSaving } from '../frame/saving';
 import { date } from '../words/format';
 import type { Shop, ShopChangeSeen } from './shop-props';
-import { minuteOf } from './wall-clock';
+import { minuteOf, weekdays } from './wall-clock';
 
-const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 /** When the shop works: hours by weekday, closed days typed or read from a calendar file. */
 export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
   const live = useLive();

@@ -1,7 +1,7 @@
 import { daylightOn, type Shop as CoreShop } from '@/core/shop';
 import { catalogue, catalogueWith, type Operation } from '@/core/steps';
 import { localDateOf } from '@/core/units';
-import { wall } from './wall-clock';
+import { wall, weekdays } from './wall-clock';
 
 /** What the Shop room shows. */
 export interface Shop extends Pick<
@@ -22,7 +22,7 @@ export interface Shop extends Pick<
   people: (Omit<CoreShop['people'][number], 'daysOff'> & {
     daysOff: { id: string; from: string; to: string; reason: string }[];
   })[];
-  shifts: { weekday: number; startMin: number; day: string; hours: string }[];
+  shifts: { weekday: number; startMin: number; endMin: number; day: string; hours: string }[];
   operations: OperationShown[];
   /** Sunrise and sunset of today where the shop stands; null where nobody said, or the sun does not rise. */
   daylight: { from: number; to: number } | null;
@@ -51,7 +51,6 @@ export interface ShopChangeSeen {
   closures: Record<string, number>;
 }
 
-const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const startingWith = (versions: Record<string, number>, prefix: string): Record<string, number> =>
   Object.fromEntries(Object.entries(versions).filter(([id]) => id.startsWith(prefix)));
 
@@ -81,6 +80,7 @@ export function shopProps(
   const shifts = shop.shifts.map(({ weekday, startMin, endMin }) => ({
     weekday,
     startMin,
+    endMin,
     day: weekdays[weekday - 1]!,
     hours: `${wall(startMin)}–${wall(endMin)}`,
   }));

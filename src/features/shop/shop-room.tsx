@@ -1,13 +1,16 @@
 'use client';
 
 import { useState } from 'react';
+import { ClosedPlaces } from './closed-places';
 import { AddDaysOff, DaysOff } from './days-off';
 import { OperationSheet } from './operation-sheet';
 import { OperationTable } from './operation-table';
 import { OpeningHours } from './opening-hours';
+import { PersonHours } from './person-hours';
 import { PersonPace, PersonSkills } from './person-fields';
 import { PlaceAir } from './place-air';
 import { PlaceZone } from './place-zone';
+import { RentedPlaces } from './rented-places';
 import { WorkLimits } from './work-limits';
 import type { Shop, ShopChangeSeen } from './shop-props';
 import { ViewSwitch } from '@/ui/view-switch';
@@ -53,7 +56,7 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
           />
         )}
         <div hidden={view !== 'people'}>
-          <Table caption="People" head={['Person', 'Trusted with', 'Pace', 'Away', 'Add days off']}>
+          <Table caption="People" head={['Person', 'Trusted with', 'Pace', 'Hours and days off']}>
             {shop.people.map((person) => (
               <tr key={person.id} className="border-b border-line align-top">
                 <td className="py-2 pr-3 font-semibold">{person.name}</td>
@@ -63,10 +66,9 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
                 <td className="py-1 pr-3">
                   <PersonPace person={person} seen={seen.people[person.id]!} />
                 </td>
-                <td className="py-2 pr-3">
+                <td className="py-2">
+                  <PersonHours person={person} shifts={shop.shifts} seen={seen.people[person.id]!} />
                   <DaysOff person={person} seen={seen} />
-                </td>
-                <td className="py-1">
                   <AddDaysOff person={person.id} name={person.name} />
                 </td>
               </tr>
@@ -151,6 +153,8 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
           </Part>
           <WorkLimits shop={shop} seen={seen.shop} />
           <OpeningHours shop={shop} seen={seen} />
+          <ClosedPlaces places={shop.places} seen={seen.places} />
+          <RentedPlaces places={shop.places} seen={seen.places} />
         </InspectorPanel>
       )}
     </>

@@ -83,11 +83,9 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
       site: row.site ?? null,
       shifts: shifts.map(({ weekday, startMin, endMin }) => ({ weekday, startMin, endMin })),
       closures: closures.map(({ onDate, reason }) => ({ date: onDate, reason })),
-      people: people.map(({ id, name, skills, pace }) => ({
-        id,
-        name,
-        skills,
-        pace,
+      people: people.map(({ id, name, skills, pace, hours }) => ({
+        ...{ id, name, skills, pace },
+        hours: hours ?? null,
         daysOff: offOf(id).map((off) => ({ from: off.fromDate, to: off.toDate, reason: off.reason })),
       })),
       places: places.map(({ id, name, kind, lengthM, widthM, heightM, airC, profile, ...one }) => ({
@@ -103,6 +101,8 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
         zone: (one.zone as Zone | null) ?? null,
         airWith: one.airWith ?? [],
         outdoors: one.outdoors,
+        closed: one.closed ?? [],
+        rented: one.rented ?? null,
       })),
       rates: Object.fromEntries(rates.map((one) => [one.id, one.rate])),
       learned: Object.fromEntries(learned.map((one) => [one.id, one.factor])),

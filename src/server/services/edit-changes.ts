@@ -146,11 +146,13 @@ export function changesOf(
       );
     case 'person':
     case 'place':
+    case 'add-place':
+    case 'remove-place':
     case 'add-closures':
     case 'remove-closure':
     case 'shift':
     case 'remove-shift': {
-      const made = shopRoomChanges(edit);
+      const made = shopRoomChanges(edit, newId);
       return ok('shop', made.label.slice(0, 80), made.changes);
     }
     case 'coat-system':

@@ -30,12 +30,22 @@ export async function refusalsOf(edit: Edit, stored: Job | null): Promise<Fault[
   if (edit.kind === 'section') return wayFaults(edit.set, (await requireShop()).shop, 'set');
   if (edit.kind === 'coat-system' || edit.kind === 'ladder') return wayInUse(edit);
   if (edit.kind === 'operation') return edit.entry === null ? [] : operationFaults(edit.code, edit.entry);
+  if (edit.kind === 'remove-place' || (edit.kind === 'place' && edit.set.rented))
+    return notRented(edit.place);
   if (edit.kind !== 'step' || !stored) return [];
   const shop = planningShop(await requireShop());
   const ready = withShopWays(withJobSchools(withEdit(stored, edit)), shop.shop);
   const job = withLoggedFacts(ready, currentMinute());
   const { sections, parts } = lotsOf(job, partsOfJob(job));
   return faultsIn(buildSteps({ job: { ...job, sections }, parts, ...shop }), edit.step);
+}
+
+/** The shop's own places are neither removed nor given back. */
+async function notRented(id: string): Promise<Fault[]> {
+  const place = (await requireShop()).shop.places.find((one) => one.id === id);
+  return place && place.rented === null
+    ? [{ place: 'place', reason: `${place.name} is the shop’s own` }]
+    : [];
 }
 
 /** An entry is taken back once, and only one that stands. */

@@ -4,11 +4,27 @@ import { closureId, shiftId, shopId } from '../repositories/shop-repository';
 
 export type ShopRoomEdit = Extract<
   Edit,
-  { kind: 'person' | 'place' | 'add-closures' | 'remove-closure' | 'shift' | 'remove-shift' }
+  {
+    kind:
+      | 'person'
+      | 'place'
+      | 'add-place'
+      | 'remove-place'
+      | 'add-closures'
+      | 'remove-closure'
+      | 'shift'
+      | 'remove-shift';
+  }
 >;
 
+/** After the shop's own places, so that those are taken first. */
+const rentedPosition = 900;
+
 /** Edits of people, rooms, closed days and hours as row changes. */
-export function shopRoomChanges(edit: ShopRoomEdit): { label: string; changes: RowChange[] } {
+export function shopRoomChanges(
+  edit: ShopRoomEdit,
+  newId: () => string,
+): { label: string; changes: RowChange[] } {
   switch (edit.kind) {
     case 'person':
       return {
@@ -21,6 +37,16 @@ export function shopRoomChanges(edit: ShopRoomEdit): { label: string; changes: R
       return {
         label: `${edit.place}: ${Object.keys(edit.set).join(', ')}`,
         changes: [{ kind: 'update', table: 'place', id: edit.place, seen: edit.seen, set: { ...edit.set } }],
+      };
+    case 'add-place': {
+      const { kind: _, of, ...given } = edit;
+      const row = { id: newId(), shopId, kind: of, ...given, position: rentedPosition };
+      return { label: `rented: ${edit.name}`, changes: [{ kind: 'insert', table: 'place', row }] };
+    }
+    case 'remove-place':
+      return {
+        label: 'rented place removed',
+        changes: [{ kind: 'delete', table: 'place', id: edit.place, seen: edit.seen }],
       };
     case 'add-closures':
       return {

@@ -34,6 +34,38 @@ describe('people and rooms', () => {
     await undo('shop');
   });
 
+  test('part-time hours, closings and rented places are kept, guarded and undone', async () => {
+    const { shop, versions } = await requireShop();
+    const hours = [{ weekday: 1, startMin: 450, endMin: 780 }];
+    expect(await save({ kind: 'person', person: 'jun', seen: versions.jun!, set: { hours } })).toMatchObject({
+      status: 'saved',
+    });
+    const closed = [{ from: '2027-01-05', fromMin: 450, to: '2027-01-05', toMin: 720, reason: 'filters' }];
+    expect(
+      await save({ kind: 'place', place: 'booth', seen: versions.booth!, set: { closed } }),
+    ).toMatchObject({ status: 'saved' });
+    const rented = { from: '2027-01-04', to: '2027-01-08' };
+    const size = { lengthM: 8, widthM: 4, heightM: 3, airC: 21 };
+    expect(
+      await save({ kind: 'add-place', of: 'booth', name: 'Booth over the road', ...size, rented }),
+    ).toMatchObject({ status: 'saved' });
+    const after = await requireShop();
+    expect(after.shop.people.find((one) => one.id === 'jun')!.hours).toEqual(hours);
+    expect(after.shop.places.find((one) => one.id === 'booth')!.closed).toEqual(closed);
+    // After the shop's own places, which are taken first.
+    const last = after.shop.places.at(-1)!;
+    expect(last).toMatchObject({ kind: 'booth', name: 'Booth over the road', ...size, rented });
+    expect(await save({ kind: 'remove-place', place: 'booth', seen: versions.booth! + 1 })).toMatchObject({
+      status: 'faulty',
+      faults: [{ place: 'place', reason: 'Booth is the shop’s own' }],
+    });
+    expect(
+      await save({ kind: 'remove-place', place: last.id, seen: after.versions[last.id]! }),
+    ).toMatchObject({ status: 'saved' });
+    await undo('shop', 4);
+    expect((await requireShop()).shop).toEqual(shop);
+  });
+
   test('loud hours, the site and an outdoor place are kept, refused with their place when wrong, and undone', async () => {
     const before = await requireShop();
     const loudHours = { fromMin: 540, toMin: 1020, weekends: true };

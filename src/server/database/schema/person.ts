@@ -1,5 +1,5 @@
-import { double, mysqlTable } from 'drizzle-orm/mysql-core';
-import type { Skill } from '../../../core/shop';
+import { double, json, mysqlTable } from 'drizzle-orm/mysql-core';
+import type { Shift, Skill } from '../../../core/shop';
 import { document, id, shortText, version, whole } from './columns';
 import { shop } from './shop';
 
@@ -11,6 +11,8 @@ export const person = mysqlTable('person', {
   name: shortText('name'),
   skills: document<Skill[]>('skills'),
   pace: double('pace').notNull().default(1),
+  /** Hours of one's own by weekday; null works when the shop does. */
+  hours: json('hours').$type<Shift[] | null>(),
   position: whole('position'),
   version: version(),
 });

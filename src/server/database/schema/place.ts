@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { boolean, check, double, json, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import type { DayAir, MonthAir } from '../../../core/shop';
+import type { DayAir, MonthAir, Place, PlaceClosure } from '../../../core/shop';
 import { id, metres, shortText, version, whole, word } from './columns';
 import { shop } from './shop';
 
@@ -23,6 +23,8 @@ export const place = mysqlTable(
     zone: varchar('zone', { length: 32 }),
     airWith: json('air_with').$type<string[] | null>(),
     outdoors: boolean('outdoors').notNull().default(false),
+    closed: json('closed').$type<PlaceClosure[] | null>(),
+    rented: json('rented').$type<Place['rented']>(),
     position: whole('position'),
     version: version(),
   },

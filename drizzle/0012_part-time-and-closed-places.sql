@@ -1,0 +1,3 @@
+ALTER TABLE `person` ADD `hours` json;--> statement-breakpoint
+ALTER TABLE `place` ADD `closed` json;--> statement-breakpoint
+ALTER TABLE `place` ADD `rented` json;
