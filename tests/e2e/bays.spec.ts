@@ -79,3 +79,21 @@ test('the range of ends is drawn on a thread of its own and stands in the strip 
   await page.getByRole('button', { name: 'Floor', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Bake outdoors' })).toBeVisible();
 });
+
+test('a booth closed for filters is struck through in the calendar, taken out again, and nothing else has moved', async ({
+  page,
+}) => {
+  await page.goto('/shop');
+  const form = page.getByRole('form', { name: 'Close a place' });
+  await form.getByLabel('Place that is closed').selectOption('booth');
+  await form.getByLabel('Closed from').fill('2027-01-02T08:00');
+  await form.getByLabel('Closed until').fill('2027-01-02T12:00');
+  await form.getByLabel('Why it is closed').fill('filters');
+  await form.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText(/Sat 2 Jan 08:00 to 12:00, filters/)).toBeVisible();
+  await page.goto('/jobs/P-014/bays');
+  await expect(page.getByRole('img', { name: 'Booth filters' })).toBeVisible();
+  await page.goto('/shop');
+  await page.getByRole('button', { name: 'Remove the closing of Booth on Sat 2 Jan' }).click();
+  await expect(page.getByText('Every place is usable.')).toBeVisible();
+});

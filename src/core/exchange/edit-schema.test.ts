@@ -12,6 +12,17 @@ describe('edits as they come in', () => {
   const job = { kind: 'job', job: 'P-014', seen: 3, set: { name: 'x' } };
   const section = { kind: 'section', job: 'P-014', section: 'roof', seen: 1, set: { level: 'Show' } };
 
+  const closing = (over: object) => ({
+    ...{ kind: 'place', place: 'booth', seen: 1 },
+    set: {
+      closed: [{ from: '2026-12-29', fromMin: 450, to: '2026-12-29', toMin: 720, reason: '', ...over }],
+    },
+  });
+  const rent = (to: string) => ({
+    ...{ kind: 'add-place', of: 'booth', name: 'x', lengthM: 9, widthM: 4, heightM: 3, airC: 20 },
+    rented: { from: '2027-01-04', to },
+  });
+
   test.each([
     ['a good one', job, 'ok'],
     ['no kind', {}, 'kind'],
@@ -29,6 +40,10 @@ describe('edits as they come in', () => {
       { ...job, set: { placingOrder: ['a', 'b', 'a'] } },
       'set.placingOrder[2]',
     ],
+    ['a place that is closed', closing({}), 'ok'],
+    ['one that opens before it closes', closing({ to: '2026-12-28' }), 'set.closed[0]'],
+    ['a rented place', rent('2027-01-08'), 'ok'],
+    ['one rented to before it is rented from', rent('2027-01-03'), 'rented.to'],
     ['a good section', section, 'ok'],
     ['a level that is none', { ...section, set: { level: 'Finest' } }, 'set.level'],
     ['half a coat', { ...section, set: { coats: { clear: 2.5 } } }, 'set.coats.clear'],

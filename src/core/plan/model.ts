@@ -7,7 +7,7 @@ import type { Allowance, LateCover } from '../survey';
 import type { Shop } from '../shop';
 import type { LinkReason, Operation, SectionStack, Stay, Step, StepLink, StepWarning } from '../steps';
 import type { ColourPool, SessionNeed, ShoppingLine, Voc, WasteLine } from '../stores';
-import type { LocalDate, Minute } from '../units';
+import type { LocalDate, Minor, Minute } from '../units';
 import type { Part } from '../vehicle';
 
 export interface PlanInput {
@@ -31,7 +31,8 @@ export type PlanWarning =
   | ({ code: 'old-tape' } & OldTape)
   | { code: 'late'; days: number }
   | { code: 'window-broken'; window: string; step: string }
-  | { code: 'remedied'; product: string; step: string; personMinutes: number }
+  /** `costMinor`: labour and materials of the scuffing, before tax. */
+  | { code: 'remedied'; product: string; step: string; personMinutes: number; costMinor: Minor }
   | { code: 'no-room'; step: string }
   | { code: 'pin-missed'; step: string; wanted: Minute; start: Minute }
   | { code: 'air-longer'; product: string; step: string; minutes: number; plannedMin: number }

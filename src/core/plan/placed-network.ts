@@ -16,7 +16,7 @@ export interface PlacedNetwork {
   sections: JobSection[];
   network: StepNetwork;
   placed: Placed;
-  /** What was put right on the way: closed windows, waits that take longer in their own air. */
+  /** Waits that take longer in their own air. */
   warnings: PlanWarning[];
 }
 
@@ -32,6 +32,5 @@ export function placeNetwork(given: PlanInput): PlacedNetwork {
   );
   const { network } = remedied;
   const aired = waitInTrueAir(input, network, remedied.placed);
-  const warnings = [...remedied.warnings, ...aired.warnings];
-  return { input, parts, sections, network, placed: aired.placed, warnings };
+  return { input, parts, sections, network, placed: aired.placed, warnings: aired.warnings };
 }

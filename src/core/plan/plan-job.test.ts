@@ -234,7 +234,14 @@ describe('changes of the input show in the plan', () => {
     const given = plan(job, { shop: { ...demoShop, closures, places } });
     const remedied = given.windows.filter((one) => one.state === 'remedied');
     expect(remedied.length).toBeGreaterThan(0);
-    expect(given.warnings.some((one) => one.code === 'remedied')).toBe(true);
+    const scuffing = step(given, `${remedied[0]!.to}/scuff-again`);
+    // The demo shop's hour is £48.
+    expect(given.warnings).toContainEqual({
+      ...{ code: 'remedied', product: remedied[0]!.product, step: remedied[0]!.to },
+      personMinutes: scuffing.personMinutes,
+      costMinor: Math.round(scuffing.personMinutes * 80) + scuffing.materialsMinor,
+    });
+    expect(scuffing.materialsMinor).toBeGreaterThan(0);
     expect(step(given, `${remedied[0]!.to}/scuff-again`).end).toBeLessThanOrEqual(remedied[0]!.met);
   });
 

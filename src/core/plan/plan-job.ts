@@ -5,10 +5,10 @@ import type { Placed } from './calendar';
 import { budgetsOf } from './placed-budgets';
 import { forecastStops } from './true-air';
 import { goHoursOf } from './go-hours';
-import type { Plan, PlanInput, PlannedStep, PlanWarning, SectionSummary } from './model';
+import type { Plan, PlanInput, PlannedStep, PlanWarning, PlanWindow, SectionSummary } from './model';
 import { oldTape } from './tape';
 import { tradeDates } from './trades';
-import { windowsOf } from './windows';
+import { remedyKey, windowsOf } from './windows';
 import type { Job, JobSection } from '../record';
 import { stackOf, type SectionStack, type Step } from '../steps';
 import {
@@ -21,7 +21,7 @@ import {
   wasteLines,
 } from '../stores';
 import { allowanceOf, coversBeforePaint, hiddenWorkMin } from '../survey';
-import { daysBetween, localDateOf, toMinor } from '../units';
+import { costOfMinutes, daysBetween, localDateOf, toMinor, type Minor } from '../units';
 import type { Part } from '../vehicle';
 
 /**
@@ -92,6 +92,7 @@ export function tellPlan({ input, parts, sections, network, placed, warnings }: 
         ...late,
       })),
       ...oldTape(steps).map((tape) => ({ code: 'old-tape' as const, ...tape })),
+      ...remediesOf(windows, steps, shop.labourRateMinorPerHour),
       ...warnings,
       ...missedPins(steps),
       ...forecastStops(input, network, steps),
@@ -99,6 +100,22 @@ export function tellPlan({ input, parts, sections, network, placed, warnings }: 
       ...sections.flatMap((section) => stackWarnings(section, stackOf(section, shelf))),
     ],
   };
+}
+
+/** What each window that scuffing had to reopen costs in minutes and money. */
+function remediesOf(
+  windows: readonly PlanWindow[],
+  steps: readonly PlannedStep[],
+  rateMinorPerHour: Minor,
+): PlanWarning[] {
+  const remedied = windows.filter((one) => one.state === 'remedied');
+  return [...new Map(remedied.map((one) => [remedyKey(one), one]))].flatMap(([key, { product, to }]) => {
+    const scuffing = steps.find((step) => step.key === key);
+    if (!scuffing || product === null) return [];
+    const { personMinutes, materialsMinor } = scuffing;
+    const costMinor = toMinor(costOfMinutes(personMinutes, rateMinorPerHour) + materialsMinor);
+    return [{ code: 'remedied', product, step: to, personMinutes, costMinor }];
+  });
 }
 
 /** The role and colour of each product of a session, for the batches that must match. */

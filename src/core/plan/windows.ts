@@ -1,4 +1,4 @@
-import type { PlanInput, PlanWarning, PlanWindow } from './model';
+import type { PlanInput, PlanWindow } from './model';
 import { linkId, placeSteps, type Placed } from './calendar';
 import { addRemedy, type SoftWindow, type StepLink, type StepNetwork } from '../steps';
 
@@ -55,7 +55,8 @@ export function windowsOf(network: StepNetwork, placed: Placed): PlanWindow[] {
   return windows.sort((a, b) => a.closes - b.closes || a.key.localeCompare(b.key));
 }
 
-const remedyKey = (window: SoftWindow) => `${window.to}/scuff-again`;
+/** The scuffing before the coat that meets a window. */
+export const remedyKey = (window: { to: string }) => `${window.to}/scuff-again`;
 const mostRounds = 4;
 
 /**
@@ -93,25 +94,22 @@ export function remedyClosedWindows(input: PlanInput, build: () => StepNetwork):
 interface Remedied {
   network: StepNetwork;
   placed: Placed;
-  warnings: PlanWarning[];
   remedied: SoftWindow[];
 }
 
 /** Puts these remedies in, places, and puts in those that turn out to be needed, round by round. */
 function withRemedies(input: PlanInput, network: StepNetwork, first: readonly SoftWindow[]): Remedied {
   const remedied: SoftWindow[] = [];
-  const warnings: PlanWarning[] = [];
   let placed: Placed;
   let closed = first;
   for (let round = 0; ; round += 1) {
     for (const window of closed) {
-      const { personMinutes } = addRemedy(input, network, window, remedyKey(window));
-      warnings.push({ code: 'remedied', product: window.product, step: window.to, personMinutes });
+      addRemedy(input, network, window, remedyKey(window));
       remedied.push(window);
     }
     placed = placeSteps(input, network);
     closed = network.softWindows.filter((one) => !placed.at.has(remedyKey(one)) && isClosed(one, placed));
-    if (closed.length === 0 || round === mostRounds) return { network, placed, warnings, remedied };
+    if (closed.length === 0 || round === mostRounds) return { network, placed, remedied };
   }
 }
 

@@ -31,6 +31,8 @@ export interface BaysPictureProps extends Pick<
 /** Blocks are let go on the quarter of an hour. */
 const pinMin = 15;
 const nameWidth = 96;
+/** Letters of a name that fit before the days. */
+const longestName = 13;
 const headHeight = 24;
 const personHeight = 20;
 
@@ -108,7 +110,7 @@ export function BaysPicture(props: BaysPictureProps) {
             fontWeight="600"
             fill="var(--ink)"
           >
-            {lane.name}
+            {lane.name.length > longestName ? `${lane.name.slice(0, longestName - 1).trim()}…` : lane.name}
           </text>
           <text x={0} y={headHeight + placed.lanes[i]!.top + 34} fontSize="13" fill="var(--quiet)">
             {placed.lanes[i]!.rows > 1 || lane.detail.length < 8 ? lane.detail : ''}

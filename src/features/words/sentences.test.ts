@@ -138,9 +138,9 @@ describe('warnings', () => {
     ],
     [{ code: 'window-broken', window: 'w', step: 's' }, 'stop', 'A window closes before “<s>” can start.'],
     [
-      { code: 'remedied', product: 'p', step: 's', personMinutes: 96 },
+      { code: 'remedied', product: 'p', step: 's', personMinutes: 96, costMinor: 8150 },
       'caution',
-      'The recoat window of <p> closes before “<s>”: scuffing again adds 1.6 h.',
+      'The recoat window of <p> closes before “<s>”: scuffing again adds 1.6 h and £82.',
     ],
     [
       { code: 'film-limit', section: 'airframe', totalUm: 161, limitUm: 150 },

@@ -38,7 +38,7 @@ export function warningText(
       return stop(`A window closes before “${names.step(warning.step)}” can start.`);
     case 'remedied':
       return caution(
-        `The recoat window of ${names.product(warning.product)} closes before “${names.step(warning.step)}”: scuffing again adds ${hours(warning.personMinutes)} h.`,
+        `The recoat window of ${names.product(warning.product)} closes before “${names.step(warning.step)}”: scuffing again adds ${hours(warning.personMinutes)} h and ${money(warning.costMinor, locale)}.`,
       );
     case 'no-room':
       return stop(
