@@ -1,6 +1,9 @@
+'use client';
+
+import { startTransition, useOptimistic } from 'react';
 import { Button } from './button';
 
-/** One of several views of a room, the shown one pressed. */
+/** One of several views of a room, the shown one pressed; a large view is drawn in slices, so that the page stays free. */
 export function ViewSwitch<V extends string>({
   views,
   shown,
@@ -12,15 +15,21 @@ export function ViewSwitch<V extends string>({
   onShow(view: NoInfer<V>): void;
   label?: string;
 }) {
+  const [pressed, press] = useOptimistic<NoInfer<V>>(shown);
+  const show = (view: V) =>
+    startTransition(() => {
+      press(view);
+      onShow(view);
+    });
   return (
     <div className="flex flex-wrap gap-1" role="group" aria-label={label}>
       {(Object.keys(views) as V[]).map((view) => (
         <Button
           key={view}
-          look={shown === view ? 'main' : 'plain'}
-          aria-pressed={shown === view}
+          look={pressed === view ? 'main' : 'plain'}
+          aria-pressed={pressed === view}
           className="!px-2"
-          onClick={() => onShow(view)}
+          onClick={() => show(view)}
         >
           {views[view]}
         </Button>
