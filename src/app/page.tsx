@@ -3,6 +3,7 @@ import { Keys } from '@/features/frame/keys';
 import { Rail } from '@/features/frame/rail';
 import { ShopStrip } from '@/features/frame/strip';
 import { Together } from '@/features/yard/together';
+import { RangesProvider } from '@/features/yard/ranges';
 import { yardRow } from '@/features/yard/yard-row';
 import { YardTable } from '@/features/yard/yard-table';
 import { currentMinute } from '@/server/services/clock';
@@ -28,7 +29,13 @@ export default async function YardPage() {
       <Room title="Yard" aside={newJob}>
         {rows.length > 0 ? (
           <>
-            <YardTable rows={rows} />
+            <RangesProvider
+              mark={rows
+                .map((row) => `${row.number} ${row.finishDate} ${row.budgets.labourMin.planned}`)
+                .join()}
+            >
+              <YardTable rows={rows} />
+            </RangesProvider>
             <Together />
           </>
         ) : (

@@ -23,3 +23,12 @@ export interface ForecastTold {
   /** What the agreed plan books, and what is ordered; null while nothing is agreed. */
   committed: { labourMin: number | null; materialsMinor: number; boothMin: number | null };
 }
+
+/** The end of one job in short, as the yard shows it. */
+export interface JobRange {
+  job: string;
+  /** Eight draws of ten end by this day. */
+  p80: LocalDate;
+  /** Share of the draws that end by the promised day, 0..1. */
+  kept: number;
+}

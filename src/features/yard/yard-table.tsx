@@ -3,6 +3,7 @@ import { Swatch } from '@/ui/swatch';
 import { textureFill, textureSheen } from '@/ui/textures';
 import { Table } from '@/ui/layout';
 import { date, hours, money, moment } from '../words/format';
+import { RangeOf } from './ranges';
 import type { YardRow } from './yard-row';
 
 const stateWords = { surveyed: 'surveyed', planned: 'planned', running: 'in work', finished: 'finished' };
@@ -126,6 +127,7 @@ export function YardTable({ rows }: { rows: readonly YardRow[] }) {
             {row.lateDays > 0 && (
               <span className="block text-small font-semibold text-stop">{row.lateDays} d late</span>
             )}
+            <RangeOf job={row.number} />
           </td>
           <td className="max-w-64 py-2 align-top">
             {row.risk ? (

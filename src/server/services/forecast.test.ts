@@ -6,7 +6,7 @@ import type { WorkerTask } from '../../workers/tasks';
 import { loadJob } from '../repositories/job-repository';
 import { closePool, inThread } from '../workers/pool';
 import { saveEdit } from './edits';
-import { forecastOf } from './forecast';
+import { forecastOf, rangesOfShop } from './forecast';
 import { currentPlan } from './plans';
 
 beforeAll(freshDemo, 60_000);
@@ -24,6 +24,15 @@ describe('the forecast of a job', () => {
     expect(told.job.draws).toBe(400);
     expect(told.committed.labourMin).toBe((await currentPlan('P-014'))!.agreed!.budgets.labourMin.planned);
     expect((await forecastOf('P-014'))!.job).toBe(told.job);
+  });
+
+  test('in short stands for every open job, as each job tells it', async () => {
+    const ranges = await rangesOfShop();
+    expect(ranges.map((one) => one.job).sort()).toEqual(['P-014', 'P-015', 'P-016']);
+    for (const { job, p80, kept } of ranges) {
+      const told = (await forecastOf(job))!.job;
+      expect([p80, kept]).toEqual([told.finish.p80, told.kept]);
+    }
   });
 
   test('rests on the promise: one a year later is kept in every draw', async () => {

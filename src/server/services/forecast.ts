@@ -1,4 +1,11 @@
-import type { ForecastDay, ForecastTold, JobForecast, Pace, ShopForecast } from '../../core/forecast';
+import type {
+  ForecastDay,
+  ForecastTold,
+  JobForecast,
+  JobRange,
+  Pace,
+  ShopForecast,
+} from '../../core/forecast';
 import type { Plan, PlanInput } from '../../core/plan';
 import { localDateOf } from '../../core/units';
 import { database } from '../database/client';
@@ -115,4 +122,10 @@ export async function forecastOf(number: string): Promise<ForecastTold | null> {
     boothMin: budgets?.boothMin.planned ?? null,
   };
   return { job, events: forecast.events, days, committed };
+}
+
+/** Of every open job by when it ends in eight draws of ten, and how often its promise is kept. */
+export async function rangesOfShop(): Promise<JobRange[]> {
+  const forecast = await shopForecast();
+  return (forecast?.jobs ?? []).map(({ job, finish, kept }) => ({ job, p80: finish.p80, kept }));
 }
