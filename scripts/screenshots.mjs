@@ -41,11 +41,7 @@ await runMain(async () => {
       if (press) await page.getByRole(press[0], { name: press[1] }).click();
       await page.getByText(/^(Planning three times|Reckoning) …$/).waitFor({ state: 'hidden' });
       // The range of the end comes from a thread of its own.
-      if (path.startsWith('/jobs/P-'))
-        await page
-          .getByText(/· P80 \d/)
-          .first()
-          .waitFor();
+      if (path === '/' || path.startsWith('/jobs/P-')) await page.getByText(/P80 /).first().waitFor();
       await page.screenshot({ path: join(folder, `${name}.png`) });
       await context.close();
       say(`${name}.png`);

@@ -61,6 +61,14 @@ describe('every figure of the job goes out as its own edit', () => {
     expect(await lastSent()).toEqual({ kind: 'job', job: 'P-014', seen: 3, set });
   });
 
+  test('what a day of its lateness counts', async () => {
+    draw(walkaround);
+    const label = 'Counts when late, beside another job';
+    expect(screen.getByLabelText(label)).toHaveValue('1');
+    fireEvent.change(screen.getByLabelText(label), { target: { value: '3' } });
+    expect(await lastSent()).toEqual({ kind: 'job', job: 'P-014', seen: 3, set: { weight: 3 } });
+  });
+
   test('the level of the job', async () => {
     draw(walkaround);
     fireEvent.change(screen.getByLabelText('Level'), { target: { value: 'Mirror' } });

@@ -304,7 +304,7 @@ describe('schools and operations', () => {
 
   test('an operation with a tag that is none is 422 by its place, and nothing is written', async () => {
     const { code: _code, ...entry } = operationOf('wash');
-    const sent = { kind: 'operation', code: 'wash', seen: null, entry: { ...entry, tags: ['loud'] } };
+    const sent = { kind: 'operation', code: 'wash', seen: null, entry: { ...entry, tags: ['noisy'] } };
     expect(await ask(edit, sent)).toMatchObject({
       ...{ status: 422, body: { faults: [{ place: 'entry.tags[0]' }] } },
     });

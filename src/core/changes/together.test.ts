@@ -64,3 +64,24 @@ test('one job alone is planned as it is alone; no job gives nothing', () => {
   expect(run([one]).best!.plans.get('P-1')!.finish).toBe(alone(one).finish);
   expect(run([]).best).toBeNull();
 });
+
+test('two jobs alike that cannot both be in time: the one whose lateness counts more goes first', () => {
+  const date = alone(open('P-1', '2027-06-25')).finishDate!;
+  const heavier = (number: string) => {
+    const jobs = ['P-1', 'P-2'].map((one): OpenJob => {
+      const { job, agreedStarts } = open(one, date);
+      return { job: { ...job, weight: one === number ? 5 : 1 }, agreedStarts };
+    });
+    return run(jobs).best!;
+  };
+  for (const [first, second] of [
+    ['P-1', 'P-2'],
+    ['P-2', 'P-1'],
+  ] as const) {
+    const best = heavier(first);
+    expect(best.plans.get(first)!.lateDays).toBe(0);
+    // Its own days count once: the value is what the lighter job is late.
+    expect(best.plans.get(second)!.lateDays).toBeGreaterThan(0);
+    expect(best.value.lateDays).toBe(best.plans.get(second)!.lateDays);
+  }
+});

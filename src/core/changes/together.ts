@@ -16,6 +16,7 @@ export interface OpenJob {
 /** What an order of the jobs comes to, in the order of aims (03 §4): the lower the better, the first first. */
 export interface TogetherValue {
   windowsBroken: number;
+  /** Days late over all jobs, each counted by the weight of its job. */
   lateDays: number;
   boothMin: number;
   finish: Minute;
@@ -54,7 +55,7 @@ export function* planTogether(
     const found: Together = {
       order: order.map((one) => one.job.number),
       plans,
-      value: valueOf([...plans.values()]),
+      value: valueOf(order.map(({ job }) => ({ plan: plans.get(job.number)!, weight: job.weight }))),
     };
     if (best && compare(found.value, best.value) >= 0) return false;
     best = found;
@@ -89,13 +90,14 @@ function firstOrders(jobs: readonly OpenJob[]): OpenJob[][] {
   ];
 }
 
-function valueOf(plans: readonly Plan[]): TogetherValue {
-  const sum = (value: (plan: Plan) => number) => plans.reduce((total, plan) => total + value(plan), 0);
+function valueOf(planned: readonly { plan: Plan; weight: number }[]): TogetherValue {
+  const sum = (value: (plan: Plan, weight: number) => number) =>
+    planned.reduce((total, { plan, weight }) => total + value(plan, weight), 0);
   return {
     windowsBroken: sum((plan) => plan.windows.filter((window) => window.state === 'broken').length),
-    lateDays: sum((plan) => plan.lateDays),
+    lateDays: sum((plan, weight) => weight * plan.lateDays),
     boothMin: sum((plan) => plan.budgets.boothMin.planned),
-    finish: Math.max(0, ...plans.map((plan) => plan.finish ?? 0)),
+    finish: Math.max(0, ...planned.map(({ plan }) => plan.finish ?? 0)),
   };
 }
 

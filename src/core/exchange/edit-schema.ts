@@ -55,6 +55,7 @@ const jobSet = some({
   priorRepair: field.oneOf(priorRepairs),
   schools: work.schools(),
   placingOrder: field.stepOrder(),
+  weight: field.whole(1, 9),
 });
 
 const sectionSet = some({

@@ -64,6 +64,7 @@ const bundle: JobBundle = {
         uses: ['jun'],
       },
     ],
+    weight: 3,
     placingOrder: ['body/wash', 'sides/mask'],
     stepEdits: [{ ...blankStepEdit('sides/mask'), after: 'body/wash', override: true, person: 'ines' }],
     addedSteps: [

@@ -145,6 +145,7 @@ const job = object({
   ),
   signOffs: list(object(work.signOffFields), 100),
   schools: work.schools().default({}).optional(),
+  weight: field.whole(1, 9).default(1).optional(),
   placingOrder: field.stepOrder().default([]).optional(),
 });
 

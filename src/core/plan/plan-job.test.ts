@@ -35,6 +35,7 @@ function jobOf(bodyKind: string, over: Partial<Job> = {}, sectionOver: Partial<J
     state: 'planned',
     arrival: '2026-11-23',
     promised: '2027-02-26',
+    weight: 1,
     caps: { labourHours: 0, materialsMinor: 0, boothHours: 0 },
     measured: [],
     surveyed: [],

@@ -11,7 +11,10 @@ import type { FilmReading, Mark, OwnPart, PartSurvey } from './survey';
 
 /** What a form of the job can change; only the named ones are touched. */
 export type JobChange = Partial<
-  Pick<Job, 'name' | 'owner' | 'arrival' | 'promised' | 'level' | 'dimensions' | 'schools' | 'placingOrder'>
+  Pick<
+    Job,
+    'name' | 'owner' | 'arrival' | 'promised' | 'level' | 'dimensions' | 'schools' | 'placingOrder' | 'weight'
+  >
 > & {
   state?: JobState;
   capLabourHours?: number;

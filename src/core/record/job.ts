@@ -93,6 +93,8 @@ export interface Job extends JobLists {
   state: JobState;
   arrival: LocalDate;
   promised: LocalDate;
+  /** What a day of its lateness counts beside a day of another job's, 1 to 9. */
+  weight: number;
   caps: Caps;
   sections: JobSection[];
   measured: MeasuredPart[];

@@ -49,6 +49,7 @@ export function proposeJob(given: NewJob): Job {
     ...{ milestones: [], openings: [], covers: [], blends: [], sendOuts: [] },
     stepEdits: [],
     placingOrder: [],
+    weight: 1,
     addedSteps: [],
     scope: [],
     signOffs: [],

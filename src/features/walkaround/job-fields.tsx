@@ -8,6 +8,8 @@ import { EditChoice, EditText } from '../frame/edit-field';
 import type { Locale } from '../words/format';
 import type { WalkaroundProps } from './walkaround-props';
 
+const weights = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
+
 /** The figures of the job itself: dimensions, level, dates, caps. */
 export function JobFields({ job, caps, locale }: Pick<WalkaroundProps, 'job' | 'caps'> & { locale: Locale }) {
   const edit = (set: JobChange) => ({ kind: 'job', job: job.number, seen: job.seen, set }) as const;
@@ -64,6 +66,17 @@ export function JobFields({ job, caps, locale }: Pick<WalkaroundProps, 'job' | '
       )}
       {day('Arrives', job.arrival, (arrival) => ({ arrival }))}
       {day('Promised', job.promised, (promised) => ({ promised }))}
+      {row(
+        'Counts when late',
+        <EditChoice
+          label="Counts when late, beside another job"
+          quiet
+          value={String(job.weight)}
+          className="w-28"
+          choices={weights.map((value) => ({ value, text: value === '1' ? 'as any' : `${value} times` }))}
+          toEdit={(text) => edit({ weight: Number(text) })}
+        />,
+      )}
       {row(
         'Built in',
         <EditText

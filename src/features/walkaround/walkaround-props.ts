@@ -44,6 +44,7 @@ export interface WalkaroundProps {
     level: string;
     arrival: string;
     promised: string;
+    weight: number;
     owner: string;
     builtYear: number | null;
     priorRepair: string;
@@ -78,7 +79,19 @@ export function walkaroundProps(
 ): WalkaroundProps {
   const names = namesOf(plan, job.sections, productName);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
-  const { number, bodyKind, dimensions, level, arrival, promised, owner, caps, builtYear, priorRepair } = job;
+  const {
+    number,
+    bodyKind,
+    dimensions,
+    level,
+    arrival,
+    promised,
+    weight,
+    owner,
+    caps,
+    builtYear,
+    priorRepair,
+  } = job;
   const surveys = new Map(job.surveyed.map((one) => [one.key, one]));
   const lotOf = new Map(plan.parts.map((part) => [part.key, part.section]));
   const sectionOf = new Map(job.sections.map((section) => [section.key, section]));
@@ -91,6 +104,7 @@ export function walkaroundProps(
       level,
       arrival,
       promised,
+      weight,
       owner,
       builtYear,
       priorRepair,

@@ -85,7 +85,7 @@ test('a database written by a newer program is refused in a sentence', async () 
 
 test('before a database with jobs is changed, a dump of it is kept', async () => {
   await connection.query(
-    "insert into job values ('Z-1', 'n', 'o', 'box-body', '{}', 'Road', 'surveyed', '2026-01-01', '2026-02-01', 0, 0, 0, 1, null, 'none', null, null)",
+    "insert into job values ('Z-1', 'n', 'o', 'box-body', '{}', 'Road', 'surveyed', '2026-01-01', '2026-02-01', 0, 0, 0, 1, null, 'none', null, null, 1)",
   );
   const more = withMigration('9003_more', 'create table trial_d (id int);');
   const { dump } = await migrate(more, dumps);
@@ -97,7 +97,7 @@ test('before a database with jobs is changed, a dump of it is kept', async () =>
 
 test('the tables refuse what no screen may write: a level that is none, an end before its start', async () => {
   const bad =
-    "insert into job values ('Z-2', 'n', 'o', 'box-body', '{}', 'Best', 'surveyed', '2026-01-01', '2026-02-01', 0, 0, 0, 1, null, 'none', null, null)";
+    "insert into job values ('Z-2', 'n', 'o', 'box-body', '{}', 'Best', 'surveyed', '2026-01-01', '2026-02-01', 0, 0, 0, 1, null, 'none', null, null, 1)";
   await expect(connection.query(bad)).rejects.toThrow(/job_level/);
   await expect(
     connection.query("insert into measured_part values ('x', 'no-such-job', 'p', 1, 1)"),

@@ -57,6 +57,7 @@ export async function loadJob(connection: Connection, number: string): Promise<S
       state: row.state as JobState,
       arrival: row.arrival,
       promised: row.promised,
+      weight: row.weight,
       caps: {
         labourHours: row.capLabourHours,
         materialsMinor: row.capMaterialsMinor,

@@ -23,6 +23,7 @@ export const job = mysqlTable(
     builtYear: int('built_year'),
     priorRepair: varchar('prior_repair', { length: 32 }).notNull().default('none'),
     schools: json('schools').$type<SchoolChoice | null>(),
+    weight: int('weight').notNull().default(1),
     placingOrder: json('placing_order').$type<string[] | null>(),
     version: version(),
   },
