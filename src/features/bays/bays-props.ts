@@ -5,6 +5,7 @@ import { endAccount, type EndAccount } from '@/core/readings/end-account';
 import { schoolKeys, type Job } from '@/core/record';
 import { schools } from '@/core/steps';
 import { minutesWithin } from '@/core/schedule';
+import { closedClashes, type ClosedClash } from '@/core/readings/closed-clashes';
 import { closedStretches, openStretches, personStretches, type ClosedStretch, type Shop } from '@/core/shop';
 import { addDays, daysBetween, localDateOf, minuteAt } from '@/core/units';
 import { resourceNamesOf } from '../steps/steps-props';
@@ -68,6 +69,7 @@ export interface BaysProps {
   /** Row versions of what was changed by hand, by step. */
   edits: Record<string, number>;
   ground: ChangeGround;
+  closedClashes: ClosedClash[];
   floor: FloorShown;
   crew: CrewShown;
 }
@@ -168,6 +170,11 @@ export function baysProps(
     productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),
     resourceNames: resourceNamesOf(shop),
     ground: groundOf(own.job, others, shop, versions),
+    closedClashes: closedClashes(
+      [own, ...others].map((one) => one.plan),
+      shop,
+      own.plan.computedAt,
+    ),
     floor: floorShown(own, others, shop, shelfOf(products), own.plan.computedAt),
     crew: crewShown(own, others, shop, days, shelfOf(products)),
     locale: { timeZone: shop.timeZone, currency: shop.currency },

@@ -16,6 +16,7 @@ import { BaysPicture } from './bays-picture';
 import type { BaysProps } from './bays-props';
 import { CalendarLinks } from './calendar-links';
 import { CrewView } from './crew-view';
+import { ClosedClashParts } from './closed-clash-parts';
 import { EndAccountParts } from './end-account-parts';
 import { FloorView } from './floor-view';
 import { GiveUpView } from './give-up-view';
@@ -147,6 +148,11 @@ export function BaysRoom(props: BaysProps) {
             {...{ unkept: props.unkept, names, locale }}
             onSelect={setSelected}
             onLook={() => setView('give-up')}
+          />
+          <ClosedClashParts
+            clashes={props.closedClashes}
+            placeOf={(id) => props.lanes.find((lane) => lane.id === id)?.name ?? id}
+            locale={locale}
           />
           <EndAccountParts
             end={props.end}
