@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './place.mjs';
 import { Stop, say } from './say.mjs';
@@ -54,7 +54,12 @@ export function requireWorker() {
   const bundle = join(workers, `server-${sourceHash().slice(0, 16)}.mjs`);
   if (existsSync(bundle)) return bundle;
   mkdirSync(workers, { recursive: true });
-  for (const old of readdirSync(workers).slice(0, -3)) rmSync(join(workers, old), { force: true });
+  // A server of an older version may still be running: the newest few stay.
+  const age = (name) => statSync(join(workers, name)).mtimeMs;
+  for (const old of readdirSync(workers)
+    .sort((a, b) => age(b) - age(a))
+    .slice(3))
+    rmSync(join(workers, old), { force: true });
   const run = spawnSync(
     join(root, 'node_modules/.bin/esbuild'),
     [
