@@ -93,12 +93,13 @@ test('the pot is mixed between the minute from which it lasts and the one that l
     ['long', sheet(20, 240)],
     ['short', sheet(0, 30)],
     ['one-part', sheet(0, null)],
+    ['all-day', sheet(20, 360)],
   ]) as typeof shelf;
   const coat = (key: string, product: string, start: number) =>
     ({ ...step(key, 'contiguous', 60, start, 'booth 1'), end: start + 60, coat: { product } }) as PlannedStep;
   const steps = [
     ...[coat('l1', 'long', 1920), coat('l2', 'long', 1990)],
-    ...[coat('s1', 'short', 2060), coat('o1', 'one-part', 2130)],
+    ...[coat('s1', 'short', 2060), coat('o1', 'one-part', 2130), coat('a1', 'all-day', 2200)],
   ];
   const [session] = goHoursOf(links(), placed(steps, 1920), { shop, shelf: own }, 0);
   expect(session!.mixes).toEqual([
@@ -107,6 +108,8 @@ test('the pot is mixed between the minute from which it lasts and the one that l
     // An hour's coat from a pot of half an hour takes two pots: only the first has an hour.
     { product: 'short', notBefore: null, latest: 2060 },
     { product: 'one-part', notBefore: null, latest: 2130 },
+    // It would last from 1900 on, but the shop opens at 1920.
+    { product: 'all-day', notBefore: 1920, latest: 2180 },
   ]);
 });
 

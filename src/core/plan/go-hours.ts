@@ -51,23 +51,33 @@ export function goHoursOf(
         session: stay.key,
         opens: stay.start,
         before: before.slice(0, stepsTold),
-        mixes: mixesOf(inside, shelf, airOf(stay.place)),
+        mixes: mixesOf(inside, shelf, airOf(stay.place), hours),
       };
     });
 }
 
-/** The first coat of each product decides; later coats take fresh pots or what is left. */
-function mixesOf(inside: readonly PlannedStep[], shelf: Shelf, airC: number): MixHour[] {
+/**
+ * The first coat of each product decides; later coats take fresh pots or what is left. Nobody mixes before the shop opens,
+ * unless the induction asks for it.
+ */
+function mixesOf(
+  inside: readonly PlannedStep[],
+  shelf: Shelf,
+  airC: number,
+  hours: (step: PlannedStep) => Calendar,
+): MixHour[] {
   const first = new Map<string, PlannedStep>();
   for (const step of [...inside].sort((a, b) => a.start - b.start))
     if (step.coat && !first.has(step.coat.product)) first.set(step.coat.product, step);
-  return [...first].flatMap(([product, { start, end }]): MixHour[] => {
+  return [...first].flatMap(([product, step]): MixHour[] => {
+    const { start, end } = step;
     const sheet = shelf.get(product)?.coating;
     if (!sheet) return [];
     const latest = start - sheet.inductionMin;
     const potLife = closingAt(sheet, 'potLifeMin', airC);
     const lasts = potLife === null || end - potLife > latest ? null : end - potLife;
-    return [{ product, notBefore: lasts, latest }];
+    const opens = lasts === null ? null : hours(step).openFrom(lasts);
+    return [{ product, notBefore: opens !== null && opens <= latest ? opens : lasts, latest }];
   });
 }
 

@@ -51,6 +51,8 @@ export interface BaysProps {
   blocks: BayBlock[];
   stays: BayStay[];
   windows: Plan['windows'];
+  /** What it costs to reopen the window before a step, by the step. */
+  remedies: Record<string, { personMinutes: number; costMinor: number }>;
   goHours: Plan['goHours'];
   /** End of the plan, and whether it goes by an order that was found. */
   order: { finish: number | null; hasOrder: boolean };
@@ -158,6 +160,9 @@ export function baysProps(
       })),
     ),
     windows: own.plan.windows.filter((window) => ahead.has(window.to)),
+    remedies: Object.fromEntries(
+      own.plan.warnings.flatMap((one) => (one.code === 'remedied' ? [[one.step, one] as const] : [])),
+    ),
     goHours: own.plan.goHours,
     order: { finish: own.plan.finish, hasOrder: own.job.placingOrder.length > 0 },
     unkept: unkeptOf(own.plan),

@@ -3,12 +3,10 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { chainBack } from '@/core/readings/end-account';
 import { Button } from '@/ui/button';
-import { Fact, InspectorPanel, Part } from '@/ui/facts';
-import { Notice } from '@/ui/notice';
+import { InspectorPanel } from '@/ui/facts';
 import { Room } from '@/ui/layout';
 import { useDay } from '../frame/day';
 import { useSaving } from '../frame/saving';
-import { moment, span } from '../words/format';
 import { namesOf } from '../words/names';
 import { StepInspector } from '../steps/step-inspector';
 import { ViewSwitch } from '@/ui/view-switch';
@@ -24,6 +22,7 @@ import { SessionsAhead } from './sessions-ahead';
 import { SoonerView } from './sooner-view';
 import { intoOpenHours } from './time-axis';
 import { UnkeptParts } from './unkept-parts';
+import { WindowParts } from './window-parts';
 import { WhatIfView } from './what-if-view';
 
 const zooms = { Fortnight: 14, Job: 0, Quarter: 91 };
@@ -161,29 +160,7 @@ export function BaysRoom(props: BaysProps) {
             locale={locale}
             onSelect={setSelected}
           />
-          <h2 className="pt-3 font-semibold">Windows</h2>
-          {windows.length === 0 && (
-            <p className="text-quiet">No closing window: nothing bare, nothing to be recoated in time.</p>
-          )}
-          {windows.map((window) => (
-            <Part key={window.key} title={names.step(window.to)}>
-              <p className="text-small text-quiet">
-                {window.code === 'bare-metal'
-                  ? 'bare metal since'
-                  : `${names.product(window.product ?? '')} recoat since`}{' '}
-                {moment(window.opened, locale)}
-              </p>
-              <Fact label="closes">{moment(window.closes, locale)}</Fact>
-              {window.state === 'kept' && <Fact label="left">{span(window.closes - window.met)}</Fact>}
-              {window.state === 'tight' && (
-                <Notice grade="caution">only {span(window.closes - window.met)} left</Notice>
-              )}
-              {window.state === 'broken' && (
-                <Notice grade="stop">{span(window.met - window.closes)} too late</Notice>
-              )}
-              {window.state === 'remedied' && <Notice grade="caution">closed by then; scuffed again</Notice>}
-            </Part>
-          ))}
+          <WindowParts {...{ windows, remedies: props.remedies, names, locale }} />
           <SessionsAhead
             goHours={props.goHours}
             nameOf={names.step}
