@@ -126,7 +126,11 @@ describe('the strong hand', () => {
   const candy = step('candy', {
     ...{ people: ['paint'], start: at('2026-12-01', 8), end: at('2026-12-01', 15) },
   });
-  const of = (people: Person[], risky = true) => scarceSteps({ steps: [candy] }, people, () => risky, zone);
+  const week = {
+    timeZone: zone,
+    shifts: [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMin: 480, endMin: 960 })),
+  };
+  const of = (people: Person[], risky = true) => scarceSteps({ steps: [candy] }, people, () => risky, week);
 
   test('away from Friday to Monday week: it may slip two days, then waits until one is back', () => {
     const [one] = of([person('ines', off('2026-12-04', '2026-12-14'))]);
@@ -147,11 +151,22 @@ describe('the strong hand', () => {
       able: ['marek', 'ines'],
       missedFrom: '2026-12-09',
       spareDays: 7,
-      backOn: '2026-12-12',
+      // The 12th is a Saturday, on which the shop is closed.
+      backOn: '2026-12-14',
     });
     expect(of([person('ines'), person('marek', off('2026-12-04', '2026-12-14'))])[0]).toMatchObject({
       spareDays: null,
     });
+  });
+
+  test('part-time: Monday to Wednesday, so missed from Thursday on and back on Monday; a free weekend is no absence', () => {
+    const days = (...weekdays: number[]) =>
+      weekdays.map((weekday) => ({ weekday, startMin: 480, endMin: 720 }));
+    // The step ends on Tuesday 1 December.
+    expect(of([{ ...person('ines'), hours: days(1, 2, 3) }])[0]).toMatchObject({
+      ...{ missedFrom: '2026-12-03', spareDays: 1, backOn: '2026-12-07' },
+    });
+    expect(of([{ ...person('ines'), hours: days(1, 2, 3, 4, 5) }])[0]).toMatchObject({ missedFrom: null });
   });
 
   test('what three can do, what is not risky, and what nobody can do is no such step', () => {

@@ -1,6 +1,6 @@
 import type { Plan, PlannedStep } from '../plan/model';
-import { isAway, type Person } from '../shop';
-import { addDays, daysBetween, localDateOf, type LocalDate, type Minute } from '../units';
+import { isAway, type Person, type Shop } from '../shop';
+import { addDays, daysBetween, localDateOf, weekdayOf, type LocalDate, type Minute } from '../units';
 
 /** A risky step that only few hands do, and how much slip it bears before they are away. */
 export interface ScarceStep {
@@ -32,8 +32,11 @@ export function scarceSteps(
   plan: Pick<Plan, 'steps'>,
   people: readonly Person[],
   isRisky: (step: PlannedStep) => boolean,
-  timeZone: string,
+  shop: Pick<Shop, 'timeZone' | 'shifts'>,
 ): ScarceStep[] {
+  const { timeZone } = shop;
+  const opens = (date: LocalDate) => shop.shifts.some((one) => one.weekday === weekdayOf(date));
+  const away = (person: Person, date: LocalDate) => isAway(person, date, shop);
   return plan.steps
     .filter((step) => step.state === 'planned' && !step.skipped && step.crew > 0 && isRisky(step))
     .sort((a, b) => a.start - b.start)
@@ -44,14 +47,14 @@ export function scarceSteps(
       if (able.length === 0 || able.length >= scarceBelow) return [];
       const last = localDateOf(step.end, timeZone);
       const days = Array.from({ length: watchedDays }, (_, i) => addDays(last, i));
-      const missedFrom = days.find((date) => able.every((person) => isAway(person, date))) ?? null;
+      const missedFrom = days.find((date) => able.every((person) => away(person, date))) ?? null;
       const backOn =
         missedFrom === null
           ? null
-          : (Array.from({ length: 120 }, (_, i) => addDays(missedFrom, i)).find((date) =>
-              able.some((person) => !isAway(person, date)),
+          : (Array.from({ length: 120 }, (_, i) => addDays(missedFrom, i)).find(
+              (date) => opens(date) && able.some((person) => !away(person, date)),
             ) ?? null);
-      const stays = (person: Person) => days.findIndex((date) => isAway(person, date));
+      const stays = (person: Person) => days.findIndex((date) => away(person, date));
       return [
         {
           ...{

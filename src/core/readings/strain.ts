@@ -1,6 +1,6 @@
 import type { Plan, PlannedStep } from '../plan/model';
 import { minutesWithin, type Stretch } from '../schedule';
-import { isAway, type Person } from '../shop';
+import { personStretches, type Person } from '../shop';
 import { addDays, localDateOf, minuteAt, type LocalDate } from '../units';
 
 /** Minutes a day that one person should not exceed (domain: working defaults). */
@@ -71,6 +71,9 @@ export function strainDays(
           }
       }
     }
+  const hoursOf = new Map(people.map((one) => [one.id, personStretches(open, one, timeZone)]));
+  const isThere = ({ id }: Person, date: LocalDate) =>
+    minutesWithin(hoursOf.get(id)!, minuteAt(date, 0, timeZone), minuteAt(addDays(date, 1), 0, timeZone)) > 0;
   const found: StrainDay[] = [];
   for (const [key, day] of days) {
     const [person, date] = key.split('\n') as [string, LocalDate];
@@ -81,7 +84,7 @@ export function strainDays(
         (one) =>
           one.id !== person && [...day.skills].every((skill) => one.skills.some((own) => own === skill)),
       )
-      .filter((one) => load(one.id) < day.hand && !isAway(one, date))
+      .filter((one) => load(one.id) < day.hand && isThere(one, date))
       .sort((a, b) => load(a.id) - load(b.id));
     found.push({
       ...{ person, date, handSandingMin: Math.round(day.hand), overheadMin: Math.round(day.over) },

@@ -72,9 +72,11 @@ describe('part-time', () => {
       at('2027-01-04', 450),
       at('2027-01-07', 450),
     ]);
-    expect(['2027-01-04', '2027-01-05', '2027-01-06'].map((date) => isAway(person, date))).toEqual([
+    expect(['2027-01-04', '2027-01-05', '2027-01-06'].map((date) => isAway(person, date, demoShop))).toEqual([
       ...[false, true, true],
     ]);
-    expect(isAway({ daysOff: [], hours: null }, '2027-01-06')).toBe(false);
+    // On a Saturday, when the shop is closed, nobody is away.
+    expect(isAway(person, '2027-01-09', demoShop)).toBe(false);
+    expect(isAway({ daysOff: [], hours: null }, '2027-01-06', demoShop)).toBe(false);
   });
 });

@@ -1,6 +1,6 @@
 import { intersectStretches, joinStretches, subtractStretches, type Stretch } from '../schedule/stretches';
 import { addDays, daysBetween, localDateOf, minuteAt, weekdayOf, type LocalDate } from '../units';
-import type { Person, Shop } from './shop';
+import type { Person, Shift, Shop } from './shop';
 
 /**
  * The shop's opening hours as absolute stretches, from local dates in its own time zone, closures left out.
@@ -73,7 +73,18 @@ export function personStretches(
   return intersectStretches(present, layOut({ shifts: hours, closures: [], timeZone }, first, days));
 }
 
-/** Whether a person is not there at all on a day on which the shop is open. */
-export const isAway = ({ daysOff, hours }: Pick<Person, 'daysOff' | 'hours'>, date: LocalDate): boolean =>
-  daysOff.some((off) => off.from <= date && date <= off.to) ||
-  (hours !== null && !hours.some((one) => one.weekday === weekdayOf(date)));
+/**
+ * Whether a person is away on a day: on leave, or part-time with no hours on a weekday on which the shop works. On days on
+ * which nobody works nobody is away.
+ */
+export const isAway = (
+  { daysOff, hours }: Pick<Person, 'daysOff' | 'hours'>,
+  date: LocalDate,
+  { shifts }: Pick<Shop, 'shifts'>,
+): boolean => {
+  const works = (list: readonly Shift[]) => list.some((one) => one.weekday === weekdayOf(date));
+  return (
+    daysOff.some((off) => off.from <= date && date <= off.to) ||
+    (hours !== null && works(shifts) && !works(hours))
+  );
+};

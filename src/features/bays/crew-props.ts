@@ -46,7 +46,7 @@ export function crewShown(
       firstName: stepName(one.first),
       secondName: stepName(one.second),
     })),
-    scarce: scarceSteps(own.plan, shop.people, (step) => isRisky(step, shelf), shop.timeZone),
+    scarce: scarceSteps(own.plan, shop.people, (step) => isRisky(step, shelf), shop),
     waiting: freeWhileWaiting(own.plan, plans, own.plan.computedAt).slice(0, mostWaits),
   };
 }
