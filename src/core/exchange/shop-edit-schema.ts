@@ -29,7 +29,6 @@ export const shopEditSchemas = {
       airWith: Joi.array().items(field.key()).max(40).unique(),
       outdoors: Joi.boolean(),
       closed: field.placeClosures(),
-      rented: field.dayRange().optional(),
     }),
   }),
   'add-place': required({

@@ -54,7 +54,7 @@ export interface ShopChange {
 
 /** What the shop changes of a person or a place; only the named ones are touched. */
 export type PersonChange = Partial<Pick<Person, 'name' | 'skills' | 'pace' | 'hours'>>;
-export type PlaceChange = Partial<Pick<Place, 'zone' | 'airWith' | 'outdoors' | 'closed' | 'rented'>>;
+export type PlaceChange = Partial<Pick<Place, 'zone' | 'airWith' | 'outdoors' | 'closed'>>;
 
 /** What a survey changes of panels; only the named ones are touched. */
 export type SurveyChange = Partial<Omit<PartSurvey, 'key'>>;

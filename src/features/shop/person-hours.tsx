@@ -6,9 +6,11 @@ import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import type { Shop } from './shop-props';
-import { minuteOf, wall, weekdays } from './wall-clock';
+import { minuteOf, timeFault, wall, weekdays } from './wall-clock';
 
 type Person = Shop['people'][number];
+/** Where the shop itself is closed on that weekday. */
+const usual = { startMin: 450, endMin: 990 };
 const short = (weekday: number) => weekdays[weekday - 1]!.slice(0, 3);
 
 /** When a person works: as the shop does, or part-time by hours of their own within it. */
@@ -27,6 +29,7 @@ export function PersonHours({
   const { hours } = person;
   const edit = (set: Shift[] | null) =>
     ({ kind: 'person', person: person.id, seen, set: { hours: set } }) as const;
+  const whole = wholeDays(shifts);
   const days = [...(hours ?? [])].sort((a, b) => a.weekday - b.weekday);
   const missing = [1, 2, 3, 4, 5, 6, 7].filter((day) => !days.some((one) => one.weekday === day));
   const hour = (one: Shift, key: 'startMin' | 'endMin', word: string) => (
@@ -35,7 +38,7 @@ export function PersonHours({
       quiet
       className="w-16"
       value={wall(one[key])}
-      check={(text) => (/^([01]?\d|2[0-4]):[0-5]\d$/.test(text) ? null : 'a time such as 07:30')}
+      check={timeFault}
       toEdit={(text) =>
         edit(days.map((day) => (day.weekday === one.weekday ? { ...day, [key]: minuteOf(text) } : day)))
       }
@@ -52,7 +55,7 @@ export function PersonHours({
         <span className="text-quiet">the shop’s hours,</span>{' '}
         {act('make part-time', `Hours of their own for ${person.name}`, () => {
           setOpen(true);
-          void save(edit(wholeDays(shifts)));
+          void save(edit(whole));
         })}
       </p>
     );
@@ -87,7 +90,10 @@ export function PersonHours({
                 {act(
                   `add ${short(day)}`,
                   `${person.name} works on ${weekdays[day - 1]}`,
-                  () => void save(edit([...days, { weekday: day, startMin: 450, endMin: 990 }])),
+                  () =>
+                    void save(
+                      edit([...days, whole.find((one) => one.weekday === day) ?? { ...usual, weekday: day }]),
+                    ),
                 )}
               </span>
             ))}

@@ -8,7 +8,7 @@ import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { clock } from '../words/format';
 import type { Shop } from './shop-props';
-import { minuteOf, wall } from './wall-clock';
+import { minuteOf, timeFault, wall } from './wall-clock';
 
 const workday: LoudHours = { fromMin: 480, toMin: 1080, weekends: false };
 const nowhere: Site = { latitudeDeg: 50, longitudeDeg: 0 };
@@ -23,7 +23,7 @@ export function WorkLimits({ shop, seen }: { shop: Shop; seen: number }) {
   const hour = (label: string, key: 'fromMin' | 'toMin', loud: LoudHours) => (
     <EditText
       {...{ label, quiet: true, className: 'w-16', value: wall(loud[key]) }}
-      check={(text) => (/^([01]?\d|2[0-4]):[0-5]\d$/.test(text) ? null : 'a time such as 07:30')}
+      check={timeFault}
       toEdit={(text) => setLoud({ ...loud, [key]: minuteOf(text) })}
     />
   );

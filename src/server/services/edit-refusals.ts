@@ -30,8 +30,7 @@ export async function refusalsOf(edit: Edit, stored: Job | null): Promise<Fault[
   if (edit.kind === 'section') return wayFaults(edit.set, (await requireShop()).shop, 'set');
   if (edit.kind === 'coat-system' || edit.kind === 'ladder') return wayInUse(edit);
   if (edit.kind === 'operation') return edit.entry === null ? [] : operationFaults(edit.code, edit.entry);
-  if (edit.kind === 'remove-place' || (edit.kind === 'place' && edit.set.rented))
-    return notRented(edit.place);
+  if (edit.kind === 'remove-place') return notRented(edit.place);
   if (edit.kind !== 'step' || !stored) return [];
   const shop = planningShop(await requireShop());
   const ready = withShopWays(withJobSchools(withEdit(stored, edit)), shop.shop);
@@ -40,7 +39,7 @@ export async function refusalsOf(edit: Edit, stored: Job | null): Promise<Fault[
   return faultsIn(buildSteps({ job: { ...job, sections }, parts, ...shop }), edit.step);
 }
 
-/** The shop's own places are neither removed nor given back. */
+/** The shop's own places are not removed. */
 async function notRented(id: string): Promise<Fault[]> {
   const place = (await requireShop()).shop.places.find((one) => one.id === id);
   return place && place.rented === null
