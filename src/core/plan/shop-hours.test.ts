@@ -62,6 +62,17 @@ describe('a closed place', () => {
     for (const step of worked(plan)) expect(step.start < from || step.start >= from + 720).toBe(true);
   });
 
+  test('the hours by which a forecast draws leave a closing out, and go by who is part-time', () => {
+    const [from, to] = [minuteAt('2026-12-08', 540, zone), minuteAt('2026-12-08', 720, zone)];
+    const mornings = [{ weekday: 2, startMin: 450, endMin: 780 }];
+    const people = demoShop.people.map((one) => (one.id === 'ines' ? { ...one, hours: mornings } : one));
+    const hours = new ShopHours(shop({ ...closing('booth', from, to), people }), '2026-12-07', 7);
+    const calendar = hours.of({ tags: [], kind: 'contiguous', uses: ['ines'] }, 'booth')!;
+    // Tuesday 07:30–09:00 and 12:00–13:00 are left.
+    expect(calendar.openBetween(from - 1440, to + 1440)).toBe(90 + 60);
+    expect(calendar.openFrom(from)).toBe(to);
+  });
+
   test('a rented booth is used on its days only', () => {
     const rented = { from: '2026-12-07', to: '2026-12-11' };
     const own = demoShop.places.find((one) => one.kind === 'booth')!;
