@@ -1,6 +1,27 @@
 import next from 'eslint-config-next/core-web-vitals';
 import typescript from 'eslint-config-next/typescript';
 
+/** Ways to write a value so that the compiler no longer looks at it. */
+const hiding = [
+  {
+    selector: 'SpreadElement > ObjectExpression',
+    message: 'A literal inside a spread is not checked for misspelt keys: write its keys plainly.',
+  },
+  {
+    selector: 'JSXSpreadAttribute > ObjectExpression',
+    message: 'A literal inside a spread is not checked for misspelt props: write them plainly.',
+  },
+  {
+    selector: "TSTypeReference[typeName.name='Record'] TSUnknownKeyword",
+    message: 'Name the fields: a record of unknown values takes any key.',
+  },
+  { selector: 'TSAsExpression > TSNeverKeyword', message: 'A cast to never hides what is wrong.' },
+  {
+    selector: 'TSAsExpression > TSAsExpression > Literal[value=null]',
+    message: 'Let the type allow null.',
+  },
+];
+
 const config = [
   {
     ignores: [
@@ -23,13 +44,14 @@ const config = [
       'max-lines': ['error', { max: 300, skipBlankLines: false, skipComments: false }],
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/switch-exhaustiveness-check': 'off',
+      'no-restricted-syntax': ['error', ...hiding],
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
     },
   },
   {
     // A long list of claims reads better in one place than split by length.
     files: ['src/**/*.test.{ts,tsx}'],
-    rules: { 'max-lines': 'off' },
+    rules: { 'max-lines': 'off', 'no-restricted-syntax': ['error', ...hiding.slice(0, 2)] },
   },
   {
     // The command's own output is its purpose.

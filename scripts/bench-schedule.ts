@@ -41,8 +41,12 @@ function run(name: string, model: ScheduleModel, objective: Objective, most = se
   }
   if (!improver.best) return null;
   return {
-    ...{ name, firstMs, atOne: Number.isNaN(atOne) ? value() : atOne, atEnd: value() },
-    ...{ bound: improver.lowerBound * unit, provenMs: improver.closed ? elapsed() : null },
+    name,
+    firstMs,
+    atOne: Number.isNaN(atOne) ? value() : atOne,
+    atEnd: value(),
+    bound: improver.lowerBound * unit,
+    provenMs: improver.closed ? elapsed() : null,
   };
 }
 

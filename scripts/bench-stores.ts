@@ -10,7 +10,11 @@ const shelf = shelfOf(standardShelf);
 const coatings = standardShelf.filter((product) => product.coating);
 const parts = Array.from({ length: 80 }, (_, i) =>
   partFromOutline({
-    ...{ key: `P${i}`, name: 'panel', section: 's', side: 'left', shape: 'curved' },
+    key: `P${i}`,
+    name: 'panel',
+    section: 's',
+    side: 'left',
+    shape: 'curved',
     outline: rectangle(0, 0, 0.5 + (i % 7) * 0.2, 0.6),
   }),
 );
@@ -38,7 +42,10 @@ function recompute(): number {
 const draws: Draw[] = Array.from({ length: 20 }, (_, job) =>
   standardShelf.flatMap((product) =>
     Array.from({ length: 12 }, (_, n) => ({
-      ...{ product: product.code, amount: 1.7, at: 30_000_000 + job * 900 + n * 60, job: `P-${job}` },
+      product: product.code,
+      amount: 1.7,
+      at: 30_000_000 + job * 900 + n * 60,
+      job: `P-${job}`,
     })),
   ),
 ).flat();

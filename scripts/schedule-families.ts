@@ -122,7 +122,11 @@ export function shop(seed: number, jobs: number, stepsEach: number): Json {
       { id: 'shop', repeatMinutes: 10080, open: week(450, 990) },
       { id: 'part', repeatMinutes: 10080, open: week(480, 750) },
     ],
-    ...{ resources, jobs: list, steps, links, holds },
+    resources,
+    jobs: list,
+    steps,
+    links,
+    holds,
     exclusions: [{ a: 'dusty', b: 'open-film', resources: ['booth'] }],
   };
 }

@@ -55,7 +55,10 @@ const coach: DemoJob = {
   state: 'running',
   sections: {
     sides: {
-      ...{ substrate: 'aluminium', oldFinish: 'unknown', colourName: 'Sluice Green', colourHex: '#2f5d43' },
+      substrate: 'aluminium',
+      oldFinish: 'unknown',
+      colourName: 'Sluice Green',
+      colourHex: '#2f5d43',
       // The sides are crowned: flexible blocks follow them.
       schools: { blocks: 'flexible' },
     },

@@ -45,8 +45,12 @@ export function demoScenario(now: Minute): Scenario {
     jobs.push({ job: { ...job, facts, log }, agreed });
   }
   return {
-    ...{ shop: demoShop, shelf: [...standardShelf], jobs, acceptedAt: now },
-    ...{ moves: demoMoves(addDays(monday, -28)), trials: [...demoTrials] },
+    shop: demoShop,
+    shelf: [...standardShelf],
+    jobs,
+    acceptedAt: now,
+    moves: demoMoves(addDays(monday, -28)),
+    trials: [...demoTrials],
   };
 }
 

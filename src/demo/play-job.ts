@@ -64,7 +64,10 @@ export function logUntil(plan: Plan, now: Minute, people: ReadonlySet<string>): 
     );
     const entry = (kind: LogEntry['kind'], at: Minute, given: Partial<LogEntry> = {}): LogEntry => ({
       ...blank,
-      ...{ id: `${step.key}/${kind}`, step: step.key, kind, at },
+      id: `${step.key}/${kind}`,
+      step: step.key,
+      kind,
+      at,
       people: step.uses.filter((id) => people.has(id)),
       ...given,
     });
@@ -73,8 +76,14 @@ export function logUntil(plan: Plan, now: Minute, people: ReadonlySet<string>): 
       entry('coat', step.start + Math.floor(step.minutes / 2), {
         parts: parts.map((part) => part.key),
         coat: {
-          ...{ product: coat.product, role: coat.role, nth: coat.coat, faces: coat.faces, wetUm: null },
-          ...{ batch: batchOf(coat.product, step.start), air: boothAir, reducer: '' },
+          product: coat.product,
+          role: coat.role,
+          nth: coat.coat,
+          faces: coat.faces,
+          wetUm: null,
+          batch: batchOf(coat.product, step.start),
+          air: boothAir,
+          reducer: '',
         },
       }),
       entry('ended', step.end),

@@ -36,9 +36,18 @@ const book: readonly Entry[] = [
 /** @param loading Monday of the week in which the coach was loaded into the plan */
 export const demoMoves = (loading: LocalDate): StockMove[] =>
   book.map(([kind, product, amount, costMinor, day, until, over], i) => ({
-    ...{ id: `move-${String(i + 1).padStart(2, '0')}`, product, kind, amount, costMinor },
-    ...{ onDate: addDays(loading, day), untilDate: until === null ? null : addDays(loading, until) },
-    ...{ job: '', phase: '', batch: '', note: '', corrects: null },
+    id: `move-${String(i + 1).padStart(2, '0')}`,
+    product,
+    kind,
+    amount,
+    costMinor,
+    onDate: addDays(loading, day),
+    untilDate: until === null ? null : addDays(loading, until),
+    job: '',
+    phase: '',
+    batch: '',
+    note: '',
+    corrects: null,
     ...over,
   }));
 
@@ -46,11 +55,23 @@ const purpose = 'P1500 structured discs on cured clear';
 
 export const demoTrials: readonly ConsumableTrial[] = [
   {
-    ...{ id: 'trial-1', purpose, name: 'foam-backed, dear', priceMinorEach: 240, used: 1, areaM2: 3.6 },
-    ...{ minutes: 27, note: 'left front wing and cant panel' },
+    id: 'trial-1',
+    purpose,
+    name: 'foam-backed, dear',
+    priceMinorEach: 240,
+    used: 1,
+    areaM2: 3.6,
+    minutes: 27,
+    note: 'left front wing and cant panel',
   },
   {
-    ...{ id: 'trial-2', purpose, name: 'film-backed, cheap', priceMinorEach: 95, used: 3, areaM2: 3.2 },
-    ...{ minutes: 33, note: 'right front wing; loads on the edges' },
+    id: 'trial-2',
+    purpose,
+    name: 'film-backed, cheap',
+    priceMinorEach: 95,
+    used: 3,
+    areaM2: 3.2,
+    minutes: 33,
+    note: 'right front wing; loads on the edges',
   },
 ];

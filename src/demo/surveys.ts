@@ -135,13 +135,13 @@ const byHand: Record<string, (job: Job) => Pick<Job, 'scope' | 'stepEdits'>> = {
   'P-014': (job) => ({
     scope: [
       {
-        ...{
-          id: 'scope-1',
-          what: 'insides of the luggage flaps in Sluice Green',
-          hours: 14,
-          moneyMinor: 62000,
-        },
-        ...{ days: 2, agreedBy: 'the owner, by telephone', onDate: addDays(job.arrival, 16) },
+        id: 'scope-1',
+        what: 'insides of the luggage flaps in Sluice Green',
+        hours: 14,
+        moneyMinor: 62000,
+        days: 2,
+        agreedBy: 'the owner, by telephone',
+        onDate: addDays(job.arrival, 16),
       },
     ],
     stepEdits: [

@@ -94,7 +94,10 @@ describe('Steps by hand, board, totals and scope', () => {
     fireEvent.blur(field);
     await waitFor(() => expect(sent).toHaveBeenCalled());
     expect(bodyOf(0)).toEqual({
-      ...{ kind: 'step', job: 'P-014', step: 'roof/mask', seen: 3 },
+      kind: 'step',
+      job: 'P-014',
+      step: 'roof/mask',
+      seen: 3,
       set: { personMinutes: 390 },
     });
     fireEvent.change(field, { target: { value: '' } });
@@ -148,7 +151,11 @@ describe('Steps by hand, board, totals and scope', () => {
     fireEvent.submit(screen.getByRole('form', { name: 'Change of scope' }));
     await waitFor(() => expect(sent).toHaveBeenCalled());
     expect(bodyOf(0).change).toEqual({
-      ...{ what: 'roof rack', hours: 3.5, moneyMinor: 12000, days: 0, agreedBy: 'the owner' },
+      what: 'roof rack',
+      hours: 3.5,
+      moneyMinor: 12000,
+      days: 0,
+      agreedBy: 'the owner',
     });
   });
 

@@ -28,7 +28,13 @@ const moves = demoMoves('2026-11-23');
 const levels = stockLevels(moves, '2026-12-24');
 const propsWith = (over: Partial<Parameters<typeof storesProps>[0]> = {}) =>
   storesProps({
-    ...{ plan, sections: job.sections, shop, shelf: onShelf, moves, levels, now },
+    plan,
+    sections: job.sections,
+    shop,
+    shelf: onShelf,
+    moves,
+    levels,
+    now,
     shopping: shoppingList(drawsAhead(plan, onShelf), onShelf, shop, levels),
     checks: checkCoats(coatsAhead(plan), levels, shop.timeZone),
     committedMinor: committedMinor(moves, 'P-014'),
@@ -235,7 +241,12 @@ describe('Shelf', () => {
     fireEvent.click(screen.getByRole('button', { name: 'ground' }));
     await waitFor(() => expect(edits()).toHaveLength(2));
     expect(edits()[1].entry.layers.map((layer: { role: string }) => layer.role)).toEqual([
-      ...['epoxy', 'build', 'sealer', 'ground', 'colour', 'clear'],
+      'epoxy',
+      'build',
+      'sealer',
+      'ground',
+      'colour',
+      'clear',
     ]);
   });
 

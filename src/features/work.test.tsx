@@ -45,11 +45,19 @@ describe('Booth', () => {
     click(new RegExp(`${panel.key}: not coated`));
     await waitFor(() => expect(sent).toHaveBeenCalled());
     expect(bodyOf(0)).toMatchObject({
-      ...{ kind: 'log', job: 'P-014', insist: false },
+      kind: 'log',
+      job: 'P-014',
+      insist: false,
       entry: {
-        ...{ step: next.coats[0]!.step, kind: 'coat', at: null, parts: [panel.key] },
+        step: next.coats[0]!.step,
+        kind: 'coat',
+        at: null,
+        parts: [panel.key],
         coat: {
-          ...{ product: 'high-build-41', nth: 1, batch: 'HB 2207', wetUm: 140 },
+          product: 'high-build-41',
+          nth: 1,
+          batch: 'HB 2207',
+          wetUm: 140,
           air: { airC: 20, surfaceC: 19.5, humidity: 48, simulated: true },
         },
       },
@@ -88,7 +96,9 @@ describe('Booth', () => {
     await waitFor(() => expect(sent).toHaveBeenCalled());
     const mark = panel.marks[0]!;
     expect(bodyOf(0)).toMatchObject({
-      ...{ kind: 'correct-log', job: 'P-014', id: mark.state === 'laid' ? mark.entry : '' },
+      kind: 'correct-log',
+      job: 'P-014',
+      id: mark.state === 'laid' ? mark.entry : '',
     });
   });
 
@@ -131,7 +141,8 @@ describe('Log', () => {
     fireEvent.click(within(line).getByRole('button', { name: 'Begin' }));
     await waitFor(() => expect(sent).toHaveBeenCalled());
     expect(bodyOf(0)).toMatchObject({
-      ...{ kind: 'log', insist: false },
+      kind: 'log',
+      insist: false,
       entry: { step: next.step, kind: 'began', people: next.proposed, at: null },
     });
   });
@@ -179,8 +190,18 @@ describe('Log', () => {
 
   test('a learned factor is accepted with the version that was seen', async () => {
     const row: LearnedRow = {
-      ...{ operation: 'mask', name: 'Mask', jobs: 2, days: 5, actualMin: 600, plannedMin: 480 },
-      ...{ factor: 1.1876, spread: 0.1, accepted: 1, aheadMin: 600, thenMin: 712.6, seen: 3 },
+      operation: 'mask',
+      name: 'Mask',
+      jobs: 2,
+      days: 5,
+      actualMin: 600,
+      plannedMin: 480,
+      factor: 1.1876,
+      spread: 0.1,
+      accepted: 1,
+      aheadMin: 600,
+      thenMin: 712.6,
+      seen: 3,
     };
     draw(<LearnedView rows={[row]} />);
     expect(screen.getByText('10.0 → 11.9')).toBeInTheDocument();

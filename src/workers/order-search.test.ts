@@ -2,10 +2,19 @@ import type { ScheduleProblem } from '../core/schedule';
 import { OrderSearch, type OrderProgress } from './order-search';
 
 const problem: ScheduleProblem = {
-  ...{ now: 0, links: [], holds: [], facts: [], commitments: [] },
+  now: 0,
+  links: [],
+  holds: [],
+  facts: [],
+  commitments: [],
   resources: [{ id: 'ann', open: null }],
   steps: ['a', 'b'].map((id) => ({
-    ...{ id, kind: 'splittable', minutes: 30, uses: [['ann']], hold: null, notBefore: 0 },
+    id,
+    kind: 'splittable',
+    minutes: 30,
+    uses: [['ann']],
+    hold: null,
+    notBefore: 0,
   })),
 };
 

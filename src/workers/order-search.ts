@@ -35,8 +35,10 @@ export class OrderSearch {
     const began = performance.now();
     const search = new WorkSearch(problem, most.seed);
     const progress = (): OrderProgress => ({
-      ...{ rounds: search.rounds, seconds: (performance.now() - began) / 1000 },
-      ...{ earliest: search.earliest, best: search.best },
+      rounds: search.rounds,
+      seconds: (performance.now() - began) / 1000,
+      earliest: search.earliest,
+      best: search.best,
     });
     while (search.rounds < most.rounds && !this.#stopped) {
       const until = performance.now() + sliceMs;

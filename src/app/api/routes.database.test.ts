@@ -286,10 +286,8 @@ describe('schools and operations', () => {
     });
     expect(await ask_('')).toMatchObject({ status: 400 });
     expect(await ask_('school=tape&section=keel')).toMatchObject({
-      ...{
-        status: 404,
-        body: { faults: [{ place: 'section', reason: 'there is no section keel in P-015' }] },
-      },
+      status: 404,
+      body: { faults: [{ place: 'section', reason: 'there is no section keel in P-015' }] },
     });
     expect(await ask_('school=tape', 'P-999')).toMatchObject({ status: 404 });
     expect(await ask_('school=__proto__')).toMatchObject({ status: 400 });
@@ -306,7 +304,8 @@ describe('schools and operations', () => {
     const { code: _code, ...entry } = operationOf('wash');
     const sent = { kind: 'operation', code: 'wash', seen: null, entry: { ...entry, tags: ['noisy'] } };
     expect(await ask(edit, sent)).toMatchObject({
-      ...{ status: 422, body: { faults: [{ place: 'entry.tags[0]' }] } },
+      status: 422,
+      body: { faults: [{ place: 'entry.tags[0]' }] },
     });
     expect((await requireShop()).operations).toEqual([]);
   });

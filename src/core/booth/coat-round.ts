@@ -42,7 +42,8 @@ const mostPainters = 3;
 export function edgeAdvice(roundMin: number, wetEdgeMin: number): EdgeAdvice {
   const needed = Math.max(1, Math.ceil(roundMin / wetEdgeMin - 1e-9));
   return {
-    ...{ roundMin, painters: Math.min(mostPainters, needed) },
+    roundMin,
+    painters: Math.min(mostPainters, needed),
     breakAtLine: needed > mostPainters,
   };
 }

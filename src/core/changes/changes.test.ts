@@ -19,7 +19,11 @@ import {
 const shelf = shelfOf(standardShelf);
 const job = jobFixture({ level: 'Show' });
 const situation = (over: Partial<Situation> = {}): Situation => ({
-  ...{ job, shop: demoShop, shelf, agreedStarts: new Map(), promised: new Map() },
+  job,
+  shop: demoShop,
+  shelf,
+  agreedStarts: new Map(),
+  promised: new Map(),
   now: minuteAt(job.arrival, 0, demoShop.timeZone),
   ...over,
 });

@@ -33,8 +33,12 @@ export function writeBookings(
   calendar.x('X-WR-TIMEZONE', timeZone);
   for (const one of bookings)
     calendar.createEvent({
-      ...{ id: one.uid, sequence: one.sequence, stamp: dateOf(stamped) },
-      ...{ start: dateOf(one.from), end: dateOf(one.to), summary: one.summary },
+      id: one.uid,
+      sequence: one.sequence,
+      stamp: dateOf(stamped),
+      start: dateOf(one.from),
+      end: dateOf(one.to),
+      summary: one.summary,
       ...(one.location ? { location: one.location } : {}),
     });
   return calendar.toString();

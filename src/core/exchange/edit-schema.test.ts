@@ -13,13 +13,21 @@ describe('edits as they come in', () => {
   const section = { kind: 'section', job: 'P-014', section: 'roof', seen: 1, set: { level: 'Show' } };
 
   const closing = (over: object) => ({
-    ...{ kind: 'place', place: 'booth', seen: 1 },
+    kind: 'place',
+    place: 'booth',
+    seen: 1,
     set: {
       closed: [{ from: '2026-12-29', fromMin: 450, to: '2026-12-29', toMin: 720, reason: '', ...over }],
     },
   });
   const rent = (to: string) => ({
-    ...{ kind: 'add-place', of: 'booth', name: 'x', lengthM: 9, widthM: 4, heightM: 3, airC: 20 },
+    kind: 'add-place',
+    of: 'booth',
+    name: 'x',
+    lengthM: 9,
+    widthM: 4,
+    heightM: 3,
+    airC: 20,
     rented: { from: '2027-01-04', to },
   });
 

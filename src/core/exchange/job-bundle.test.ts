@@ -51,7 +51,11 @@ const bundle: JobBundle = {
     priorRepair: 'none',
     measured: [{ key: 'R1', outsideM2: 2.5 }],
     log: [],
-    ...{ milestones: [], openings: [], covers: [], blends: [], sendOuts: [] },
+    milestones: [],
+    openings: [],
+    covers: [],
+    blends: [],
+    sendOuts: [],
     facts: [
       {
         step: 'body/wash',
@@ -69,8 +73,14 @@ const bundle: JobBundle = {
     stepEdits: [{ ...blankStepEdit('sides/mask'), after: 'body/wash', override: true, person: 'ines' }],
     addedSteps: [
       {
-        ...{ id: 'a1', operation: 'lay-sound', name: '', section: 'sides', personMinutes: 90 },
-        ...{ after: 'body/wash', before: null, note: 'boot floor' },
+        id: 'a1',
+        operation: 'lay-sound',
+        name: '',
+        section: 'sides',
+        personMinutes: 90,
+        after: 'body/wash',
+        before: null,
+        note: 'boot floor',
       },
     ],
     schools: { openings: 'one-go' },

@@ -105,7 +105,8 @@ const job = object({
   measured: list(object({ key: field.key(), outsideM2: field.areaM2() }), 500),
   surveyed: later(
     object({
-      ...{ key: partKey(), ...partSurveyFields },
+      key: partKey(),
+      ...partSurveyFields,
       fit: field.oneOf(fits).default('fixed').optional(),
       fitNote: field.line(120).allow('').default('').optional(),
     }),

@@ -7,11 +7,24 @@ const places = (edit: unknown) => {
   return parsed.status === 'ok' ? [] : parsed.faults.map((fault) => fault.place);
 };
 const entry = {
-  ...{ step: 'body/block', kind: 'began', at: null, people: ['dot'], parts: [], remainingMin: null },
-  ...{ redo: '', coat: null, note: '' },
+  step: 'body/block',
+  kind: 'began',
+  at: null,
+  people: ['dot'],
+  parts: [],
+  remainingMin: null,
+  redo: '',
+  coat: null,
+  note: '',
 };
 const coat = {
-  ...{ product: 'clear-21', role: 'clear', nth: 1, faces: 'outside', batch: '', wetUm: null, air: null },
+  product: 'clear-21',
+  role: 'clear',
+  nth: 1,
+  faces: 'outside',
+  batch: '',
+  wetUm: null,
+  air: null,
   reducer: '',
 };
 const log = (given: object) => ({ kind: 'log', job: 'P-1', insist: false, entry: { ...entry, ...given } });
@@ -56,10 +69,16 @@ describe('systems, ladders and factors', () => {
   const { key: systemKey, ...system } = coatSystems[0]!;
   const { key: ladderKey, ...ladder } = ladders.hand;
   const systemEdit = (given: object) => ({
-    ...{ kind: 'coat-system', key: systemKey, seen: null, entry: { ...system, ...given } },
+    kind: 'coat-system',
+    key: systemKey,
+    seen: null,
+    entry: { ...system, ...given },
   });
   const ladderEdit = (steps: object[]) => ({
-    ...{ kind: 'ladder', key: ladderKey, seen: null, entry: { ...ladder, steps } },
+    kind: 'ladder',
+    key: ladderKey,
+    seen: null,
+    entry: { ...ladder, steps },
   });
 
   test('every system and ladder of the trade is a good entry', () => {

@@ -3,7 +3,9 @@ import { readScheduleProblem } from './schedule-problem';
 type Json = any; // eslint-disable-line @typescript-eslint/no-explicit-any
 
 const whole = (): Json => ({
-  ...{ format: 'coatrel.schedule-problem', version: 1, now: 5 },
+  format: 'coatrel.schedule-problem',
+  version: 1,
+  now: 5,
   calendars: [{ id: 'day', repeatMinutes: 1440, open: [[480, 960]] }],
   resources: [
     { id: 'booth', capacity: 1, calendar: 'day', scarce: true },

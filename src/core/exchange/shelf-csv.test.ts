@@ -5,15 +5,21 @@ const head =
   'code,name,kind,unit,packs,family,mix,method,dry_um,flash_min,dust_free_min,sand_after_min,min_air_c,max_air_c,recoat_max_min,recoat_min_min';
 const line = (over: Partial<Record<string, string>> = {}) => {
   const cells: Record<string, string> = {
-    ...{ code: 'clear-x', name: 'Clear X', kind: 'coating', unit: 'L', packs: '1.5@4300', family: 'clear' },
-    ...{ mix: 'clear=2:0.5:1 | activator=1:0.4:1.05', method: 'spray', dry_um: '30', flash_min: '12' },
-    ...{
-      dust_free_min: '90',
-      sand_after_min: '900',
-      min_air_c: '12',
-      max_air_c: '32',
-      recoat_max_min: '1440',
-    },
+    code: 'clear-x',
+    name: 'Clear X',
+    kind: 'coating',
+    unit: 'L',
+    packs: '1.5@4300',
+    family: 'clear',
+    mix: 'clear=2:0.5:1 | activator=1:0.4:1.05',
+    method: 'spray',
+    dry_um: '30',
+    flash_min: '12',
+    dust_free_min: '90',
+    sand_after_min: '900',
+    min_air_c: '12',
+    max_air_c: '32',
+    recoat_max_min: '1440',
     recoat_min_min: '',
     ...over,
   };
@@ -34,9 +40,15 @@ test('the whole standard shelf is written and read back, but for second temperat
     list.map(({ coating, ...rest }) => ({
       ...rest,
       sheet: coating && {
-        ...{ family: coating.family, mix: coating.mix, dryUm: coating.dryUm, voc: coating.vocGL },
-        ...{ flash: coating.flashMin, recoat: [coating.recoatMinMin, coating.recoatMaxMin] },
-        ...{ method: coating.method, limits: [coating.minAirC, coating.maxAirC], by: coating.mixBy },
+        family: coating.family,
+        mix: coating.mix,
+        dryUm: coating.dryUm,
+        voc: coating.vocGL,
+        flash: coating.flashMin,
+        recoat: [coating.recoatMinMin, coating.recoatMaxMin],
+        method: coating.method,
+        limits: [coating.minAirC, coating.maxAirC],
+        by: coating.mixBy,
       },
     }));
   expect(plain(read.value)).toEqual(plain(standardShelf));

@@ -7,14 +7,24 @@ const places = (value: unknown) => {
 };
 const { code, ...clear } = standardShelf.find((product) => product.code === 'clear-21')!;
 const product = (over: object = {}, sheet: object = {}) => ({
-  ...{ kind: 'product', code, seen: 1 },
+  kind: 'product',
+  code,
+  seen: 1,
   product: { ...clear, coating: { ...clear.coating, ...sheet }, ...over },
 });
 const move = (over: object = {}) => ({
   kind: 'stock',
   move: {
-    ...{ product: 'clear-21', kind: 'received', amount: 5, costMinor: 100, onDate: null, untilDate: null },
-    ...{ job: '', phase: '', batch: '', note: '' },
+    product: 'clear-21',
+    kind: 'received',
+    amount: 5,
+    costMinor: 100,
+    onDate: null,
+    untilDate: null,
+    job: '',
+    phase: '',
+    batch: '',
+    note: '',
     ...over,
   },
 });

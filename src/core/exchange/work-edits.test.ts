@@ -14,19 +14,27 @@ const added = (over: object = {}) => ({
   kind: 'add-step',
   job: 'P-014',
   step: {
-    ...{ operation: 'turn-over', name: '', section: 'sides', personMinutes: 90 },
-    ...{ after: 'sides/mask', before: null, note: '' },
+    operation: 'turn-over',
+    name: '',
+    section: 'sides',
+    personMinutes: 90,
+    after: 'sides/mask',
+    before: null,
+    note: '',
     ...over,
   },
 });
 const release = (over: object = {}) => ({
-  ...{ kind: 'sign-off', job: 'P-016' },
+  kind: 'sign-off',
+  job: 'P-016',
   signOff: { step: 'hold/weight', name: 'A. Engineer', licence: 'L-1', date: '2026-12-24', ...over },
 });
 const section = (set: object) => ({ kind: 'section', job: 'P-014', section: 'sides', seen: 1, set });
 const { code: _code, ...wash } = operationOf('wash');
 const operation = (over: object = {}, code = 'wash') => ({
-  ...{ kind: 'operation', code, seen: null },
+  kind: 'operation',
+  code,
+  seen: null,
   entry: { ...wash, ...over },
 });
 

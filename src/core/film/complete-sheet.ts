@@ -37,7 +37,12 @@ export function completeSheet({ mix, ...stated }: SheetDraft): CoatingSheet {
 
 /** Lightness L* that primers of a family mostly have. */
 const shades: Partial<Record<Family, number>> = {
-  ...{ etch: 45, epoxy: 55, polyester: 65, build: 62, sealer: 55, barrier: 60 },
+  etch: 45,
+  epoxy: 55,
+  polyester: 65,
+  build: 62,
+  sealer: 55,
+  barrier: 60,
 };
 
 const reducerKgL = 0.87;

@@ -55,7 +55,13 @@ export function filmColumn(
   const share = clearFigures.edgeShare;
   const slices: FilmSlice[] = [
     ...kept.map(({ name, um }): FilmSlice => ({
-      ...{ kind: 'kept', name, coats: 0, laidUm: um, edgeUm: um * share, takenUm: 0, edgeTakenUm: 0 },
+      kind: 'kept',
+      name,
+      coats: 0,
+      laidUm: um,
+      edgeUm: um * share,
+      takenUm: 0,
+      edgeTakenUm: 0,
       why: 'none',
     })),
     ...layers

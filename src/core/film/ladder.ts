@@ -39,7 +39,11 @@ const colour = (
   hand: boolean,
   grits: LadderStep['grit'][],
 ): Ladder => ({
-  ...{ key, name, why, use: 'colour', hand },
+  key,
+  name,
+  why,
+  use: 'colour',
+  hand,
   steps: grits.map((grit) => ({ grit, removalUm: middleUm.get(grit)! })),
 });
 const polishes: LadderStep['grit'][] = ['cut', 'polish', 'polish'];
@@ -109,7 +113,11 @@ const work = (
   grits: number[],
   removalUm: number,
 ): Ladder => ({
-  ...{ key, name, why, use, hand },
+  key,
+  name,
+  why,
+  use,
+  hand,
   steps: grits.map((grit) => ({ grit, removalUm })),
 });
 

@@ -39,7 +39,14 @@ export function coating(
   { leadDays = 3, shelfLifeDays = 540, ...extra }: Extra = {},
 ): Product {
   return {
-    ...{ code, name, kind: 'coating', unit: 'L', packs: list, leadDays, shelfLifeDays, hazards },
+    code,
+    name,
+    kind: 'coating',
+    unit: 'L',
+    packs: list,
+    leadDays,
+    shelfLifeDays,
+    hazards,
     coating: completeSheet({
       family,
       mix,

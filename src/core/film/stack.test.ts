@@ -202,9 +202,19 @@ test('a sheet by weight: 98:2 at 1.6 and 1.05 kg/L have volume parts 61.25 and 1
 
 test('what a sheet leaves out has the middle of its family; what it states stays, a stated nothing too', () => {
   const sheet = completeSheet({
-    ...{ family: 'clear', method: 'spray', dryUm: 30, sheetC: 20, minAirC: 10, maxAirC: 35 },
-    ...{ potLifeMin: 90, flashMin: 11, dustFreeMin: 60, recoatMaxMin: 1440, sandAfterMin: 900 },
-    ...{ coatsPerSession: 3, tapeAfterMin: null },
+    family: 'clear',
+    method: 'spray',
+    dryUm: 30,
+    sheetC: 20,
+    minAirC: 10,
+    maxAirC: 35,
+    potLifeMin: 90,
+    flashMin: 11,
+    dustFreeMin: 60,
+    recoatMaxMin: 1440,
+    sandAfterMin: 900,
+    coatsPerSession: 3,
+    tapeAfterMin: null,
     mix: [{ label: 'clear', parts: 1, volumeSolids: 0.5 }],
   });
   expect(sheet).toMatchObject({ recoatMinMin: 11, tapeAfterMin: null, handleAfterMin: 720, maxHumidity: 80 });

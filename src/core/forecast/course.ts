@@ -170,9 +170,15 @@ function stepOf(step: PlannedStep, job: number, one: PlannedCourse, hours: Calen
   const steadyMin = isPassive ? left : Math.min(left, step.figure.flashMin);
   const knowsYear = input.job.builtYear !== null;
   return {
-    ...{ job, key: step.key, name: step.name, subject: step.subject },
-    ...{ operation: step.operation, kind: step.kind },
-    ...{ steadyMin, workMin: left - steadyMin, hours },
+    job,
+    key: step.key,
+    name: step.name,
+    subject: step.subject,
+    operation: step.operation,
+    kind: step.kind,
+    steadyMin,
+    workMin: left - steadyMin,
+    hours,
     crew: step.minutes > 0 ? step.personMinutes / step.minutes : 0,
     release: isRunning ? input.now : Math.max(input.now, step.notBefore, step.pinnedAt ?? 0),
     planned: step.start,

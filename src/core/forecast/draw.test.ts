@@ -18,31 +18,46 @@ function planned(index: number): PlannedCourse {
   const job = dated(demoJobs[index]!, '2026-11-23');
   const now = minuteAt(job.arrival, 0, demoShop.timeZone);
   const network = placeNetwork({
-    ...{ job, shop: demoShop, shelf, now, commitments: [], agreedStarts: new Map() },
+    job,
+    shop: demoShop,
+    shelf,
+    now,
+    commitments: [],
+    agreedStarts: new Map(),
   });
   return { network, plan: tellPlan(network) };
 }
 
 const step = (over: Partial<CourseStep>): CourseStep => ({
-  ...{
-    job: 0,
-    key: 'a',
-    name: 'A',
-    subject: '',
-    operation: 'own-work',
-    kind: 'contiguous',
-    steadyMin: 0,
-    workMin: 100,
-  },
-  ...{ crew: 1, hours: null, release: 0, planned: 0, into: [], events: [], showsHidden: false },
-  ...{ afterwards: false, materialsMinor: 0, ...over },
+  job: 0,
+  key: 'a',
+  name: 'A',
+  subject: '',
+  operation: 'own-work',
+  kind: 'contiguous',
+  steadyMin: 0,
+  workMin: 100,
+  crew: 1,
+  hours: null,
+  release: 0,
+  planned: 0,
+  into: [],
+  events: [],
+  showsHidden: false,
+  afterwards: false,
+  materialsMinor: 0,
+  ...over,
 });
 
 function courseBy(steps: CourseStep[], windows: Course['windows'] = []): Course {
   const { network, plan } = planned(0);
   return {
-    ...{ jobs: [{ network, plan: { ...plan, allowance: null } }], steps, order: orderOfCourse(steps) },
-    ...{ sessions: [], windows, open: new Calendar([]) },
+    jobs: [{ network, plan: { ...plan, allowance: null } }],
+    steps,
+    order: orderOfCourse(steps),
+    sessions: [],
+    windows,
+    open: new Calendar([]),
   };
 }
 
@@ -130,7 +145,9 @@ describe('windows', () => {
   const late = step({ key: 'booth', workMin: 500 });
   const etch = step({ key: 'etch', workMin: 60, planned: 400 });
   const prime = step({
-    ...{ key: 'prime', workMin: 30, planned: 500 },
+    key: 'prime',
+    workMin: 30,
+    planned: 500,
     into: [
       { from: 0, lag: 0 },
       { from: 1, lag: 0 },

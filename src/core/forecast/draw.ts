@@ -58,10 +58,14 @@ export function drawOnce(course: Course, random: Random, what: Uncertainty): Dra
   const hidden = hiddenShares(course, random, what);
   const pace = new Map<string, number>();
   const draw: Draw = {
-    ...{ start: new Float64Array(steps.length), end: new Float64Array(steps.length) },
-    ...{ minutes: new Float64Array(steps.length), finish: new Float64Array(jobs.length) },
-    ...{ moreLabourMin: new Float64Array(jobs.length), moreMaterialsMinor: new Float64Array(jobs.length) },
-    ...{ boothMin: new Float64Array(jobs.length), missed: new Uint8Array(course.windows.length) },
+    start: new Float64Array(steps.length),
+    end: new Float64Array(steps.length),
+    minutes: new Float64Array(steps.length),
+    finish: new Float64Array(jobs.length),
+    moreLabourMin: new Float64Array(jobs.length),
+    moreMaterialsMinor: new Float64Array(jobs.length),
+    boothMin: new Float64Array(jobs.length),
+    missed: new Uint8Array(course.windows.length),
     events: new Map(),
   };
   const waits = new Float64Array(steps.length);

@@ -7,11 +7,21 @@ import { silentFacts } from './silent-steps';
 const step = (key: string, given: Partial<Step> = {}): Step =>
   ({ key, name: key, crew: 1, minutes: 60, skipped: false, coat: null, hold: null, ...given }) as Step;
 const link = (from: string, to: string, min = 0): StepLink => ({
-  ...{ from, to, min, max: null, why: { code: 'order' } },
+  from,
+  to,
+  min,
+  max: null,
+  why: { code: 'order' },
 });
 const done = (key: string, end: number): StepFact => ({
-  ...{ step: key, status: 'done', start: end - 60, end, remainingMin: null, personMinutes: 60 },
-  ...{ materialsMinor: null, uses: [] },
+  step: key,
+  status: 'done',
+  start: end - 60,
+  end,
+  remainingMin: null,
+  personMinutes: 60,
+  materialsMinor: null,
+  uses: [],
 });
 
 describe('waits and moves', () => {
@@ -58,7 +68,8 @@ describe('what a coat implies', () => {
     steps: [
       step('load', { hold: 's', coat: null, minutes: 15, personMinutes: 30 }),
       step('wipe', { hold: 's', coat: null, minutes: 60, personMinutes: 120 }),
-      ...[coat('c1'), coat('c2')],
+      coat('c1'),
+      coat('c2'),
       step('unload', { hold: 's', coat: null, minutes: 20 }),
     ],
   };

@@ -65,7 +65,9 @@ function clockOf(coat: PanelCoat, sheet: CoatingSheet, air: readonly AirStretch[
     cureStages.map((stage) => [stage, at(waitAcross(sheet, keyOf[stage], coat.at, air))]),
   ) as CureClock['due'];
   return {
-    ...{ coat, due, closes: at(closesAcross(sheet, 'recoatMaxMin', coat.at, air)) },
+    coat,
+    due,
+    closes: at(closesAcross(sheet, 'recoatMaxMin', coat.at, air)),
     stopped: !withinLimits(sheet, air.at(-1)!.airC),
   };
 }

@@ -5,7 +5,10 @@ import { entry } from './log.fixture';
 const zone = 'Europe/London';
 const at = (date: string, hour: number) => minuteAt(date, hour * 60, zone);
 const step = (key: string, given: Partial<TaughtStep> = {}): TaughtStep => ({
-  ...{ key, operation: 'block', state: 'done', plainMin: 100 },
+  key,
+  operation: 'block',
+  state: 'done',
+  plainMin: 100,
   ...given,
 });
 // 5 and 6 December 2026 are a weekend.
@@ -26,17 +29,27 @@ test('sittings of two steps on three days, rework left out', () => {
   ];
   // 2 × 60 + 60 for a, 60 for b; the second go at b is rework.
   expect(of({ facts: [], log }, [step('a'), step('b')]).get('block')).toEqual({
-    ...{ actualMin: 240, plannedMin: 200, days: 3 },
+    actualMin: 240,
+    plannedMin: 200,
+    days: 3,
   });
 });
 
 test('a fact without a log counts the open days from its beginning to its end', () => {
   const fact = {
-    ...{ step: 'a', status: 'done' as const, start: at('2026-12-04', 8), end: at('2026-12-07', 12) },
-    ...{ remainingMin: null, personMinutes: 130, materialsMinor: 0, uses: [] },
+    step: 'a',
+    status: 'done' as const,
+    start: at('2026-12-04', 8),
+    end: at('2026-12-07', 12),
+    remainingMin: null,
+    personMinutes: 130,
+    materialsMinor: 0,
+    uses: [],
   };
   expect(of({ facts: [fact], log: [] }, [step('a')]).get('block')).toEqual({
-    ...{ actualMin: 130, plannedMin: 100, days: 2 },
+    actualMin: 130,
+    plannedMin: 100,
+    days: 2,
   });
 });
 

@@ -17,8 +17,14 @@ export function impliedFacts({ steps }: Pick<StepNetwork, 'steps'>, facts: reado
       if (known.has(step.key) || step.skipped) continue;
       const start = end - step.minutes;
       found.push({
-        ...{ step: step.key, status: 'done', start, end, remainingMin: null },
-        ...{ personMinutes: step.personMinutes, materialsMinor: null, uses: [] },
+        step: step.key,
+        status: 'done',
+        start,
+        end,
+        remainingMin: null,
+        personMinutes: step.personMinutes,
+        materialsMinor: null,
+        uses: [],
       });
       end = start;
     }

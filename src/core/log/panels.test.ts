@@ -44,9 +44,21 @@ describe('the coat counter', () => {
 
 describe('the cure clock', () => {
   const sheet = completeSheet({
-    ...{ family: 'clear', method: 'spray', dryUm: 30, sheetC: 20, minAirC: 12, maxAirC: 35 },
-    ...{ potLifeMin: 90, flashMin: 10, dustFreeMin: 60, recoatMinMin: 10, recoatMaxMin: 1440 },
-    ...{ sandAfterMin: 720, tapeAfterMin: 1440, handleAfterMin: 720, fullCureMin: 20_160 },
+    family: 'clear',
+    method: 'spray',
+    dryUm: 30,
+    sheetC: 20,
+    minAirC: 12,
+    maxAirC: 35,
+    potLifeMin: 90,
+    flashMin: 10,
+    dustFreeMin: 60,
+    recoatMinMin: 10,
+    recoatMaxMin: 1440,
+    sandAfterMin: 720,
+    tapeAfterMin: 1440,
+    handleAfterMin: 720,
+    fullCureMin: 20_160,
     coatsPerSession: 3,
     mix: [{ label: 'clear', parts: 1, volumeSolids: 0.5 }],
   });
@@ -58,7 +70,13 @@ describe('the cure clock', () => {
   test('at the sheet’s temperature every time is the sheet’s', () => {
     const [clock] = cureClocks([coat('s/1', ['L1'], 1000, { air: at(20) })], shelf, 20);
     expect(clock!.due).toEqual({
-      ...{ flash: 1010, dust: 1060, recoat: 1010, tape: 2440, sand: 1720, handle: 1720, cure: 21_160 },
+      flash: 1010,
+      dust: 1060,
+      recoat: 1010,
+      tape: 2440,
+      sand: 1720,
+      handle: 1720,
+      cure: 21_160,
     });
     expect(clock!.closes).toBe(2440);
     expect(nextStage(clock!, 1005)).toEqual({ stage: 'flash', leftMin: 5 });
@@ -107,8 +125,10 @@ describe('the cure clock', () => {
 describe('clean panels', () => {
   const noon = minuteAt('2026-12-01', 720, 'Europe/London');
   const around = {
-    ...{ partsOfStep: () => ['L1', 'L2'], dirties: (step: string) => step === 'sand' },
-    ...{ now: noon + 60, timeZone: 'Europe/London' },
+    partsOfStep: () => ['L1', 'L2'],
+    dirties: (step: string) => step === 'sand',
+    now: noon + 60,
+    timeZone: 'Europe/London',
   };
   const stateOf = (log: Parameters<typeof cleanStates>[1], given = {}) =>
     cleanStates(['L1', 'L2'], log, { ...around, ...given });
@@ -141,7 +161,10 @@ describe('batch against panel', () => {
 
   test('the batch of the last coat counts; one colour from two batches is seen, another colour is another lot', () => {
     const log = [
-      ...[green('L1', 'SG-1'), green('L2', 'SG-1'), green('L2', 'SG-2', 2), green('R1', 'GO-1')],
+      green('L1', 'SG-1'),
+      green('L2', 'SG-1'),
+      green('L2', 'SG-2', 2),
+      green('R1', 'GO-1'),
       coat('k', ['L1'], 9),
     ];
     const lots = batchesOnPanels(log, colourOf, isColour);

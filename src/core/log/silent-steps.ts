@@ -55,7 +55,13 @@ function silentFact(step: Step, start: Minute, now: Minute): StepFact {
   const end = start + step.minutes;
   const over = end <= now;
   return {
-    ...{ step: step.key, status: over ? 'done' : 'running', start, end: over ? end : null },
-    ...{ remainingMin: over ? null : end - now, personMinutes: 0, materialsMinor: null, uses: [] },
+    step: step.key,
+    status: over ? 'done' : 'running',
+    start,
+    end: over ? end : null,
+    remainingMin: over ? null : end - now,
+    personMinutes: 0,
+    materialsMinor: null,
+    uses: [],
   };
 }

@@ -103,8 +103,14 @@ describe('facts of the log', () => {
 
   test('the log stands before older facts of the same step, and leaves the others', () => {
     const fact = (step: string) => ({
-      ...{ step, status: 'done' as const, start: 0, end: 10, remainingMin: null, personMinutes: 10 },
-      ...{ materialsMinor: 5, uses: [] },
+      step,
+      status: 'done' as const,
+      start: 0,
+      end: 10,
+      remainingMin: null,
+      personMinutes: 10,
+      materialsMinor: 5,
+      uses: [],
     });
     const given = { ...jobFixture(), facts: [fact('body/block'), fact('body/fill')], log: [began] };
     expect(withLoggedFacts(given, 130).facts.map(({ step, status }) => [step, status])).toEqual([

@@ -36,7 +36,11 @@ export function stepLogs(log: readonly LogEntry[]): Map<string, StepLog> {
     if (entry.kind === 'began' || (entry.kind === 'coat' && own.sittings.length === 0)) {
       if (open) open.to = entry.at;
       own.sittings.push({
-        ...{ step: entry.step, from: entry.at, to: null, people: entry.people, redo: entry.redo },
+        step: entry.step,
+        from: entry.at,
+        to: null,
+        people: entry.people,
+        redo: entry.redo,
       });
       own.ended = null;
     } else if (closes(entry)) {

@@ -35,7 +35,10 @@ export function timeSums(
 ): TimeSums {
   const sums: TimeSums = {
     all: { firstMin: 0, redoMin: 0 },
-    ...{ byPhase: new Map(), byMonth: new Map(), byPerson: new Map(), byCause: new Map() },
+    byPhase: new Map(),
+    byMonth: new Map(),
+    byPerson: new Map(),
+    byCause: new Map(),
   };
   for (const { step, start, personMinutes } of older) {
     sums.all.firstMin += personMinutes;

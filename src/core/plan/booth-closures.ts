@@ -10,7 +10,9 @@ export function boothClosures(shop: Shop, firstDay: LocalDate, days: number): Co
     .filter((place) => place.kind === 'booth')
     .flatMap((place) =>
       closedStretches(place, shop.timeZone, firstDay, days).map(({ from, to, reason }) => ({
-        ...{ resource: place.id, from, to },
+        resource: place.id,
+        from,
+        to,
         holder:
           closedId +
           (reason === null ? 'days outside its rent' : reason ? `its closing (${reason})` : 'its closing'),

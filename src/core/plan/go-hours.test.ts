@@ -50,7 +50,8 @@ test('masking of five hours for a session on Wednesday at eight must begin on Tu
   // Counted back from Wednesday 08:00 the five hours lie on Tuesday 11:00 to 16:00; planned is Monday 08:00, 11 hours sooner.
   expect(goHoursOf(links(['mask', 'coat']), placed(steps, wednesday), { shop, shelf }, 0)).toEqual([
     {
-      ...{ session: 'booth 1', opens: wednesday },
+      session: 'booth 1',
+      opens: wednesday,
       before: [{ step: 'mask', planned: 480, latest: 1440 + 660, spareMin: 11 * 60 }],
       mixes: [],
     },
@@ -98,8 +99,11 @@ test('the pot is mixed between the minute from which it lasts and the one that l
   const coat = (key: string, product: string, start: number) =>
     ({ ...step(key, 'contiguous', 60, start, 'booth 1'), end: start + 60, coat: { product } }) as PlannedStep;
   const steps = [
-    ...[coat('l1', 'long', 1920), coat('l2', 'long', 1990)],
-    ...[coat('s1', 'short', 2060), coat('o1', 'one-part', 2130), coat('a1', 'all-day', 2200)],
+    coat('l1', 'long', 1920),
+    coat('l2', 'long', 1990),
+    coat('s1', 'short', 2060),
+    coat('o1', 'one-part', 2130),
+    coat('a1', 'all-day', 2200),
   ];
   const [session] = goHoursOf(links(), placed(steps, 1920), { shop, shelf: own }, 0);
   expect(session!.mixes).toEqual([

@@ -9,17 +9,24 @@ const zone = 'Europe/London';
 const at = (date: string, hour: number) => minuteAt(date, hour * 60, zone);
 const step = (key: string, given: object): PlannedStep =>
   ({
-    ...{ key, name: key, subject: '', operation: key, state: 'planned', skipped: false, crew: 1, hold: null },
-    ...{
-      heldBy: [],
-      kind: 'splittable',
-      coat: null,
-      sections: ['s'],
-      uses: [],
-      people: ['prep'],
-      readyFrom: 0,
-    },
-    ...{ start: 0, end: 0, personMinutes: 60 },
+    key,
+    name: key,
+    subject: '',
+    operation: key,
+    state: 'planned',
+    skipped: false,
+    crew: 1,
+    hold: null,
+    heldBy: [],
+    kind: 'splittable',
+    coat: null,
+    sections: ['s'],
+    uses: [],
+    people: ['prep'],
+    readyFrom: 0,
+    start: 0,
+    end: 0,
+    personMinutes: 60,
     ...given,
   }) as unknown as PlannedStep;
 
@@ -62,7 +69,12 @@ describe('free while waiting', () => {
 
 describe('strain', () => {
   const person = (id: string, skills: Person['skills'], daysOff: Person['daysOff'] = []): Person => ({
-    ...{ id, name: id, skills, pace: 1, daysOff, hours: null },
+    id,
+    name: id,
+    skills,
+    pace: 1,
+    daysOff,
+    hours: null,
   });
   const open = ['2026-12-01', '2026-12-02'].map((date) => ({ from: at(date, 8), to: at(date, 16) }));
   const parts = [
@@ -121,10 +133,17 @@ describe('the strong hand', () => {
     daysOff: Person['daysOff'] = [],
     skills: Person['skills'] = ['paint'],
   ): Person => ({
-    ...{ id, name: id, skills, pace: 1, daysOff, hours: null },
+    id,
+    name: id,
+    skills,
+    pace: 1,
+    daysOff,
+    hours: null,
   });
   const candy = step('candy', {
-    ...{ people: ['paint'], start: at('2026-12-01', 8), end: at('2026-12-01', 15) },
+    people: ['paint'],
+    start: at('2026-12-01', 8),
+    end: at('2026-12-01', 15),
   });
   const week = {
     timeZone: zone,
@@ -164,7 +183,9 @@ describe('the strong hand', () => {
       weekdays.map((weekday) => ({ weekday, startMin: 480, endMin: 720 }));
     // The step ends on Tuesday 1 December.
     expect(of([{ ...person('ines'), hours: days(1, 2, 3) }])[0]).toMatchObject({
-      ...{ missedFrom: '2026-12-03', spareDays: 1, backOn: '2026-12-07' },
+      missedFrom: '2026-12-03',
+      spareDays: 1,
+      backOn: '2026-12-07',
     });
     expect(of([{ ...person('ines'), hours: days(1, 2, 3, 4, 5) }])[0]).toMatchObject({ missedFrom: null });
   });

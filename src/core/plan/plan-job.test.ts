@@ -50,7 +50,11 @@ function jobOf(bodyKind: string, over: Partial<Job> = {}, sectionOver: Partial<J
     priorRepair: 'none',
     facts: [],
     log: [],
-    ...{ milestones: [], openings: [], covers: [], blends: [], sendOuts: [] },
+    milestones: [],
+    openings: [],
+    covers: [],
+    blends: [],
+    sendOuts: [],
     stepEdits: [],
     placingOrder: [],
     addedSteps: [],
@@ -238,7 +242,9 @@ describe('changes of the input show in the plan', () => {
     const scuffing = step(given, `${remedied[0]!.to}/scuff-again`);
     // The demo shop's hour is £48.
     expect(given.warnings).toContainEqual({
-      ...{ code: 'remedied', product: remedied[0]!.product, step: remedied[0]!.to },
+      code: 'remedied',
+      product: remedied[0]!.product,
+      step: remedied[0]!.to,
       personMinutes: scuffing.personMinutes,
       costMinor: Math.round(scuffing.personMinutes * 80) + scuffing.materialsMinor,
     });

@@ -14,8 +14,12 @@ const outdoorBay = (places: Place[]) =>
 const shop = (over: Partial<Shop> = {}): Shop => ({ ...demoShop, loudHours: null, site: null, ...over });
 const planOf = (given: Shop) =>
   planJob({
-    ...{ job: jobFixture({ bodyKind: 'saloon' }, { depth: 'bare' }), shop: given, shelf },
-    ...{ now: minuteAt('2026-11-23', 420, zone), commitments: [], agreedStarts: new Map() },
+    job: jobFixture({ bodyKind: 'saloon' }, { depth: 'bare' }),
+    shop: given,
+    shelf,
+    now: minuteAt('2026-11-23', 420, zone),
+    commitments: [],
+    agreedStarts: new Map(),
   });
 const minuteOfDay = (minute: number) => minute - minuteAt(localDateOf(minute, zone), 0, zone);
 
@@ -140,7 +144,12 @@ describe('what is left of today', () => {
   const now = minuteAt('2026-12-22', 840, zone);
   const hours = (given: Shop) => new ShopHours(given, '2026-12-22', 1);
   const step = (over: object = {}) => ({
-    ...{ tags: [], kind: 'splittable' as const, uses: ['ines'], minutes: 120, coat: null, ...over },
+    tags: [],
+    kind: 'splittable' as const,
+    uses: ['ines'],
+    minutes: 120,
+    coat: null,
+    ...over,
   });
   const where = { place: null, airC: 20, shelf };
 

@@ -2,7 +2,11 @@ import { oldTape } from './tape';
 
 const day = 1440;
 const step = (operation: string, start: number, end: number, over = {}) => ({
-  ...{ operation, sections: ['shell'], start, end, skipped: false },
+  operation,
+  sections: ['shell'],
+  start,
+  end,
+  skipped: false,
   ...over,
 });
 

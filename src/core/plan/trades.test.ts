@@ -6,8 +6,11 @@ import { minuteAt } from '../units';
 const zone = 'Europe/London';
 const step = (phase: string, from: [string, number], to: [string, number], more: object = {}) =>
   ({
-    ...{ phase, crew: 1, skipped: false },
-    ...{ start: minuteAt(from[0], from[1] * 60, zone), end: minuteAt(to[0], to[1] * 60, zone) },
+    phase,
+    crew: 1,
+    skipped: false,
+    start: minuteAt(from[0], from[1] * 60, zone),
+    end: minuteAt(to[0], to[1] * 60, zone),
     ...more,
   }) as unknown as PlannedStep;
 const steps = [
@@ -18,8 +21,15 @@ const steps = [
   step('finish', ['2027-01-20', 8], ['2027-01-20', 9], { skipped: true }),
 ];
 const milestone = (more: Partial<Milestone>): Milestone => ({
-  ...{ id: 'm', trade: 'upholstery', what: 'seats', tie: 'after', phase: 'finish' },
-  ...{ onDate: null, accessLost: '', done: false, toldDate: null },
+  id: 'm',
+  trade: 'upholstery',
+  what: 'seats',
+  tie: 'after',
+  phase: 'finish',
+  onDate: null,
+  accessLost: '',
+  done: false,
+  toldDate: null,
   ...more,
 });
 const dateOf = (more: Partial<Milestone>) => tradeDates({ milestones: [milestone(more)] }, steps, zone)[0];
@@ -38,7 +48,10 @@ describe('days of other trades', () => {
 
   test('one that we wait for must be done by the day we begin', () => {
     expect(dateOf({ tie: 'before', onDate: '2027-01-12' })).toEqual({
-      ...{ milestone: 'm', day: '2027-01-12', clashes: false, toTell: false },
+      milestone: 'm',
+      day: '2027-01-12',
+      clashes: false,
+      toTell: false,
     });
     expect(dateOf({ tie: 'before', onDate: '2027-01-13' })).toMatchObject({ clashes: true });
   });

@@ -39,8 +39,12 @@ describe('waits in true air', () => {
   );
   const plan = (shop: Shop) => {
     const input: PlanInput = {
-      ...{ job, shop, shelf: shelfOf(standardShelf), now: at('2026-11-23', 8) },
-      ...{ commitments: [], agreedStarts: new Map() },
+      job,
+      shop,
+      shelf: shelfOf(standardShelf),
+      now: at('2026-11-23', 8),
+      commitments: [],
+      agreedStarts: new Map(),
     };
     return planJob(input);
   };
@@ -52,7 +56,9 @@ describe('waits in true air', () => {
     const from = Date.parse('2026-11-23T00:00:00Z');
     const forecast = Array.from({ length: 60 }, (_, i) => ({
       date: new Date(from + i * 86_400_000).toISOString().slice(0, 10),
-      ...{ workC: 16, nightC: 13, humidity: 55 },
+      workC: 16,
+      nightC: 13,
+      humidity: 55,
     }));
     const cold = plan(bayWith({ profile: every({ workC: 18, nightC: 18, humidity: 55 }), forecast }));
     const warned = cold.warnings.filter((one) => one.code === 'air-longer');

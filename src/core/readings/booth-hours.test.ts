@@ -13,7 +13,11 @@ const open = ['2026-12-02', '2026-12-03', '2026-12-04', '2026-12-07'].map((day) 
 type Of = Pick<Plan, 'steps' | 'stays'>;
 const plan = (steps: object[], stays: object[]) => ({ steps, stays }) as unknown as Of;
 const step = (from: number, to: number, more: object = {}) => ({
-  ...{ start: from, end: to, kind: 'contiguous', crew: 1, uses: ['ines', 'booth'] },
+  start: from,
+  end: to,
+  kind: 'contiguous',
+  crew: 1,
+  uses: ['ines', 'booth'],
   ...more,
 });
 
@@ -37,8 +41,14 @@ describe('hours of a booth by week, worked by hand', () => {
     const [first, second] = boothWeeks([thursday], ['booth'], open, shop, at('2026-12-02', 12), 2);
     // Wednesday 12–16 is 4 h, Thursday 8, Friday 8: 20 open. Worked 3. Held: Thursday 5, Friday 1. Empty 4 + 7 = 11.
     expect(first).toEqual({
-      ...{ place: 'booth', from: at('2026-12-02', 12), to: at('2026-12-07', 0) },
-      ...{ openMin: 1200, workedMin: 180, heldMin: 360, emptyMin: 660, emptyMinor: 38500 },
+      place: 'booth',
+      from: at('2026-12-02', 12),
+      to: at('2026-12-07', 0),
+      openMin: 1200,
+      workedMin: 180,
+      heldMin: 360,
+      emptyMin: 660,
+      emptyMinor: 38500,
     });
     expect(second).toMatchObject({
       openMin: 480,

@@ -63,7 +63,12 @@ export function boothWeeks(
       const workedMin = total(intersectStretches(opened, worked));
       const [openMin, emptyMin] = [total(opened), total(free)];
       return {
-        ...{ place, from, to, openMin, workedMin, emptyMin },
+        place,
+        from,
+        to,
+        openMin,
+        workedMin,
+        emptyMin,
         heldMin: openMin - workedMin - emptyMin,
         emptyMinor: costOfMinutes(emptyMin, shop.boothRateMinorPerHour),
       };

@@ -10,7 +10,11 @@ import { minuteAt, minuteOfDay } from '../units';
 const zone = demoShop.timeZone;
 const job = jobFixture({});
 const plan = planJob({
-  ...{ job, shop: demoShop, shelf: shelfOf(standardShelf), commitments: [], agreedStarts: new Map() },
+  job,
+  shop: demoShop,
+  shelf: shelfOf(standardShelf),
+  commitments: [],
+  agreedStarts: new Map(),
   now: minuteAt(job.arrival, 0, zone),
 });
 const agreed = [{ plan, version: 3 }];
@@ -85,7 +89,11 @@ describe('as an iCalendar, read by another program', () => {
 
   test('the UID of a booking stays when its time and the version change', () => {
     const later = planJob({
-      ...{ job, shop: demoShop, shelf: shelfOf(standardShelf), commitments: [], agreedStarts: new Map() },
+      job,
+      shop: demoShop,
+      shelf: shelfOf(standardShelf),
+      commitments: [],
+      agreedStarts: new Map(),
       now: minuteAt(job.arrival, 0, zone) + 2 * 1440,
     });
     const moved = calendarBookings({ kind: 'job', id: plan.job }, [{ plan: later, version: 4 }], demoShop);
@@ -98,13 +106,12 @@ describe('as an iCalendar, read by another program', () => {
 
   test('eight in the morning is eight by the wall before and after the clocks change; odd signs survive', () => {
     const at = (date: string): CalendarBooking => ({
-      ...{
-        uid: `${date}@coatrel`,
-        sequence: 0,
-        location: 'Booth; by the gate',
-        summary: 'Coat, "first" \\ second\nline',
-      },
-      ...{ from: minuteAt(date, 480, zone), to: minuteAt(date, 540, zone) },
+      uid: `${date}@coatrel`,
+      sequence: 0,
+      location: 'Booth; by the gate',
+      summary: 'Coat, "first" \\ second\nline',
+      from: minuteAt(date, 480, zone),
+      to: minuteAt(date, 540, zone),
     });
     // Clocks in London go forward on 28 March 2027 and back on 31 October.
     const days = ['2027-03-27', '2027-03-29', '2027-10-30', '2027-11-01'];

@@ -32,7 +32,11 @@ export function calendarBookings(
       location: string,
     ): CalendarBooking => ({
       uid: `${encodeURIComponent(`${plan.job} ${key}`)}@coatrel`,
-      ...{ sequence: version, from, to, location, summary: `${plan.job} ${summary}` },
+      sequence: version,
+      from,
+      to,
+      location,
+      summary: `${plan.job} ${summary}`,
     });
     const placeOf = (step: PlannedStep) =>
       step.uses

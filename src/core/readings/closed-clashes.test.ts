@@ -5,7 +5,11 @@ import { closedClashes } from './closed-clashes';
 
 const at = (date: string, hour: number) => minuteAt(date, hour * 60, demoShop.timeZone);
 const closing = (date: string, from: number, to: number) => ({
-  ...{ from: date, fromMin: from * 60, to: date, toMin: to * 60, reason: 'filters' },
+  from: date,
+  fromMin: from * 60,
+  to: date,
+  toMin: to * 60,
+  reason: 'filters',
 });
 const shop = (closed: Record<string, ReturnType<typeof closing>[]>) => ({
   timeZone: demoShop.timeZone,
@@ -38,8 +42,12 @@ test('a session that reaches into a closing of its booth is named, one that ends
   const found = closedClashes([plan], shop({ booth: [closing('2027-01-05', 9, 12)] }), now);
   expect(found).toEqual([
     {
-      ...{ job: 'P-2', place: 'booth', subject: 'Sides', reason: 'filters' },
-      ...{ start: at('2027-01-05', 9), end: at('2027-01-05', 10) },
+      job: 'P-2',
+      place: 'booth',
+      subject: 'Sides',
+      reason: 'filters',
+      start: at('2027-01-05', 9),
+      end: at('2027-01-05', 10),
     },
   ]);
 });

@@ -12,7 +12,13 @@ const step = (
   whyNotEarlier: PlanBecause[],
   more: Partial<PlannedStep> = {},
 ) => ({
-  ...{ key, start, end, whyNotEarlier, state: 'planned', phase: 'prime', kind: 'contiguous' },
+  key,
+  start,
+  end,
+  whyNotEarlier,
+  state: 'planned',
+  phase: 'prime',
+  kind: 'contiguous',
   ...more,
 });
 const after = (from: string, min = 0): PlanBecause => ({ kind: 'link', from, min, why: { code: 'order' } });
@@ -90,7 +96,11 @@ describe('open hours until the end, worked by hand', () => {
 
   test('the same people at the same other work are one line', () => {
     const busy = (from: number, to: number): PlanBecause => ({
-      ...{ kind: 'resource', who: ['booth'], holders: ['P-016 base'], from, to },
+      kind: 'resource',
+      who: ['booth'],
+      holders: ['P-016 base'],
+      from,
+      to,
     });
     const account = endAccount(
       plan([step('a', [540, 600], [busy(480, 540)]), step('b', [690, 700], [busy(600, 690), after('a')])]),
@@ -98,7 +108,11 @@ describe('open hours until the end, worked by hand', () => {
       open,
     )!;
     expect(account.items[0]).toEqual({
-      ...{ cause: 'busy', step: 'a', who: ['booth'], holders: ['P-016 base'], openMin: 150 },
+      cause: 'busy',
+      step: 'a',
+      who: ['booth'],
+      holders: ['P-016 base'],
+      openMin: 150,
     });
     expect(account.causes).toEqual({ ...none, busy: 150, work: 70 });
   });

@@ -10,7 +10,7 @@ import { minuteAt } from '../units';
 
 const shelf = shelfOf(standardShelf);
 const step = (over: Partial<PlannedStep>) =>
-  ({ ...{ operation: 'turn-over', skipped: false, hold: null }, ...over }) as PlannedStep;
+  ({ operation: 'turn-over', skipped: false, hold: null, ...over }) as PlannedStep;
 const stay = (place: string, start: number, end: number) => ({ key: place, place, start, end }) as never;
 
 describe('turned over', () => {
@@ -69,7 +69,13 @@ describe('loose parts', () => {
     ]);
     expect(roomM2).toBe(12);
     const one = (of: string, from: number, to: number, floorM2: number) => ({
-      ...{ job: of, section: '', panels: 1, areaM2: 0, from, to, floorM2 },
+      job: of,
+      section: '',
+      panels: 1,
+      areaM2: 0,
+      from,
+      to,
+      floorM2,
     });
     const all = [one('A', 0, 500, 7), one('B', 200, 900, 6), one('C', 500, 900, 6)];
     expect(racksFullAt(all, roomM2, 100)).toEqual({ at: 200, jobs: ['A', 'B'], neededM2: 13 });
@@ -85,7 +91,11 @@ describe('baking outdoors', () => {
     places: [
       ...demoShop.places,
       {
-        ...{ ...demoShop.places[0]!, id: 'court', name: 'Court', kind: 'yard' as const, outdoors: true },
+        ...demoShop.places[0]!,
+        id: 'court',
+        name: 'Court',
+        kind: 'yard' as const,
+        outdoors: true,
         profile: Array.from({ length: 12 }, () => ({ workC, nightC, humidity: 50 })),
       },
     ],

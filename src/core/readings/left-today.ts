@@ -39,7 +39,9 @@ export function leftToday(
   const dustMin = sheet ? (waitingAt(sheet, 'dustFreeMin', airC) ?? 0) : 0;
   const needMin = step.minutes + dustMin + cleanUpMin;
   return {
-    ...{ until, needMin, fits: needMin <= until - now },
+    until,
+    needMin,
+    fits: needMin <= until - now,
     why: isLoud ? 'loud' : isDark ? 'dark' : 'close',
   };
 }

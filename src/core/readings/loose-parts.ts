@@ -37,7 +37,11 @@ export function looseParts(
       const areaM2 = panels.reduce((sum, part) => sum + part.outsideM2, 0);
       return [
         {
-          ...{ job: job.number, section: section.name, panels: panels.length, areaM2, from: off.end },
+          job: job.number,
+          section: section.name,
+          panels: panels.length,
+          areaM2,
+          from: off.end,
           to: back.length > 0 ? Math.min(...back) : (finish ?? off.end),
           floorM2: areaM2 * floorPerPanelM2,
         },

@@ -16,7 +16,13 @@ const shelf = new Map([
 ]);
 const step = (key: string, start: number, end: number, more: object = {}) =>
   ({
-    ...{ key, start, end, operation: 'spray', sections: ['sides'], coat: null, skipped: false },
+    key,
+    start,
+    end,
+    operation: 'spray',
+    sections: ['sides'],
+    coat: null,
+    skipped: false,
     ...more,
   }) as unknown as PlannedStep;
 const coat = (key: string, start: number, end: number, more: object = {}) =>
@@ -37,7 +43,9 @@ describe('how tape is laid over a film of the job, worked by hand', () => {
     ['seven days: as it comes', 10_080, { code: 'as-it-comes' }],
   ])('%s', (_, ageMin, advice) => {
     expect(tackOf(coat('a', 0, 60), mask(60 + ageMin))).toEqual({
-      ...{ product: 'film', ageMin, advice },
+      product: 'film',
+      ageMin,
+      advice,
       // A fortnight from the end of the masking.
       pullBy: 60 + ageMin + 120 + 20_160,
     });
@@ -45,8 +53,10 @@ describe('how tape is laid over a film of the job, worked by hand', () => {
 
   test('the last coat that lies when the tape is laid counts, not one that comes later or lies elsewhere', () => {
     const steps = [
-      ...[coat('a', 0, 60), coat('b', 100, 160)],
-      ...[coat('elsewhere', 200, 260, { sections: ['roof'] }), coat('later', 2000, 2060)],
+      coat('a', 0, 60),
+      coat('b', 100, 160),
+      coat('elsewhere', 200, 260, { sections: ['roof'] }),
+      coat('later', 2000, 2060),
     ];
     expect(tackOf(...steps, mask(1000))?.ageMin).toBe(840);
   });

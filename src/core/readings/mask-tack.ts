@@ -31,7 +31,9 @@ export function maskTacks(
     if (!last || !sheet) continue;
     const ageMin = mask.start - last.end;
     found.set(mask.key, {
-      ...{ product: last.coat!.product, ageMin, advice: tackAdvice(sheet, ageMin, bayC) },
+      product: last.coat!.product,
+      ageMin,
+      advice: tackAdvice(sheet, ageMin, bayC),
       pullBy: pullBy(mask.end),
     });
   }

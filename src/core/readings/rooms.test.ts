@@ -6,7 +6,13 @@ import { minuteAt } from '../units';
 
 const place = (id: string, airWith: string[] = []) => ({ ...standardShop.places[0]!, id, airWith });
 const use = (kind: RoomUse['kind'], at: string, from: number, to: number, job = 'P-1'): RoomUse => ({
-  ...{ job, step: `${kind}${from}`, name: kind, place: at, from, to, kind },
+  job,
+  step: `${kind}${from}`,
+  name: kind,
+  place: at,
+  from,
+  to,
+  kind,
 });
 
 describe('dust and open film', () => {
@@ -56,8 +62,17 @@ describe('dust and open film', () => {
   test('rooms are read from holds and from the places steps use; what is over or touches no room is left out', () => {
     const step = (key: string, given: object): PlannedStep =>
       ({
-        ...{ key, name: key, state: 'planned', skipped: false, start: 10, end: 20, coat: null, tags: [] },
-        ...{ hold: null, uses: [], operation: 'x' },
+        key,
+        name: key,
+        state: 'planned',
+        skipped: false,
+        start: 10,
+        end: 20,
+        coat: null,
+        tags: [],
+        hold: null,
+        uses: [],
+        operation: 'x',
         ...given,
       }) as unknown as PlannedStep;
     const plan = {
@@ -84,17 +99,15 @@ describe('the floor', () => {
   const zone = 'Europe/London';
   const t = minuteAt('2026-12-01', 0, zone);
   const stay = (key: string, at: string, from: number, to: number) => ({
-    ...{
-      key,
-      place: at,
-      start: t + from,
-      end: t + to,
-      kind: 'stay',
-      placeKind: 'bay',
-      from: '',
-      to: '',
-      subject: '',
-    },
+    key,
+    place: at,
+    start: t + from,
+    end: t + to,
+    kind: 'stay',
+    placeKind: 'bay',
+    from: '',
+    to: '',
+    subject: '',
   });
   const plan = {
     stays: [stay('b', 'bay-1', 500, 900), stay('a', 'wash', 100, 300), stay('w', 'bay-2', 0, 900)],
@@ -106,7 +119,8 @@ describe('the floor', () => {
     finish: t + 1000,
   } as unknown as Plan;
   const job = {
-    ...{ number: 'P-1', arrival: '2026-12-01' },
+    number: 'P-1',
+    arrival: '2026-12-01',
     sections: [
       { key: 'shell', loose: false },
       { key: 'wings', loose: true },
@@ -135,7 +149,10 @@ describe('the floor', () => {
   });
 
   const at = (name: string, where: string, from: number, to: number): FloorStay => ({
-    ...{ job: name, place: where, from, to },
+    job: name,
+    place: where,
+    from,
+    to,
   });
 
   test('who stands in a room must leave it before the next comes, and where it goes is said', () => {

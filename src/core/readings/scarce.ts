@@ -57,14 +57,12 @@ export function scarceSteps(
       const stays = (person: Person) => days.findIndex((date) => away(person, date));
       return [
         {
-          ...{
-            step: step.key,
-            name: step.name,
-            subject: step.subject,
-            start: step.start,
-            missedFrom,
-            backOn,
-          },
+          step: step.key,
+          name: step.name,
+          subject: step.subject,
+          start: step.start,
+          missedFrom,
+          backOn,
           able: [...able]
             .sort((a, b) => (stays(b) < 0 ? watchedDays : stays(b)) - (stays(a) < 0 ? watchedDays : stays(a)))
             .map((person) => person.name),

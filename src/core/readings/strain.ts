@@ -87,7 +87,10 @@ export function strainDays(
       .filter((one) => load(one.id) < day.hand && isThere(one, date))
       .sort((a, b) => load(a.id) - load(b.id));
     found.push({
-      ...{ person, date, handSandingMin: Math.round(day.hand), overheadMin: Math.round(day.over) },
+      person,
+      date,
+      handSandingMin: Math.round(day.hand),
+      overheadMin: Math.round(day.over),
       relief: able[0]?.id ?? null,
     });
   }

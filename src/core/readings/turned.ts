@@ -39,7 +39,10 @@ export function turnedSpans(
     const room = places.find((one) => one.id === place);
     const isKnown = room !== undefined && widthM > 0 && heightM > 0;
     spans.push({
-      ...{ from: turn.end, to: turns[i + 1]?.start ?? null, place, clearM },
+      from: turn.end,
+      to: turns[i + 1]?.start ?? null,
+      place,
+      clearM,
       fits: isKnown ? Math.min(room.widthM, room.heightM) >= clearM : null,
     });
   }

@@ -23,8 +23,12 @@ export function unkeptOf({
     .map((window): Unkept => {
       const why = between(byKey.get(window.to), window.closes);
       return {
-        ...{ kind: 'window', step: window.to, opens: window.from },
-        ...{ wanted: window.closes, start: window.met, why },
+        kind: 'window',
+        step: window.to,
+        opens: window.from,
+        wanted: window.closes,
+        start: window.met,
+        why,
       };
     });
   const others = warnings.flatMap((warning): Unkept[] => {

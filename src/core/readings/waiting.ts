@@ -53,8 +53,12 @@ export function freeWhileWaiting(
         .sort((a, b) => a.step.start - b.step.start)
         .slice(0, mostFree)
         .map(({ job, step }) => ({
-          ...{ job, step: step.key, name: step.name, subject: step.subject },
-          ...{ planned: step.start, personMinutes: step.personMinutes },
+          job,
+          step: step.key,
+          name: step.name,
+          subject: step.subject,
+          planned: step.start,
+          personMinutes: step.personMinutes,
         }));
       return {
         job: own.job,

@@ -45,8 +45,14 @@ export interface ScopeChange {
 
 /** A step as nobody touched it. */
 export const blankStepEdit = (step: string): StepEdit => ({
-  ...{ step, personMinutes: null, skipped: false, after: null, override: false, person: null },
-  ...{ startAt: null, note: '' },
+  step,
+  personMinutes: null,
+  skipped: false,
+  after: null,
+  override: false,
+  person: null,
+  startAt: null,
+  note: '',
 });
 
 /** Nothing is left of the edit. */

@@ -215,7 +215,19 @@ export function ownPartOf(part: Part): OwnPart {
   const { key, name, section, side, outline, holes, shape, curveFactor, curveReason } = part;
   const { insideM2, trimM, beadM, rivetM, seamM } = part;
   return {
-    ...{ key, name, section, side, outline, holes, shape, curveFactor, curveReason },
-    ...{ insideM2, trimM, beadM, rivetM, seamM },
+    key,
+    name,
+    section,
+    side,
+    outline,
+    holes,
+    shape,
+    curveFactor,
+    curveReason,
+    insideM2,
+    trimM,
+    beadM,
+    rivetM,
+    seamM,
   };
 }

@@ -27,7 +27,9 @@ const withLags = (minutes: number[], list: Lag[]) =>
     problemOf({
       steps: minutes.map((one, i) => step(`s${i}`, one)),
       links: list.map(({ from, to, lag, closing }) => ({
-        ...{ from: `s${from}`, to: `s${to}`, type: 'start-start' },
+        from: `s${from}`,
+        to: `s${to}`,
+        type: 'start-start',
         ...(closing ? { max: lag } : { min: lag }),
       })),
     }),

@@ -145,7 +145,18 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
     latest[one.step] = one.start;
   }
   return {
-    ...{ now: model.now, lo, hi, steps, holds, resources, jobs, facts, earliest, latest, release, pinned },
+    now: model.now,
+    lo,
+    hi,
+    steps,
+    holds,
+    resources,
+    jobs,
+    facts,
+    earliest,
+    latest,
+    release,
+    pinned,
     exclusions: model.exclusions.map(({ a, b }) => ({ a, b, same: a === b })),
     sameGroups: model.same.length,
     links: model.links,

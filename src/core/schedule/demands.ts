@@ -42,7 +42,8 @@ function linkGives(link: ModelLink): Gives | null {
   const at = link[figure];
   if (at === null) return null;
   return {
-    ...{ figure, at },
+    figure,
+    at,
     with: (from, value) => ({
       ...from,
       links: from.links.map((one) => (one === link ? { ...one, [figure]: value } : one)),
@@ -113,7 +114,8 @@ export function demandsOf(model: ScheduleModel): Demand[] {
               words: `jobs[${i}].release: ${quoted(one.id)} not before ${one.release}`,
               says: `${named(one.id)} may not begin before minute ${one.release}`,
               gives: {
-                ...{ figure: 'release' as const, at: one.release },
+                figure: 'release' as const,
+                at: one.release,
                 with: (from: ScheduleModel, release: number) => changed('jobs', one.id, { release })(from),
               },
               without: changed('jobs', one.id, { release: model.now }),

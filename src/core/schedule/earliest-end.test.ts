@@ -4,17 +4,30 @@ import { WorkSearch } from './work-search';
 // Open 0–480 of every day.
 const days = Array.from({ length: 20 }, (_, i) => ({ from: i * 1440, to: i * 1440 + 480 }));
 const step = (id: string, minutes: number, over: Partial<TimedStep> = {}): TimedStep => ({
-  ...{ id, kind: 'splittable', minutes, uses: [['ann']], hold: null, notBefore: 0, ...over },
+  id,
+  kind: 'splittable',
+  minutes,
+  uses: [['ann']],
+  hold: null,
+  notBefore: 0,
+  ...over,
 });
 const chain = (steps: TimedStep[], over: Partial<ScheduleProblem> = {}): ScheduleProblem => ({
-  ...{ now: 0, holds: [], facts: [], commitments: [] },
+  now: 0,
+  holds: [],
+  facts: [],
+  commitments: [],
   resources: [
     { id: 'ann', open: days },
     { id: 'ben', open: days.slice(2) },
   ],
   steps,
   links: steps.slice(1).map((one, i) => ({
-    ...{ id: `l${i}`, from: steps[i]!.id, to: one.id, min: 0, max: null },
+    id: `l${i}`,
+    from: steps[i]!.id,
+    to: one.id,
+    min: 0,
+    max: null,
   })),
   ...over,
 });

@@ -94,8 +94,10 @@ function resultFrom(problem: Json, placed: Json[], held: Map<string, string>): J
   const result = {
     steps: [...placed],
     holds: (problem.holds ?? []).map((one: Json) => ({
-      ...{ id: one.id, resource: held.get(one.id) },
-      ...{ start: at(one.from).start, end: at(one.to).end },
+      id: one.id,
+      resource: held.get(one.id),
+      start: at(one.from).start,
+      end: at(one.to).end,
     })),
     broken: [],
   };

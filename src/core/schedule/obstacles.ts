@@ -141,7 +141,8 @@ function excludedStarts(plan: PlacedPlan, step: number, low: Minute, high: Minut
   for (const other of excluding(plan, step, low, plan.end[step]!))
     if (!isOwnHold(plan, step, other.owner))
       keep({
-        ...{ kind: 'exclusion', other: other.owner },
+        kind: 'exclusion',
+        other: other.owner,
         from: firstReaching(plan, step, other.from),
         to: other.to,
       });

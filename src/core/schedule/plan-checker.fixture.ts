@@ -154,7 +154,10 @@ export function checkPlan(problem: Json, result: Json): Checked {
     for (const use of spot.uses)
       if (use.amount !== undefined)
         demands.push({
-          ...{ resource: use.resource, amount: use.amount, end: spot.end, fact: facts.has(step.id) },
+          resource: use.resource,
+          amount: use.amount,
+          end: spot.end,
+          fact: facts.has(step.id),
           start: facts.has(step.id) ? Math.max(now, spot.start) : spot.start,
         });
   }
@@ -177,7 +180,10 @@ export function checkPlan(problem: Json, result: Json): Checked {
 
   const entities: Json[] = [
     ...[...steps.values()].map((step) => ({
-      ...{ id: step.id, step, tags: step.tags ?? [], start: placed.get(step.id).start },
+      id: step.id,
+      step,
+      tags: step.tags ?? [],
+      start: placed.get(step.id).start,
       end: placed.get(step.id).end,
       resources: placed.get(step.id).uses.map((one: Json) => one.resource),
     })),

@@ -9,7 +9,10 @@ type Json = any; // eslint-disable-line @typescript-eslint/no-explicit-any
 
 /** A problem document of these parts, with one job unless others are given. */
 export const problemOf = (parts: Json): Json => ({
-  ...{ format: 'coatrel.schedule-problem', version: 1, jobs: [{ id: 'J' }], resources: [] },
+  format: 'coatrel.schedule-problem',
+  version: 1,
+  jobs: [{ id: 'J' }],
+  resources: [],
   ...parts,
 });
 

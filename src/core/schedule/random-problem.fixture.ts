@@ -29,13 +29,16 @@ export function randomProblem(seed: number, size: Size): Json {
       })
     : [];
   const resources = ['r0', 'r1', 'r2', 'r3'].map((id, i) => ({
-    ...{ id, capacity: 1 + upTo(i === 3 ? 2 : 1) },
+    id,
+    capacity: 1 + upTo(i === 3 ? 2 : 1),
     ...(calendars.length > 0 && chance(0.7) ? { calendar: calendars[random.below(2)]!.id } : {}),
     ...(i === 0 ? { scarce: true } : {}),
   }));
   const now = size.facts && chance(0.5) ? upTo(size.length) : 0;
   const jobs = ['j0', 'j1'].map((id) => ({
-    ...{ id, release: chance(0.3) ? upTo(size.length) : 0, weight: upTo(3) },
+    id,
+    release: chance(0.3) ? upTo(size.length) : 0,
+    weight: upTo(3),
     ...(chance(0.8) ? { due: now + upTo(size.steps * size.length) } : {}),
   }));
   const anyOf = ['r1', 'r2'];
@@ -45,7 +48,9 @@ export function randomProblem(seed: number, size: Size): Json {
     else if (chance(0.7)) uses.push({ resource: `r${1 + random.below(2)}`, amount: 1 });
     if (chance(0.4)) uses.push({ resource: 'r3', amount: upTo(1) });
     return {
-      ...{ id: `s${i}`, job: jobs[random.below(2)]!.id, uses },
+      id: `s${i}`,
+      job: jobs[random.below(2)]!.id,
+      uses,
       kind: ['contiguous', 'contiguous', 'splittable', 'passive'][random.below(4)]!,
       minutes: chance(0.08) ? 0 : 1 + upTo(size.length - 1),
       tags: chance(0.3) ? [chance(0.5) ? 'dusty' : 'wet'] : [],
@@ -76,7 +81,11 @@ export function randomProblem(seed: number, size: Size): Json {
     for (let i = first; i <= last; i += 1)
       if (i === first || i === last || chance(0.5)) steps[i]!.uses.push(member);
     holds.push({
-      ...{ id: 'h0', from: `s${first}`, to: `s${last}`, amount: 1, tags: chance(0.3) ? ['wet'] : [] },
+      id: 'h0',
+      from: `s${first}`,
+      to: `s${last}`,
+      amount: 1,
+      tags: chance(0.3) ? ['wet'] : [],
       ...(chance(0.5) ? { resource: 'r0' } : { anyOf: ['r0', 'r3'] }),
     });
   }
@@ -100,7 +109,19 @@ export function randomProblem(seed: number, size: Size): Json {
     else running.push({ step: step.id, start: now - 1, remaining: 1 + upTo(2), uses });
   }
   return {
-    ...{ format: 'coatrel.schedule-problem', version: 1, now, calendars, resources, jobs, steps },
-    ...{ links, holds, exclusions, same, pinned, done, running },
+    format: 'coatrel.schedule-problem',
+    version: 1,
+    now,
+    calendars,
+    resources,
+    jobs,
+    steps,
+    links,
+    holds,
+    exclusions,
+    same,
+    pinned,
+    done,
+    running,
   };
 }

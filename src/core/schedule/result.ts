@@ -39,9 +39,14 @@ export function resultOf(
   };
   const { lateness, holdMinutes, makespan } = solution.figures;
   return {
-    ...{ format: 'coatrel.schedule', version: 1 },
+    format: 'coatrel.schedule',
+    version: 1,
     status: solution.aims[0]! <= lowerBound ? 'optimal' : 'feasible',
-    ...{ objective, makespan, lateness, holdMinutes, lowerBound },
+    objective,
+    makespan,
+    lateness,
+    holdMinutes,
+    lowerBound,
     broken: problem.broken.map((link) => ({ link })),
     holds: plan.holds.flatMap((one, h) => {
       if (one.resource < 0) return [];

@@ -3,7 +3,10 @@ import { planOf, problemOf, solved, times } from './problem-text.fixture';
 /** One small problem for each rule of the format, its answer worked by hand. */
 const day = { id: 'day', repeatMinutes: 1440, open: [[480, 960]] };
 const step = (id: string, minutes: number, more: object = {}) => ({
-  ...{ id, job: 'J', kind: 'contiguous', minutes },
+  id,
+  job: 'J',
+  kind: 'contiguous',
+  minutes,
   ...more,
 });
 const on = (resource: string, amount = 1) => [{ resource, amount }];
@@ -12,7 +15,9 @@ const because = (result: ReturnType<typeof planOf>, id: string) =>
 
 test('the example of the format: load, coat, dust-free in one session', () => {
   const result = planOf({
-    ...{ format: 'coatrel.schedule-problem', version: 1, now: 0 },
+    format: 'coatrel.schedule-problem',
+    version: 1,
+    now: 0,
     calendars: [
       {
         id: 'day',
@@ -33,11 +38,18 @@ test('the example of the format: load, coat, dust-free in one session', () => {
     jobs: [{ id: 'J1', release: 0, due: 900, weight: 1 }],
     steps: [
       {
-        ...{ id: 'load', job: 'J1', kind: 'contiguous', minutes: 60 },
+        id: 'load',
+        job: 'J1',
+        kind: 'contiguous',
+        minutes: 60,
         uses: [{ hold: 'session' }, { anyOf: ['ines', 'marek'], amount: 1 }],
       },
       {
-        ...{ id: 'coat', job: 'J1', kind: 'contiguous', minutes: 45, tags: ['open-film'] },
+        id: 'coat',
+        job: 'J1',
+        kind: 'contiguous',
+        minutes: 45,
+        tags: ['open-film'],
         uses: [{ hold: 'session' }, { resource: 'ines', amount: 1 }],
       },
       {
@@ -55,7 +67,10 @@ test('the example of the format: load, coat, dust-free in one session', () => {
     ],
     holds: [{ id: 'session', anyOf: ['booth'], amount: 1, from: 'load', to: 'dust-free', tags: [] }],
     exclusions: [{ a: 'dusty', b: 'open-film', resources: ['booth'] }],
-    ...{ same: [], pinned: [], done: [], running: [] },
+    same: [],
+    pinned: [],
+    done: [],
+    running: [],
   });
   expect(times(result)).toEqual({ load: [450, 510], coat: [510, 555], 'dust-free': [555, 675] });
   expect(result).toMatchObject({ makespan: 675, lateness: 0, holdMinutes: 225, status: 'optimal' });
@@ -298,7 +313,11 @@ describe('facts, pins, releases', () => {
     const links = [{ from: 'a', to: 'c', type: 'end-start', min: 500 }];
     const result = planOf(
       problemOf({
-        ...{ now: 900, calendars, resources, steps, links },
+        now: 900,
+        calendars,
+        resources,
+        steps,
+        links,
         done: [{ step: 'a', start: 700, end: 800, uses }],
         running: [{ step: 'b', start: 850, remaining: 100, uses }],
       }),
@@ -420,7 +439,9 @@ describe('no plan', () => {
 
   test('a pin outside the shift', () => {
     const problem = problemOf({
-      ...{ calendars, resources, steps: [step('a', 30, { uses: on('r') })] },
+      calendars,
+      resources,
+      steps: [step('a', 30, { uses: on('r') })],
       pinned: [{ step: 'a', start: 940 }],
     });
     expect(words(problem)).toEqual([

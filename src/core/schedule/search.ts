@@ -172,8 +172,12 @@ export class Search {
     const b = this.#forward.bookings;
     const figures = figuresOf(this.problem, b);
     return {
-      ...{ figures, aims: aimsOf(figures, this.objective), delay },
-      ...{ start: b.start.slice(), end: b.end.slice(), choice: b.choice.slice() },
+      figures,
+      aims: aimsOf(figures, this.objective),
+      delay,
+      start: b.start.slice(),
+      end: b.end.slice(),
+      choice: b.choice.slice(),
       holdResource: b.holdResource.slice(),
     };
   }

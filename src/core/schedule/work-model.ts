@@ -27,20 +27,35 @@ export function modelOfWork(problem: ScheduleProblem, due: Minute | null = null)
       });
   }
   return {
-    ...{ now: problem.now, calendars, done, running },
+    now: problem.now,
+    calendars,
+    done,
+    running,
     resources: problem.resources.map(({ id, isShared }) => ({
-      ...{ id, capacity: isShared ? problem.steps.length : 1, calendar: of.get(id)!, scarce: false },
+      id,
+      capacity: isShared ? problem.steps.length : 1,
+      calendar: of.get(id)!,
+      scarce: false,
     })),
     jobs: [workJob, ...(later.size > 0 ? [laterJob] : [])].map((id) => ({
-      ...{ id, release: problem.now, due: id === workJob ? due : null, weight: 1 },
+      id,
+      release: problem.now,
+      due: id === workJob ? due : null,
+      weight: 1,
     })),
     steps: problem.steps.map(({ id, kind, minutes, uses, hold }) => ({
-      ...{ id, job: later.has(id) ? laterJob : workJob, kind, minutes, tags: [] },
+      id,
+      job: later.has(id) ? laterJob : workJob,
+      kind,
+      minutes,
+      tags: [],
       uses: [...uses.map((anyOf): ModelUse => ({ anyOf, amount: 1 })), ...(hold === null ? [] : [{ hold }])],
     })),
     links: problem.links.map(({ from, to, min, max }) => ({ from, to, type: 'end-start', min, max })),
     holds: problem.holds.map((one) => ({ ...one, amount: 1, tags: [] })),
-    ...{ exclusions: [], same: [], pinned: [] },
+    exclusions: [],
+    same: [],
+    pinned: [],
   };
 }
 

@@ -4,11 +4,21 @@ import { WorkSearch } from './work-search';
 
 const days = Array.from({ length: 20 }, (_, i) => ({ from: i * 1440, to: i * 1440 + 480 }));
 const step = (id: string, minutes: number, person: string, more: object = {}) => ({
-  ...{ id, kind: 'splittable' as const, minutes, uses: [[person]], hold: null, notBefore: 0, ...more },
+  id,
+  kind: 'splittable' as const,
+  minutes,
+  uses: [[person]],
+  hold: null,
+  notBefore: 0,
+  ...more,
 });
 const link = (from: string, to: string, min = 0) => ({ id: `${from}>${to}`, from, to, min, max: null });
 const problem = (over: Partial<ScheduleProblem>): ScheduleProblem => ({
-  ...{ now: 0, links: [], holds: [], facts: [], commitments: [] },
+  now: 0,
+  links: [],
+  holds: [],
+  facts: [],
+  commitments: [],
   resources: [
     { id: 'ann', open: days },
     { id: 'ben', open: days },

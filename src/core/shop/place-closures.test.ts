@@ -73,7 +73,9 @@ describe('part-time', () => {
       at('2027-01-07', 450),
     ]);
     expect(['2027-01-04', '2027-01-05', '2027-01-06'].map((date) => isAway(person, date, demoShop))).toEqual([
-      ...[false, true, true],
+      false,
+      true,
+      true,
     ]);
     // On a Saturday, when the shop is closed, nobody is away.
     expect(isAway(person, '2027-01-09', demoShop)).toBe(false);

@@ -4,7 +4,8 @@ import { daylightOn, daylightStretches, loudStretches } from './work-limits';
 
 const utc = (iso: string) => Date.parse(`${iso}Z`) / 60000;
 const at = (latitudeDeg: number, longitudeDeg: number, timeZone: string) => ({
-  ...{ site: { latitudeDeg, longitudeDeg }, timeZone },
+  site: { latitudeDeg, longitudeDeg },
+  timeZone,
 });
 
 describe('daylight', () => {

@@ -11,7 +11,11 @@ const step = (
 ) =>
   ({
     key: operation === 'mask' ? `${section}/mask` : `${hold}/${operation}-${(count += 1)}`,
-    ...{ operation, hold, subject: section, sections: [section], personMinutes },
+    operation,
+    hold,
+    subject: section,
+    sections: [section],
+    personMinutes,
     figure: { fixedMin: operation === 'wipe' ? 35 : 0 },
     coat: product ? { product, role: product === 'clear' ? 'clear' : 'colour' } : null,
   }) as unknown as Step;
@@ -28,8 +32,13 @@ const wings = pass('wings', ['base', 'clear']);
 test('a pass: three coats of 20 min at the gun cost load 30, wipe 45, unload 30 and the mask 50', () => {
   expect(boothPasses(roof)).toEqual([
     {
-      ...{ session: 'roof/paint', subject: 'roof', sections: ['roof'], products: ['base', 'clear'] },
-      ...{ coats: 3, sprayMin: 60, overheadMin: 155 },
+      session: 'roof/paint',
+      subject: 'roof',
+      sections: ['roof'],
+      products: ['base', 'clear'],
+      coats: 3,
+      sprayMin: 60,
+      overheadMin: 155,
     },
   ]);
 });

@@ -83,9 +83,21 @@ describe('the catalogue as data', () => {
   test('the trade’s anchors: person-minutes a unit as the labour table gives them', () => {
     const rates = Object.fromEntries(catalogue.map((one) => [one.code, one.rate]));
     expect(rates).toMatchObject({
-      ...{ wash: 3, scuff: 8, 'strip-disc': 50, 'strip-chemical': 60, 'clean-seams': 4, fill: 45 },
-      ...{ 'spray-primer': 3, 'spray-colour': 2.5, 'spray-clear': 3, 'guide-coat': 0.7, wipe: 2 },
-      ...{ unmask: 0.5, roll: 10, 'sand-between': 10, mask: 5 },
+      wash: 3,
+      scuff: 8,
+      'strip-disc': 50,
+      'strip-chemical': 60,
+      'clean-seams': 4,
+      fill: 45,
+      'spray-primer': 3,
+      'spray-colour': 2.5,
+      'spray-clear': 3,
+      'guide-coat': 0.7,
+      wipe: 2,
+      unmask: 0.5,
+      roll: 10,
+      'sand-between': 10,
+      mask: 5,
     });
   });
 

@@ -5,7 +5,9 @@ import { sides, type Part } from '../vehicle';
 import { crewZones } from './crew-zones';
 
 const part = (key: string, side: Part['side'], x: number, outsideM2 = 1) => ({
-  ...{ key, side, outsideM2 },
+  key,
+  side,
+  outsideM2,
   outline: [
     [x, 0],
     [x + 1, 0],
@@ -75,17 +77,15 @@ describe('who where', () => {
 describe('collisions', () => {
   const step = (key: string, start: number, end: number, given: object = {}): PlannedStep =>
     ({
-      ...{
-        key,
-        start,
-        end,
-        state: 'planned',
-        crew: 1,
-        skipped: false,
-        coat: null,
-        tags: [],
-        sections: ['sides'],
-      },
+      key,
+      start,
+      end,
+      state: 'planned',
+      crew: 1,
+      skipped: false,
+      coat: null,
+      tags: [],
+      sections: ['sides'],
       ...given,
     }) as unknown as PlannedStep;
 

@@ -43,7 +43,11 @@ export function crewZones(
   );
   const whole = ordered.reduce((sum, part) => sum + part.outsideM2, 0);
   const zones = people.map((person): CrewZone & { sides: Set<Side> } => ({
-    ...{ person, parts: [], areaM2: 0, where: '', sides: new Set<Side>() },
+    person,
+    parts: [],
+    areaM2: 0,
+    where: '',
+    sides: new Set<Side>(),
   }));
   let done = 0;
   ordered.forEach((part, i) => {

@@ -245,8 +245,11 @@ export class StepDraft {
     const outside = this.airs(kind).find((air) => !withinLimits({ minAirC, maxAirC }, air.workC));
     if (outside)
       this.warn({
-        ...{ code: 'air-outside-limits', product: product.code },
-        ...{ airC: outside.workC, minAirC, maxAirC },
+        code: 'air-outside-limits',
+        product: product.code,
+        airC: outside.workC,
+        minAirC,
+        maxAirC,
       });
   }
 

@@ -14,16 +14,14 @@ const build = (over: Partial<Job> = {}) => {
 const tested = (leadTest: LeadTest) =>
   partsOfJob(base).map((part) => ({ ...blankSurvey(part.key), leadTest }));
 const done = (step: string): StepFact => ({
-  ...{
-    step,
-    status: 'done',
-    start: 0,
-    end: 10,
-    remainingMin: null,
-    personMinutes: 10,
-    materialsMinor: 0,
-    uses: [],
-  },
+  step,
+  status: 'done',
+  start: 0,
+  end: 10,
+  remainingMin: null,
+  personMinutes: 10,
+  materialsMinor: 0,
+  uses: [],
 });
 const stepOf = (made: ReturnType<typeof build>, key: string) => made.steps.find((step) => step.key === key)!;
 

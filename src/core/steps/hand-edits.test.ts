@@ -127,7 +127,10 @@ describe('a pinned step', () => {
     const monday = sunday.steps.find((step) => step.key === first.key)!;
     expect(monday.start).toBeGreaterThanOrEqual(at('2027-03-08', 7));
     expect(sunday.warnings).toContainEqual({
-      ...{ code: 'pin-missed', step: first.key, wanted: at('2027-03-07', 9), start: monday.start },
+      code: 'pin-missed',
+      step: first.key,
+      wanted: at('2027-03-07', 9),
+      start: monday.start,
     });
     const early = plan([{ step: first.key, startAt: at('2026-11-23', 8) }]);
     expect(early.steps.find((step) => step.key === first.key)!.start).toBe(first.start);

@@ -77,12 +77,14 @@ export function addStepsByHand(draft: StepDraft): void {
     if (after === null) draft.warn({ code: 'edit-without-step', step: added.after });
     const section = job.sections.find((one) => one.key === added.section);
     draft.work({
-      ...{ key, operation: draft.entries.has(added.operation) ? added.operation : 'own-work' },
+      key,
+      operation: draft.entries.has(added.operation) ? added.operation : 'own-work',
       ...(added.name === '' ? {} : { name: added.name }),
       subject: section?.name ?? '',
       sections: section ? [section.key] : [],
       parts: parts.filter((part) => part.section === section?.key),
-      ...{ rate: 0, fixedMin: added.personMinutes },
+      rate: 0,
+      fixedMin: added.personMinutes,
       because: [{ code: 'by-hand' }],
       after: [],
       leaves: null,

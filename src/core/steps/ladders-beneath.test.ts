@@ -1,7 +1,10 @@
 import { laddersBeneath } from './ladders-beneath';
 
 const section = {
-  ...{ substrate: 'steel' as const, depth: 'bare' as const, level: 'Show' as const, schools: {} },
+  substrate: 'steel' as const,
+  depth: 'bare' as const,
+  level: 'Show' as const,
+  schools: {},
 };
 const names = (given: object, route: Parameters<typeof laddersBeneath>[1] = 'panel') =>
   laddersBeneath({ ...section, ...given }, route).map((stage) => stage.name);

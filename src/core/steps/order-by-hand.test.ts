@@ -15,8 +15,14 @@ const edit = (step: string, set: Partial<StepEdit>) => ({ stepEdits: [{ ...blank
 const added = (over: Partial<AddedStep> = {}) => ({
   addedSteps: [
     {
-      ...{ id: 'a1', operation: 'turn-over', name: '', section: 'shell', personMinutes: 120 },
-      ...{ after: 'shell/strip', before: null, note: '' },
+      id: 'a1',
+      operation: 'turn-over',
+      name: '',
+      section: 'shell',
+      personMinutes: 120,
+      after: 'shell/strip',
+      before: null,
+      note: '',
       ...over,
     },
   ],
@@ -64,7 +70,9 @@ describe('a step after another', () => {
     expect(linkOf(made, 'body/wash', 'body/strip-down')).toBeUndefined();
     expect(linkOf(made, 'body/strip-down', 'body/wash')!.why).toEqual({ code: 'by-hand' });
     expect(made.warnings).toContainEqual({
-      ...{ code: 'order-overridden', step: 'body/wash', after: 'body/strip-down' },
+      code: 'order-overridden',
+      step: 'body/wash',
+      after: 'body/strip-down',
       why: { code: 'state', state: 'washed' },
     });
   });
@@ -91,7 +99,9 @@ describe('a step put in by hand', () => {
     const made = build(added());
     const step = made.steps.find((one) => one.key === key)!;
     expect(step).toMatchObject({
-      ...{ name: 'Turn the shell or hull over', sections: ['shell'], personMinutes: 120 },
+      name: 'Turn the shell or hull over',
+      sections: ['shell'],
+      personMinutes: 120,
       because: [{ code: 'by-hand' }],
     });
     expect(step.cautions).toContain('lifting');
@@ -138,7 +148,9 @@ describe('a person by name', () => {
     const refused = named(other.id);
     expect(step(refused).person).toBeNull();
     expect(refused.warnings).toContainEqual({
-      ...{ code: 'person-refused', step: 'shell/paint/colour-1', person: other.id },
+      code: 'person-refused',
+      step: 'shell/paint/colour-1',
+      person: other.id,
     });
     expect(named('nobody').warnings).toContainEqual(expect.objectContaining({ code: 'person-refused' }));
   });

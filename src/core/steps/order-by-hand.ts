@@ -48,8 +48,12 @@ export function orderByHand(draft: StepDraft, step: string, after: string, insis
   const against = chain.length === 2 ? linkBetween(draft, step, after) : undefined;
   if (!against || !insists) {
     draft.warn({
-      ...{ code: 'order-refused', step, after, chain: chain.slice(1, -1) },
-      ...{ why: against?.why ?? null, mayInsist: against !== undefined },
+      code: 'order-refused',
+      step,
+      after,
+      chain: chain.slice(1, -1),
+      why: against?.why ?? null,
+      mayInsist: against !== undefined,
     });
     return;
   }

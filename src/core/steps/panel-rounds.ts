@@ -58,7 +58,10 @@ export function panelRounds(
       (mark) => mark.part === part.key && !mark.mended && levelKinds.has(mark.kind),
     ).length;
     return {
-      ...{ part: part.key, kinds, open, asksForMore: blocked && open > 0 },
+      part: part.key,
+      kinds,
+      open,
+      asksForMore: blocked && open > 0,
       next: ahead ? { kind: ahead.kind, round: ahead.round, start: ahead.start } : null,
     };
   });

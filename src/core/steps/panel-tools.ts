@@ -37,35 +37,45 @@ export function panelTools({
   switch (shape) {
     case 'flat':
       return {
-        ...{ blockMm: block(longestMm), backing: 'stiff block', fineBacking: 'flexible block' },
+        blockMm: block(longestMm),
+        backing: 'stiff block',
+        fineBacking: 'flexible block',
         machine: broken ? 'soft interface, flats only' : 'flats, a hand off every edge',
         polisherRpm: { flats: 1800, edges: 900 },
         why: broken ? `flat between its ${broken}` : 'flat: the block finds what the eye does not',
       };
     case 'curved':
       return {
-        ...{ blockMm: block(280), backing: 'flexible block', fineBacking: 'soft pad' },
+        blockMm: block(280),
+        backing: 'flexible block',
+        fineBacking: 'soft pad',
         machine: 'soft interface, flats only',
         polisherRpm: { flats: 1500, edges: 800 },
         why: 'crowned: from both diagonals across the curve',
       };
     case 'beaded':
       return {
-        ...{ blockMm: block(160), backing: 'soft pad', fineBacking: 'bare hand' },
+        blockMm: block(160),
+        backing: 'soft pad',
+        fineBacking: 'bare hand',
         machine: 'no machine',
         polisherRpm: { flats: 1200, edges: 600 },
         why: 'beads lose twice what the flats lose: taped, then by hand',
       };
     case 'riveted':
       return {
-        ...{ blockMm: block(120), backing: 'soft pad', fineBacking: 'soft pad' },
+        blockMm: block(120),
+        backing: 'soft pad',
+        fineBacking: 'soft pad',
         machine: 'no machine',
         polisherRpm: { flats: 1200, edges: 600 },
         why: 'a hard block cuts the rivet heads through',
       };
     case 'tube':
       return {
-        ...{ blockMm: null, backing: 'bare hand', fineBacking: 'bare hand' },
+        blockMm: null,
+        backing: 'bare hand',
+        fineBacking: 'bare hand',
         machine: 'no machine',
         polisherRpm: { flats: 1000, edges: 600 },
         why: 'round: strips pulled round it',

@@ -49,7 +49,11 @@ describe('rounds panel by panel', () => {
     state: RoundOfWork['state'],
     personMinutes: number,
   ) => ({
-    ...{ kind, round: n, state, personMinutes, start: n * 1000 },
+    kind,
+    round: n,
+    state,
+    personMinutes,
+    start: n * 1000,
   });
   const rounds = [
     round('block', 1, 'done', 300),
@@ -79,9 +83,20 @@ describe('rounds panel by panel', () => {
 
 describe('tape on fresh paint', () => {
   const sheet = completeSheet({
-    ...{ family: 'clear', method: 'spray', dryUm: 30, sheetC: 20, minAirC: 10, maxAirC: 35 },
-    ...{ potLifeMin: 90, flashMin: 10, dustFreeMin: 60, recoatMaxMin: 1440, sandAfterMin: 720 },
-    ...{ tapeAfterMin: 1440, fullCureMin: 20_160, coatsPerSession: 3 },
+    family: 'clear',
+    method: 'spray',
+    dryUm: 30,
+    sheetC: 20,
+    minAirC: 10,
+    maxAirC: 35,
+    potLifeMin: 90,
+    flashMin: 10,
+    dustFreeMin: 60,
+    recoatMaxMin: 1440,
+    sandAfterMin: 720,
+    tapeAfterMin: 1440,
+    fullCureMin: 20_160,
+    coatsPerSession: 3,
     mix: [{ label: 'clear', parts: 1, volumeSolids: 0.5 }],
   });
 

@@ -4,8 +4,17 @@ import { bareMetalLimit } from './stripping';
 import { airsOf, longestWait, monthsOf, shortestWindow } from './place-air';
 
 const sheet = completeSheet({
-  ...{ family: 'clear', method: 'spray', dryUm: 30, sheetC: 20, minAirC: 12, maxAirC: 35 },
-  ...{ potLifeMin: 90, flashMin: 10, dustFreeMin: 60, recoatMaxMin: 1440, sandAfterMin: 720 },
+  family: 'clear',
+  method: 'spray',
+  dryUm: 30,
+  sheetC: 20,
+  minAirC: 12,
+  maxAirC: 35,
+  potLifeMin: 90,
+  flashMin: 10,
+  dustFreeMin: 60,
+  recoatMaxMin: 1440,
+  sandAfterMin: 720,
   coatsPerSession: 3,
   mix: [{ label: 'clear', parts: 1, volumeSolids: 0.5 }],
 });

@@ -22,7 +22,9 @@ describe('steps whose mistake costs the panel', () => {
   });
   test('a machine on film that is being cut, but not the hand on a block', () => {
     expect(['polish', 'disc-sand', 'block'].map((code) => isRisky(step(code, null), shelf))).toEqual([
-      ...[true, true, false],
+      true,
+      true,
+      false,
     ]);
   });
   test('what is skipped risks nothing; a product that left the shelf is not guessed at', () => {

@@ -57,7 +57,11 @@ export function layRolled(laying: Laying, task: Task, hold: string | null, start
     }
   }
   laying.standing.set(section.key, {
-    ...{ key: task.key, firstCoat: last!, lastCoat: last!, lastProduct: beneath!, unload: last! },
+    key: task.key,
+    firstCoat: last!,
+    lastCoat: last!,
+    lastProduct: beneath!,
+    unload: last!,
   });
   return last!;
 }

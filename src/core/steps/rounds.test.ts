@@ -3,8 +3,15 @@ import type { Step } from './step';
 
 type Given = Parameters<typeof roundsOfWork>[0][number];
 const step = (key: string, operation: string, over: Partial<Given> = {}): Given => ({
-  ...{ key, operation, sections: ['shell'], personMinutes: 60, skipped: false, coat: null },
-  ...{ state: 'planned' as const, usedMin: 0, start: 100 },
+  key,
+  operation,
+  sections: ['shell'],
+  personMinutes: 60,
+  skipped: false,
+  coat: null,
+  state: 'planned' as const,
+  usedMin: 0,
+  start: 100,
   ...over,
 });
 const primer = (round: number, coat: number, over: Partial<Given> = {}): Given =>

@@ -46,7 +46,12 @@ export function roundsOfWork(steps: readonly Given[], section: string): RoundOfW
     const round = kind === 'polish' && step.operation === 'second-look' ? 2 : roundOf(step);
     const name = `${kind} ${round}`;
     const entry = rounds.get(name) ?? {
-      ...{ kind, round, state: 'planned' as const, personMinutes: 0, start: step.start, all: [] },
+      kind,
+      round,
+      state: 'planned' as const,
+      personMinutes: 0,
+      start: step.start,
+      all: [],
     };
     entry.all.push(step);
     entry.personMinutes += step.state === 'done' ? step.usedMin : step.personMinutes;

@@ -16,7 +16,12 @@ import { schools, schoolsOf, type SchoolCase } from './schools';
 
 const shelf = shelfOf(standardShelf);
 const given: SchoolCase = {
-  ...{ route: 'panel', level: 'Show', depth: 'bare', loose: false, effectColour: false, insideShare: 0.1 },
+  route: 'panel',
+  level: 'Show',
+  depth: 'bare',
+  loose: false,
+  effectColour: false,
+  insideShare: 0.1,
 };
 const built = (
   choice: SchoolChoice,

@@ -22,7 +22,10 @@ function schoolCase(
   const sum = (value: (part: Part) => number) => parts.reduce((total, part) => total + value(part), 0);
   const outside = sum((part) => part.outsideM2);
   return {
-    ...{ route, level: section.level, depth: section.depth, loose: section.loose },
+    route,
+    level: section.level,
+    depth: section.depth,
+    loose: section.loose,
     effectColour: stack.layers.some((layer) => layer.coats > 0 && isEffect(layer.product)),
     insideShare: outside > 0 ? sum((part) => part.insideM2) / outside : 0,
   };
@@ -45,7 +48,10 @@ export function situationOf(job: Job, route: Route, group: Group, section: JobSe
   const stack = group.stackOf(section);
   const taken = schoolsTaken(job, route, section, parts, stack);
   return {
-    ...{ route, substrate: section.substrate, depth: section.depth, level: section.level },
+    route,
+    substrate: section.substrate,
+    depth: section.depth,
+    level: section.level,
     old: section.oldFinish,
     strip: stripMethod(section).operation,
     lays: new Set(stack.layers.filter((layer) => layer.coats > 0).map((layer) => layer.role)),

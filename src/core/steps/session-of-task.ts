@@ -84,7 +84,11 @@ function layersOf(
   const { operation, sections, round, rounds } = task;
   const laid = stack.layers.filter((layer) => operation.lays.includes(layer.role) && layer.coats > 0);
   const whole = (layer: StackLayer, coats: number, because: StepReason[]): SessionLayer => ({
-    ...{ ...layer, coats, firstCoat: 1, allCoats: coats, because },
+    ...layer,
+    coats,
+    firstCoat: 1,
+    allCoats: coats,
+    because,
   });
   const situation = laying.works.get(sections[0]!.key)!.situation;
   const cut = situation.schools.clears === 'cut-and-clear';
@@ -176,8 +180,12 @@ function warnOfFilm(draft: StepDraft, section: JobSection, stack: SectionStack, 
   if (stack.clear && clear && clear.coats < stack.clear.coats) {
     const { flatUm, edgeUm } = clearLeft(stack.clear, clear.coats, clear.dryUm);
     draft.warn({
-      ...{ code: 'thin-clear', section: section.key, typed: clear.coats, needed: stack.clear.coats },
-      ...{ leftFlatUm: flatUm, leftEdgeUm: edgeUm },
+      code: 'thin-clear',
+      section: section.key,
+      typed: clear.coats,
+      needed: stack.clear.coats,
+      leftFlatUm: flatUm,
+      leftEdgeUm: edgeUm,
     });
   }
   const limitUm = 500;

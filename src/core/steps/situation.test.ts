@@ -11,7 +11,12 @@ import { loopOf, loops, rests, workStates, type WorkState } from './work-state';
 const shelf = shelfOf(standardShelf);
 const plainSchools = Object.fromEntries(schoolKeys.map((key) => [key, schoolOptions[key][0]])) as Schools;
 const section: SectionSituation = {
-  ...{ route: 'panel', substrate: 'steel', depth: 'bare', level: 'Show', old: 'enamel', strip: 'strip-disc' },
+  route: 'panel',
+  substrate: 'steel',
+  depth: 'bare',
+  level: 'Show',
+  old: 'enamel',
+  strip: 'strip-disc',
   lays: new Set(['epoxy', 'clear'] as const),
   flags: new Set(['painted', 'beads'] as const),
   schools: plainSchools,
@@ -67,7 +72,11 @@ describe('the states of the work', () => {
 const groupOf = (job: Job): Group => {
   const parts = partsOfJob(job);
   return {
-    ...{ key: 'g', loose: false, subject: 'g', sections: job.sections, parts },
+    key: 'g',
+    loose: false,
+    subject: 'g',
+    sections: job.sections,
+    parts,
     partsOf: (one) => parts.filter((part) => part.section === one.key),
     stackOf: (one) => stackOf(one, shelf),
   };

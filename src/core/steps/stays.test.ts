@@ -22,9 +22,20 @@ const group = (loose: boolean) => ({ key: loose ? 'rack' : 'body', loose }) as G
 const task = (key: string, stage: string | null, needs: string[] = [], over: Partial<Task> = {}): Task => ({
   key,
   operation: operation({
-    ...{ code: key, name: key, phase: 'metal', basis: 'fixed', rate: 0, stage, why: 'w', lost: 'l' },
+    code: key,
+    name: key,
+    phase: 'metal',
+    basis: 'fixed',
+    rate: 0,
+    stage,
+    why: 'w',
+    lost: 'l',
   }),
-  ...{ group: group(false), sections: [], scope: 'shell', round: 0, rounds: 2 },
+  group: group(false),
+  sections: [],
+  scope: 'shell',
+  round: 0,
+  rounds: 2,
   needs: new Map(needs.map((one): [string, WorkState] => [one, 'washed'])),
   ...over,
 });
@@ -147,7 +158,10 @@ describe('stays of whole jobs', () => {
     );
     const hull = built('open-hull', 'Road');
     expect(hull.links).toContainEqual({
-      ...{ from: 'topsides/fair-1', to: 'topsides/block-fairing-1', min: 720, max: null },
+      from: 'topsides/fair-1',
+      to: 'topsides/block-fairing-1',
+      min: 720,
+      max: null,
       why: { code: 'settle' },
     });
   });
@@ -155,17 +169,16 @@ describe('stays of whole jobs', () => {
 
 test('an operation without needs is done just before its state, on an airframe as on a car', () => {
   const own = operation({
-    ...{
-      code: 'ionise',
-      name: 'Ionise',
-      phase: 'mask',
-      basis: 'fixed',
-      rate: 0,
-      fixedMin: 10,
-      why: 'w',
-      lost: 'l',
-    },
-    ...{ before: ['masked'], when: { is: ['painted'] } },
+    code: 'ionise',
+    name: 'Ionise',
+    phase: 'mask',
+    basis: 'fixed',
+    rate: 0,
+    fixedMin: 10,
+    why: 'w',
+    lost: 'l',
+    before: ['masked'],
+    when: { is: ['painted'] },
   });
   for (const [bodyKind, section, earlier] of [
     ['saloon', 'shell', 'shell/refine'],
@@ -196,7 +209,13 @@ describe('hours', () => {
   const wash = (over: object) => {
     const own = {
       ...operation({
-        ...{ code: 'wash', name: 'Wash', phase: 'strip', basis: 'm²', rate: 3, why: 'w', lost: 'l' },
+        code: 'wash',
+        name: 'Wash',
+        phase: 'strip',
+        basis: 'm²',
+        rate: 3,
+        why: 'w',
+        lost: 'l',
       }),
       stage: 'strip',
       unit: 'group' as const,

@@ -10,35 +10,51 @@ const at = (date: string) => minuteAt(date, 0, zone);
 const plan = (over: Partial<Job> = {}) =>
   planJob({
     job: { ...jobFixture({ bodyKind: 'box-body', level: 'Road' }), ...over },
-    ...{ shop: demoShop, shelf: shelfOf(standardShelf), now: at('2026-11-23') },
-    ...{ commitments: [], agreedStarts: new Map() },
+    shop: demoShop,
+    shelf: shelfOf(standardShelf),
+    now: at('2026-11-23'),
+    commitments: [],
+    agreedStarts: new Map(),
   });
 const base = plan();
 const inPhase = (made: Plan, phase: string) => made.steps.filter((step) => step.phase === phase);
 const firstOf = (made: Plan, phase: string) => Math.min(...inPhase(made, phase).map((step) => step.start));
 
 const milestone = (given: Partial<Milestone>): Milestone => ({
-  ...{ id: 'm', trade: 'chassis', what: 'rolling chassis', tie: 'before', phase: 'colour', onDate: null },
-  ...{ accessLost: '', done: false, toldDate: null },
+  id: 'm',
+  trade: 'chassis',
+  what: 'rolling chassis',
+  tie: 'before',
+  phase: 'colour',
+  onDate: null,
+  accessLost: '',
+  done: false,
+  toldDate: null,
   ...given,
 });
 const sent = (given: Partial<SendOut>): SendOut => ({
-  ...{ id: 's', what: 'blasting', part: 'B2L', vendor: '', leadDays: 10, sentOn: null, dueOn: null },
-  ...{ returnedOn: null, condition: '', phase: 'epoxy' },
+  id: 's',
+  what: 'blasting',
+  part: 'B2L',
+  vendor: '',
+  leadDays: 10,
+  sentOn: null,
+  dueOn: null,
+  returnedOn: null,
+  condition: '',
+  phase: 'epoxy',
   ...given,
 });
 
 describe('openings', () => {
   const opening = (method: Opening['method']): Opening => ({
-    ...{
-      id: 'o',
-      part: 'B2L',
-      what: 'door aperture',
-      lengthM: 4,
-      method,
-      barrier: 'the seal',
-      exit: 'below',
-    },
+    id: 'o',
+    part: 'B2L',
+    what: 'door aperture',
+    lengthM: 4,
+    method,
+    barrier: 'the seal',
+    exit: 'below',
   });
   const masked = (made: Plan) => made.steps.filter((step) => step.operation === 'mask');
 

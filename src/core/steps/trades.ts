@@ -100,12 +100,17 @@ function waitForOthers(draft: StepDraft): void {
     ...job.milestones
       .filter((one) => one.tie === 'before' && !one.done)
       .map((one) => ({
-        ...{ name: one.what || one.trade, phase: one.phase, section: null, until: one.onDate },
+        name: one.what || one.trade,
+        phase: one.phase,
+        section: null,
+        until: one.onDate,
       })),
     ...job.sendOuts
       .filter((one) => one.returnedOn === null)
       .map((one) => ({
-        ...{ name: `${one.what} is outside`, phase: one.phase, section: sections.get(one.part) ?? null },
+        name: `${one.what} is outside`,
+        phase: one.phase,
+        section: sections.get(one.part) ?? null,
         until: one.dueOn ?? (one.sentOn === null ? null : addDays(one.sentOn, one.leadDays)),
       })),
   ];

@@ -5,19 +5,27 @@ import { reserveLabels } from './labels';
 const product = standardShelf.find((one) => one.code === 'base-solid')!;
 const shelf = (shelfLifeDays: number | null) => shelfOf([{ ...product, shelfLifeDays }]);
 const pool = {
-  ...{ product: 'base-solid', colour: 'Sluice Green', netL: 4, mixL: 4.4, heldBackL: 0.22, touchUpL: 0.1 },
+  product: 'base-solid',
+  colour: 'Sluice Green',
+  netL: 4,
+  mixL: 4.4,
+  heldBackL: 0.22,
+  touchUpL: 0.1,
   sessions: ['s'],
 };
 const tin = (batch: string, untilDate: string | null): StockMove => ({
-  ...{
-    id: `${batch}${untilDate}`,
-    product: 'base-solid',
-    kind: 'received',
-    amount: 4,
-    costMinor: 0,
-    onDate: '2026-12-01',
-  },
-  ...{ untilDate, job: '', phase: '', batch, note: '', corrects: null },
+  id: `${batch}${untilDate}`,
+  product: 'base-solid',
+  kind: 'received',
+  amount: 4,
+  costMinor: 0,
+  onDate: '2026-12-01',
+  untilDate,
+  job: '',
+  phase: '',
+  batch,
+  note: '',
+  corrects: null,
 });
 const labels = (days: number | null, moves: StockMove[], batches: string[] = []) =>
   reserveLabels(pool, { shelf: shelf(days), moves, madeOn: '2026-12-14', batches });

@@ -51,9 +51,16 @@ export function reserveLabels(
   const byTin = first !== null && (bySheet === null || first <= bySheet);
   const without = product.coating.mix.slice(1).map((part) => part.label);
   const label = (kind: ReserveLabel['kind'], litres: number): ReserveLabel => ({
-    ...{ kind, product: pool.product, name: product.name, colour: pool.colour, litres, madeOn },
+    kind,
+    product: pool.product,
+    name: product.name,
+    colour: pool.colour,
+    litres,
+    madeOn,
     batches: [...batches],
-    ...{ useBy: byTin ? first : bySheet, by: byTin ? 'tin' : bySheet ? 'sheet' : null, without },
+    useBy: byTin ? first : bySheet,
+    by: byTin ? 'tin' : bySheet ? 'sheet' : null,
+    without,
   });
   return [label('held-back', pool.heldBackL), label('touch-up', pool.touchUpL)];
 }

@@ -53,7 +53,12 @@ export function batchCards(
   return Array.from({ length: batches }, (_, i) => {
     const at = Math.round(mixedAt + i * minutesABatch);
     return {
-      ...{ product, litres, batch: i + 1, of: batches, lines: mixLines(sheet, litres), mixedAt: at },
+      product,
+      litres,
+      batch: i + 1,
+      of: batches,
+      lines: mixLines(sheet, litres),
+      mixedAt: at,
       usableFrom: at + sheet.inductionMin,
       deadAt: potLife === null ? null : at + potLife,
     };

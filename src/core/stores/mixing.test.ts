@@ -17,10 +17,19 @@ import {
 
 const shelf = shelfOf(standardShelf);
 const part = (label: string, parts: number, densityKgL: number | null, volumeSolids = 0.5): MixPart => ({
-  ...{ label, parts, densityKgL, volumeSolids },
+  label,
+  parts,
+  densityKgL,
+  volumeSolids,
 });
 const session = (product: string, netL: number, readyL: number, batches = 1): SessionNeed => ({
-  ...{ session: 's', product, netL, batches, batchLimitL: 5, readyL, steps: [] },
+  session: 's',
+  product,
+  netL,
+  batches,
+  batchLimitL: 5,
+  readyL,
+  steps: [],
 });
 
 describe('a batch on the scale', () => {
@@ -75,9 +84,21 @@ describe('a batch on the scale', () => {
 
   test('cards: 6 L in two batches of 3 L, the second mixed when the first is laid, each dead after its pot life', () => {
     const sheet = completeSheet({
-      ...{ family: 'clear', mix, method: 'spray', dryUm: 30, sheetC: 20, minAirC: 10, maxAirC: 35 },
-      ...{ potLifeMin: 100, flashMin: 10, dustFreeMin: 60, recoatMaxMin: 1440, sandAfterMin: 900 },
-      ...{ coatsPerSession: 3, flowLPerMin: 0.2, inductionMin: 15 },
+      family: 'clear',
+      mix,
+      method: 'spray',
+      dryUm: 30,
+      sheetC: 20,
+      minAirC: 10,
+      maxAirC: 35,
+      potLifeMin: 100,
+      flashMin: 10,
+      dustFreeMin: 60,
+      recoatMaxMin: 1440,
+      sandAfterMin: 900,
+      coatsPerSession: 3,
+      flowLPerMin: 0.2,
+      inductionMin: 15,
     });
     const cards = batchCards('clear', sheet, { readyL: 6, batches: 2 }, 1000, 30);
     // At 30 °C half the pot life; 3 L / 0.2 L/min = 15 min after the first.
@@ -91,7 +112,9 @@ describe('a batch on the scale', () => {
 describe('kits and single tins', () => {
   const sheet = { mix: [part('clear', 2, 1), part('activator', 1, 1)], mixBy: 'volume' as const };
   const pack = (size: number, priceMinor: number, of: string | null = null) => ({
-    ...{ size, priceMinor, part: of },
+    size,
+    priceMinor,
+    part: of,
   });
 
   test('7.2 L: one kit of 6 L at 120 and singles for 0.8 + 0.4 L are cheaper than two kits', () => {
@@ -207,7 +230,7 @@ test('waste: 2 L of stripper make 3.2 kg of sludge at 1.90, 0.7 L of two-pack st
 test('kit: two painters, a suit and gloves each for the first coat, gloves only for the next; a dust mask each when dry', () => {
   const step = (over: Partial<Step>) =>
     kitOfStep(
-      { ...{ crew: 2, minutes: 60, cautions: [], coat: null, kind: 'contiguous', operation: 'x' }, ...over },
+      { crew: 2, minutes: 60, cautions: [], coat: null, kind: 'contiguous', operation: 'x', ...over },
       shelf,
     );
   const coat = { product: 'clear-21', coat: 1 } as NonNullable<Step['coat']>;
@@ -232,7 +255,14 @@ test('filler: 0.8 m² at 1.5 mm are 2.16 kg, nine palettes of 240 g with 6 g of 
 
 test('a dear disc can be the cheap one: 0.42 on 0.25/m² and 6 min against 0.20 on 0.8/m² and 9 min at 48.00 an hour', () => {
   const trial = (name: string, priceMinorEach: number, used: number, minutes: number) => ({
-    ...{ id: name, purpose: 'P1500 on clear', name, priceMinorEach, used, areaM2: 4, minutes, note: '' },
+    id: name,
+    purpose: 'P1500 on clear',
+    name,
+    priceMinorEach,
+    used,
+    areaM2: 4,
+    minutes,
+    note: '',
   });
   const [first, second] = trialResults([trial('cheap', 20, 3.2, 36), trial('dear', 42, 1, 24)], 4800);
   // dear: 42 × 0.25 = 10.5 + 6 min × 80 = 490.5; cheap: 16 + 720 = 736 minor units a square metre.

@@ -35,7 +35,12 @@ export function colourPools(
     if (!own || !pooledRoles.includes(own.role)) continue;
     const key = `${session.product}\n${own.colour}`;
     const pool = pools.get(key) ?? {
-      ...{ product: session.product, colour: own.colour, netL: 0, mixL: 0, heldBackL: 0, touchUpL },
+      product: session.product,
+      colour: own.colour,
+      netL: 0,
+      mixL: 0,
+      heldBackL: 0,
+      touchUpL,
       sessions: [],
     };
     pool.netL += session.netL;

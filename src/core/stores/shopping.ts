@@ -73,8 +73,17 @@ export function shoppingList(
     const buy = packsFor(product, short);
     return [
       {
-        ...{ product: code, name: product.name, kind: product.kind, unit: product.unit },
-        ...{ need, have, onOrder, short, buy, neededBy: first, runsOut },
+        product: code,
+        name: product.name,
+        kind: product.kind,
+        unit: product.unit,
+        need,
+        have,
+        onOrder,
+        short,
+        buy,
+        neededBy: first,
+        runsOut,
         valueMinor: toMinor(need * unitPriceMinor(product.packs)),
         orderBy: lastOpenDay(shop, leadDate),
         shortLived:

@@ -64,7 +64,11 @@ describe('stock from its moves', () => {
 describe('never run out inside a coat', () => {
   const at = (day: number) => Date.UTC(2027, 0, day, 9) / 60000;
   const coat = (session: string, readyL: number, day: number) => ({
-    ...{ job: 'P-1', session, product: 'clear', readyL, start: at(day) },
+    job: 'P-1',
+    session,
+    product: 'clear',
+    readyL,
+    start: at(day),
   });
 
   test('5 L on the shelf: 3 L may start, the next 3 L lack 1 L and say so', () => {

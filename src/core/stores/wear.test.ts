@@ -5,7 +5,11 @@ import { abrasiveRows, toolHours } from './wear';
 const shelf = shelfOf(standardShelf);
 const step = (over: Partial<Step>, quantity = 10, share = 1) =>
   ({
-    ...{ operation: 'block', phase: 'build', sections: ['roof'], personMinutes: 60, needs: [] },
+    operation: 'block',
+    phase: 'build',
+    sections: ['roof'],
+    personMinutes: 60,
+    needs: [],
     figure: {
       fixedMin: 0,
       rate: 1,

@@ -40,7 +40,13 @@ export function abrasiveRows(
       if (product?.kind !== 'abrasive' || product.unit !== 'each' || need.amount <= 0) continue;
       const key = `${need.product}\n${on}`;
       const row = rows.get(key) ?? {
-        ...{ product: need.product, on, areaM2: 0, units: 0, areaEach: 0, loading, cleanEvery: 0 },
+        product: need.product,
+        on,
+        areaM2: 0,
+        units: 0,
+        areaEach: 0,
+        loading,
+        cleanEvery: 0,
       };
       row.areaM2 += step.figure.quantity * Math.min(1, step.figure.share);
       row.units += need.amount;

@@ -19,8 +19,12 @@ describe('a part of a section that goes its own way', () => {
     const lot = sections.find((one) => one.key === 'topsides:starboard')!;
     const section = base.sections.find((one) => one.key === 'topsides')!;
     expect(lot).toMatchObject({
-      ...{ base: 'topsides', name: 'Topsides (starboard)', level: section.level },
-      ...{ system: section.system, colourName: section.colourName, group: section.group },
+      base: 'topsides',
+      name: 'Topsides (starboard)',
+      level: section.level,
+      system: section.system,
+      colourName: section.colourName,
+      group: section.group,
     });
     expect(sections.some((one) => one.key === 'topsides')).toBe(true);
   });

@@ -104,7 +104,11 @@ export const pickup: BodyKind = {
   sections: () => [
     ...carSections(),
     steelSection('flares', 'Flares', {
-      ...{ group: 'flares', loose: true, substrate: 'plastic', depth: 'scuff', system: 'plastic-base-clear' },
+      group: 'flares',
+      loose: true,
+      substrate: 'plastic',
+      depth: 'scuff',
+      system: 'plastic-base-clear',
     }),
   ],
 };

@@ -118,7 +118,10 @@ export function BaysPicture(props: BaysPictureProps) {
         </g>
       ))}
       <ClosedLanes
-        {...{ lanes, from, to, x }}
+        lanes={lanes}
+        from={from}
+        to={to}
+        x={x}
         boxOf={(i) => ({ top: headHeight + placed.lanes[i]!.top, height: placed.lanes[i]!.height })}
       />
       {stays

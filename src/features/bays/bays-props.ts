@@ -103,7 +103,10 @@ function groundOf(
   return {
     own: { seen: seen(job.number), schools: job.schools },
     sections: job.sections.map(({ key, name, level, schools: chosen }) => ({
-      ...{ key, name, level, schools: chosen },
+      key,
+      name,
+      level,
+      schools: chosen,
       seen: seen(`${job.number}/${key}`),
     })),
     people: shop.people.map(({ id, name }) => ({ id, name })),

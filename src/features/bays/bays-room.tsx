@@ -107,7 +107,7 @@ export function BaysRoom(props: BaysProps) {
         {view === 'crew' && <CrewView {...props} />}
         {view === 'give-up' && <GiveUpView job={job} ground={props.ground} locale={locale} />}
         {view === 'sooner' && (
-          <SoonerView {...{ job, seen: props.ground.own.seen, locale, ...props.order }} />
+          <SoonerView job={job} seen={props.ground.own.seen} locale={locale} {...props.order} />
         )}
         {view === 'calendar' && (
           <div ref={frame} className="h-full">
@@ -144,7 +144,9 @@ export function BaysRoom(props: BaysProps) {
           subtitle={`${job}, why it ends then, what must follow in time`}
         >
           <UnkeptParts
-            {...{ unkept: props.unkept, names, locale }}
+            unkept={props.unkept}
+            names={names}
+            locale={locale}
             onSelect={setSelected}
             onLook={() => setView('give-up')}
           />
@@ -160,7 +162,7 @@ export function BaysRoom(props: BaysProps) {
             locale={locale}
             onSelect={setSelected}
           />
-          <WindowParts {...{ windows, remedies: props.remedies, names, locale }} />
+          <WindowParts windows={windows} remedies={props.remedies} names={names} locale={locale} />
           <SessionsAhead
             goHours={props.goHours}
             nameOf={names.step}

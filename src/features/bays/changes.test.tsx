@@ -12,8 +12,12 @@ jest.mock('next/navigation', () => ({
 
 const sent = jest.fn();
 const base = {
-  ...{ labourMin: 60_000, materialsMinor: 400_000, boothMin: 3000, passes: 9 },
-  ...{ finishDate: '2027-01-22', lateDays: 3 },
+  labourMin: 60_000,
+  materialsMinor: 400_000,
+  boothMin: 3000,
+  passes: 9,
+  finishDate: '2027-01-22',
+  lateDays: 3,
 };
 const ground: ChangeGround = {
   sections: [{ key: 'sides', name: 'Sides', level: 'Show', seen: 4, schools: { blocks: 'flexible' } }],
@@ -23,7 +27,8 @@ const ground: ChangeGround = {
   schools: [
     { key: 'blocks', name: 'Blocks', options: [{ key: 'stiff', name: 'stiff', why: 'finds what is low' }] },
   ],
-  ...{ arrival: '2026-11-23', promised: '2027-01-19' },
+  arrival: '2026-11-23',
+  promised: '2027-01-19',
 };
 
 beforeEach(() => {
@@ -133,7 +138,11 @@ test.each([
 describe('taking what is given up', () => {
   test('a level, a way of working and a promise are edits of the job; what the shop does is none', () => {
     expect(editOf('P-014', { kind: 'level', section: 'sides', level: 'Road' }, ground)).toEqual({
-      ...{ kind: 'section', job: 'P-014', section: 'sides', seen: 4, set: { level: 'Road' } },
+      kind: 'section',
+      job: 'P-014',
+      section: 'sides',
+      seen: 4,
+      set: { level: 'Road' },
     });
     expect(
       editOf('P-014', { kind: 'school', section: 'sides', school: 'tape', option: 'wet' }, ground),
@@ -143,7 +152,9 @@ describe('taking what is given up', () => {
     expect(
       editOf('P-014', { kind: 'school', section: null, school: 'tape', option: 'wet' }, ground),
     ).toMatchObject({
-      ...{ kind: 'job', seen: 9, set: { schools: { tape: 'wet' } } },
+      kind: 'job',
+      seen: 9,
+      set: { schools: { tape: 'wet' } },
     });
     expect(editOf('P-014', { kind: 'promise', date: '2027-02-01' }, ground)).toMatchObject({ kind: 'job' });
     expect(editOf('P-014', { kind: 'saturdays' }, ground)).toBeNull();
@@ -167,7 +178,8 @@ describe('taking what is given up', () => {
     const bodies = sent.mock.calls.map((call) => JSON.parse(call[1].body));
     // 12,000 minutes are 200 hours less, 200.00 less of materials, four days sooner.
     expect(bodies[1]).toEqual({
-      ...{ kind: 'add-scope', job: 'P-014' },
+      kind: 'add-scope',
+      job: 'P-014',
       change: { what: 'Sides to Road', hours: -200, moneyMinor: -20_000, days: -4, agreedBy: 'Mr Vane' },
     });
   });

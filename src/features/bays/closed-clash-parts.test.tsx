@@ -10,7 +10,7 @@ test('says whose booking stands in a closed place, from when, and why it is clos
     { ...clash, reason: 'filters' },
     { ...clash, start: now + 1440, reason: null },
   ];
-  render(<ClosedClashParts {...{ clashes, placeOf, locale }} />);
+  render(<ClosedClashParts clashes={clashes} placeOf={placeOf} locale={locale} />);
   const [closed, rented] = screen.getAllByRole('listitem');
   expect(closed).toHaveTextContent(
     'P-016 has Wings in place booth from Thu 24 Dec 09:00; it is closed then, filters.',
@@ -19,6 +19,6 @@ test('says whose booking stands in a closed place, from when, and why it is clos
 });
 
 test('nothing is said where nothing clashes', () => {
-  const { container } = render(<ClosedClashParts {...{ clashes: [], placeOf, locale }} />);
+  const { container } = render(<ClosedClashParts clashes={[]} placeOf={placeOf} locale={locale} />);
   expect(container).toBeEmptyDOMElement();
 });

@@ -2,13 +2,17 @@ import { render, screen } from '@testing-library/react';
 import { ClosedLanes } from './closed-lanes';
 
 const lane = (id: string, closed: { from: number; to: number; reason: string | null }[]) => ({
-  ...{ id, name: `Lane ${id}`, closed },
+  id,
+  name: `Lane ${id}`,
+  closed,
 });
 const shown = (lanes: ReturnType<typeof lane>[]) =>
   render(
     <svg>
       <ClosedLanes
-        {...{ lanes, from: 100, to: 1000 }}
+        lanes={lanes}
+        from={100}
+        to={1000}
         x={(minute) => minute / 10}
         boxOf={(i) => ({ top: 50 * i, height: 50 })}
       />

@@ -12,15 +12,19 @@ jest.mock('next/navigation', () => ({
 const names = { ...namesOf(plan, job.sections, (code) => code), step: (key: string) => `step ${key}` };
 const onSelect = jest.fn();
 const end = {
-  ...{ chain: ['polish', 'clear'], finish: 3000, openMin: 900 },
+  chain: ['polish', 'clear'],
+  finish: 3000,
+  openMin: 900,
   causes: { work: 420, wait: 0, busy: 480, agreed: 0, rest: 0 },
   items: [
-    { ...{ cause: 'busy' as const, step: 'clear' }, who: ['Ines'], holders: ['P-015 base'], openMin: 480 },
-    { ...{ cause: 'work' as const, step: 'polish' }, who: [], holders: [], openMin: 420 },
+    { cause: 'busy' as const, step: 'clear', who: ['Ines'], holders: ['P-015 base'], openMin: 480 },
+    { cause: 'work' as const, step: 'polish', who: [], holders: [], openMin: 420 },
   ],
 };
 const shown = (promisedEnd: number) =>
-  draw(<EndAccountParts {...{ end, promisedEnd, names, locale, onSelect }} />);
+  draw(
+    <EndAccountParts end={end} promisedEnd={promisedEnd} names={names} locale={locale} onSelect={onSelect} />,
+  );
 
 test('only causes that take time are named, and the longest items lead to their steps', () => {
   shown(3000);

@@ -4,11 +4,15 @@ import { BakeOutdoors, LooseOnRacks, TurnedOver } from './floor-parts';
 import type { FloorShown } from './floor-props';
 
 const bare = {
-  ...{ turned: [], loose: [], bakes: [], hasOutdoors: true },
+  turned: [],
+  loose: [],
+  bakes: [],
+  hasOutdoors: true,
   racks: { roomM2: 6, full: null },
 } as unknown as FloorShown;
 const given = (over: Partial<FloorShown>) => ({
-  ...{ floor: { ...bare, ...over }, locale },
+  floor: { ...bare, ...over },
+  locale,
   placeOf: (id: string) => `place ${id}`,
 });
 
@@ -47,7 +51,9 @@ test('parts that are off stand in a table, and full racks say from when and whos
   const racks = { roomM2: 6, full: { at: now, neededM2: 7.4, jobs: ['P-014', 'P-016'] } };
   const loose = [
     {
-      ...{ job: 'P-014', section: 'Front wings', panels: 2 },
+      job: 'P-014',
+      section: 'Front wings',
+      panels: 2,
       areaM2: 2.23,
       floorM2: 0.78,
       from: now,

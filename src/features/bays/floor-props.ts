@@ -89,7 +89,9 @@ export function floorShown(
       ),
     ).filter((week) => week.openMin > 0),
     zones: shop.places.map(({ id, name, zone, airWith }) => ({
-      ...{ id, name, zone },
+      id,
+      name,
+      zone,
       airWith: airWith.map((other) => names.get(other) ?? other),
     })),
     turned: turnedSpans(own.plan, size, shop.places).filter((one) => one.to === null || one.to > now),

@@ -84,11 +84,11 @@ export function FloorView({ floor, resourceNames, locale, job }: BaysProps) {
             </Table>
             <p className="pt-1 text-small text-quiet">Changed in Shop, People and places.</p>
           </section>
-          <TurnedOver {...{ floor, locale, placeOf: place }} />
-          <BakeOutdoors {...{ floor, locale, placeOf: place }} />
+          <TurnedOver floor={floor} locale={locale} placeOf={place} />
+          <BakeOutdoors floor={floor} locale={locale} placeOf={place} />
         </div>
       </div>
-      <LooseOnRacks {...{ floor, locale, placeOf: place }} />
+      <LooseOnRacks floor={floor} locale={locale} placeOf={place} />
       <h2 className={heading}>Hours of the booth</h2>
       <BoothHours weeks={floor.boothWeeks} placeOf={place} locale={locale} />
       <h2 className={heading}>Dust beside open film</h2>

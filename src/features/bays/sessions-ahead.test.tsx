@@ -18,7 +18,8 @@ const morning = 20_819 * 1440 + 8 * 60;
 test('by when what comes before must begin, what is to spare, and when each pot is mixed', () => {
   shown([
     {
-      ...{ session: 's', opens: morning },
+      session: 's',
+      opens: morning,
       before: [{ step: 'mask', planned: morning - 120, latest: morning - 60, spareMin: 60 }],
       mixes: [
         { product: 'epoxy', notBefore: morning - 60, latest: morning + 40 },

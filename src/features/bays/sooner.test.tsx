@@ -13,7 +13,12 @@ let looking: Looking = { state: 'idle' };
 jest.mock('./use-order-search', () => ({ useOrderSearch: () => ({ looking, begin, stop }) }));
 
 const figures = (finishDate: string) => ({
-  ...{ labourMin: 6000, materialsMinor: 1, boothMin: 600, passes: 3, finishDate, lateDays: 0 },
+  labourMin: 6000,
+  materialsMinor: 1,
+  boothMin: 600,
+  passes: 3,
+  finishDate,
+  lateDays: 0,
 });
 const sent = jest.fn();
 beforeEach(() => {
@@ -27,10 +32,13 @@ beforeEach(() => {
 });
 
 const progress = (end: number): OrderProgress => ({
-  ...{ rounds: 4000, seconds: 5.6, earliest: now + 1440, best: { end, order: ['b', 'a'] } },
+  rounds: 4000,
+  seconds: 5.6,
+  earliest: now + 1440,
+  best: { end, order: ['b', 'a'] },
 });
 const shown = (hasOrder = false) =>
-  draw(<SoonerView {...{ job: 'P-016', seen: 7, finish: now + 7 * 1440, hasOrder, locale }} />);
+  draw(<SoonerView job="P-016" seen={7} finish={now + 7 * 1440} hasOrder={hasOrder} locale={locale} />);
 
 test('begins on request, and can be stopped while it looks', () => {
   looking = { state: 'idle' };
@@ -58,7 +66,10 @@ test('a sooner end is planned through by the server, laid beside, and taken as a
   });
   await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
   expect(JSON.parse(sent.mock.calls[1]![1].body)).toEqual({
-    ...{ kind: 'job', job: 'P-016', seen: 7, set: { placingOrder: ['b', 'a'] } },
+    kind: 'job',
+    job: 'P-016',
+    seen: 7,
+    set: { placingOrder: ['b', 'a'] },
   });
 });
 

@@ -11,7 +11,8 @@ jest.mock('next/navigation', () => ({
 
 const names = { ...namesOf(plan, job.sections, (code) => code), step: (key: string) => `step ${key}` };
 const [onSelect, onLook] = [jest.fn(), jest.fn()];
-const shown = (unkept: Unkept[]) => draw(<UnkeptParts {...{ unkept, names, locale, onSelect, onLook }} />);
+const shown = (unkept: Unkept[]) =>
+  draw(<UnkeptParts unkept={unkept} names={names} locale={locale} onSelect={onSelect} onLook={onLook} />);
 
 test('nothing is said where all is kept', () => {
   shown([]);
@@ -21,7 +22,11 @@ test('nothing is said where all is kept', () => {
 test('a window says by when, from when, how much too late, and what stands in the way', () => {
   shown([
     {
-      ...{ kind: 'window', step: 'prime', opens: 'etch', wanted: now, start: now + 150 },
+      kind: 'window',
+      step: 'prime',
+      opens: 'etch',
+      wanted: now,
+      start: now + 150,
       why: [{ kind: 'resource', who: ['Booth'], holders: ['P-015 base'], from: now - 60, to: now + 150 }],
     },
     { kind: 'no-room', step: 'roll' },

@@ -8,13 +8,22 @@ const names = {
   step: (key: string) => `step ${key}`,
 };
 const window = (state: 'kept' | 'tight' | 'broken' | 'remedied', met: number) => ({
-  ...{ key: state, code: 'recoat-max' as const, product: 'x', from: 'a', to: `before ${state}` },
-  ...{ opened: now - 600, closes: now, met, state },
+  key: state,
+  code: 'recoat-max' as const,
+  product: 'x',
+  from: 'a',
+  to: `before ${state}`,
+  opened: now - 600,
+  closes: now,
+  met,
+  state,
 });
 const shown = (windows: ReturnType<typeof window>[]) =>
   render(
     <WindowParts
-      {...{ windows, names, locale }}
+      windows={windows}
+      names={names}
+      locale={locale}
       remedies={{ 'before remedied': { personMinutes: 120, costMinor: 9900 } }}
     />,
   );

@@ -41,7 +41,10 @@ export function WindowView({
   const at = picked ?? Math.max(0, firstOpen);
   const coat = session.coats[at]!;
   const [tap, setTap] = useState<Tap>({
-    ...{ who: people.find((person) => person.paints)?.id ?? '', batch: '', wetUm: '', trueTime: '' },
+    who: people.find((person) => person.paints)?.id ?? '',
+    batch: '',
+    wetUm: '',
+    trueTime: '',
     air: props.lastAir ?? { airC: props.boothC, surfaceC: props.boothC - 1, humidity: 50, simulated: false },
   });
   const [fault, setFault] = useState<string | null>(null);
@@ -57,17 +60,24 @@ export function WindowView({
       job,
       insist: insisted !== '',
       entry: {
-        ...{ step: withCoat ? coat.step : (session.wipe ?? coat.step), kind, at: given },
-        ...{ people: tap.who ? [tap.who] : [], parts, remainingMin: null, redo: '', note: insisted },
+        step: withCoat ? coat.step : (session.wipe ?? coat.step),
+        kind,
+        at: given,
+        people: tap.who ? [tap.who] : [],
+        parts,
+        remainingMin: null,
+        redo: '',
+        note: insisted,
         coat: withCoat
           ? {
-              ...{ product: coat.product, role: coat.role as never, nth: coat.nth, faces: coat.faces },
-              ...{
-                batch: usedBatch,
-                wetUm: Number(tap.wetUm) > 0 ? Number(tap.wetUm) : null,
-                air: tap.air,
-                reducer: '',
-              },
+              product: coat.product,
+              role: coat.role as never,
+              nth: coat.nth,
+              faces: coat.faces,
+              batch: usedBatch,
+              wetUm: Number(tap.wetUm) > 0 ? Number(tap.wetUm) : null,
+              air: tap.air,
+              reducer: '',
             }
           : null,
       },

@@ -170,7 +170,11 @@ function filmSection(
     beadM: parts.reduce((sum, part) => sum + part.beadM, 0),
     edges: parts
       .map(({ key, name, shape, beadM, rivetM, outline, holes }) => ({
-        ...{ part: key, name, shape, beadM, rivetM },
+        part: key,
+        name,
+        shape,
+        beadM,
+        rivetM,
         edgeM: [outline, ...holes].reduce((sum, ring) => sum + perimeterM(ring), 0),
         bandM2: edgeBandM2({ outline, holes }, edgeBandWidthM),
       }))
@@ -196,11 +200,15 @@ function groundOf(
       .reverse()
       .find((one) => one.product.coating!.shadeL !== null);
     const under = beneath && {
-      ...{ name: beneath.product.name, l: beneath.product.coating!.shadeL, hex: null },
+      name: beneath.product.name,
+      l: beneath.product.coating!.shadeL,
+      hex: null,
     };
     const others = job.sections.filter((one) => one.colourHex !== section.colourHex);
     const strips = [...new Map(others.map((one) => [one.colourHex, one])).values()].map((one) => ({
-      ...{ name: `a strip of ${one.colourName}`, l: null, hex: one.colourHex },
+      name: `a strip of ${one.colourName}`,
+      l: null,
+      hex: one.colourHex,
     }));
     const asked = { family, product: product.code, hex: section.colourHex, coatUm: dryUm };
     const advice = groundAdvice({ ...asked, planned: layer.coats }, [...(under ? [under] : []), ...strips]);

@@ -31,8 +31,16 @@ export function AtWork({ job, now, locale, running, next, people, closesAt }: Lo
   const name = (id: string) => people.find((one) => one.id === id)?.name ?? id;
   const write = async (row: WorkRow, kind: LogEntry['kind'], given: Written = {}, insist = false) => {
     const entry = {
-      ...{ step: row.step, kind, at: null, people: [], parts: [], remainingMin: null, redo: '', coat: null },
-      ...{ note: '', ...given },
+      step: row.step,
+      kind,
+      at: null,
+      people: [],
+      parts: [],
+      remainingMin: null,
+      redo: '',
+      coat: null,
+      note: '',
+      ...given,
     };
     const outcome = await save({ kind: 'log', job, insist, entry });
     const reasons = outcome.status === 'refused' ? outcome.faults.map((one) => one.reason) : [];

@@ -112,7 +112,12 @@ function NewEntry({
       job,
       insist: false,
       entry: {
-        ...{ step: text('step'), at: null, people: [text('who')], parts: [], remainingMin: null, coat: null },
+        step: text('step'),
+        at: null,
+        people: [text('who')],
+        parts: [],
+        remainingMin: null,
+        coat: null,
         kind: isRedo ? 'began' : kind === 'inspected' ? 'inspected' : 'note',
         redo: isRedo ? text('note').slice(0, 80) : '',
         note: isRedo ? '' : text('note'),

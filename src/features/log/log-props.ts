@@ -110,8 +110,13 @@ export function logProps(
     const own = logs.get(step.key);
     const open = own?.sittings.find((one) => one.to === null);
     return {
-      ...{ step: step.key, name: step.name, subject: step.subject, skill: step.people[0] ?? null },
-      ...{ start: step.start, since: open?.from ?? null, at: open?.people ?? [] },
+      step: step.key,
+      name: step.name,
+      subject: step.subject,
+      skill: step.people[0] ?? null,
+      start: step.start,
+      since: open?.from ?? null,
+      at: open?.people ?? [],
       usedMin: own ? own.sittings.reduce((sum, one) => sum + worked(one, now), 0) : step.usedMin,
       plannedMin: step.personMinutes,
       minutes: step.minutes,
@@ -153,7 +158,11 @@ export function logProps(
     entries: standingEntries(job.log)
       .reverse()
       .map((entry) => ({
-        ...{ id: entry.id, at: entry.at, kind: entry.kind, redo: entry.redo, parts: entry.parts },
+        id: entry.id,
+        at: entry.at,
+        kind: entry.kind,
+        redo: entry.redo,
+        parts: entry.parts,
         step: steps.get(entry.step)?.name ?? entry.step,
         people: entry.people.map((id) => personName.get(id) ?? id),
         text: textOf(entry),
@@ -161,8 +170,12 @@ export function logProps(
     older: older
       .sort((a, b) => b.start - a.start)
       .map((step) => ({
-        ...{ step: step.key, name: step.name, subject: step.subject, start: step.start },
-        ...{ usedMin: step.usedMin, plannedMin: step.personMinutes },
+        step: step.key,
+        name: step.name,
+        subject: step.subject,
+        start: step.start,
+        usedMin: step.usedMin,
+        plannedMin: step.personMinutes,
       })),
     sums: {
       all: sums.all,

@@ -15,19 +15,31 @@ export function RangeBudgets({ told, range: { budgets }, locale }: LogProps & { 
     cap: number;
   }[] = [
     {
-      ...{ name: 'Labour, h', text: hours, spread: job.labourMin, cap: budgets.labourMin.cap },
+      name: 'Labour, h',
+      text: hours,
+      spread: job.labourMin,
+      cap: budgets.labourMin.cap,
       figures: [budgets.labourMin.planned, committed.labourMin, budgets.labourMin.used],
     },
     {
-      ...{ name: 'Materials', text: cost, spread: job.materialsMinor, cap: budgets.materialsMinor.cap },
+      name: 'Materials',
+      text: cost,
+      spread: job.materialsMinor,
+      cap: budgets.materialsMinor.cap,
       figures: [budgets.materialsMinor.planned, committed.materialsMinor, budgets.materialsMinor.used],
     },
     {
-      ...{ name: 'Booth, h', text: hours, spread: job.boothMin, cap: budgets.boothMin.cap },
+      name: 'Booth, h',
+      text: hours,
+      spread: job.boothMin,
+      cap: budgets.boothMin.cap,
       figures: [budgets.boothMin.planned, committed.boothMin, budgets.boothMin.used],
     },
     {
-      ...{ name: 'Cost before tax', text: cost, spread: job.costMinor, cap: 0 },
+      name: 'Cost before tax',
+      text: cost,
+      spread: job.costMinor,
+      cap: 0,
       figures: [null, null, null],
     },
   ];

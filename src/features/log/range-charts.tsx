@@ -95,7 +95,11 @@ export function MovedChart({ days }: { days: readonly ForecastDay[] }) {
   }));
   const line = (key: string, name: string, width: number, dashes?: string) => (
     <Line
-      {...{ dataKey: key, name, stroke: 'var(--ink)', strokeWidth: width, strokeDasharray: dashes }}
+      dataKey={key}
+      name={name}
+      stroke="var(--ink)"
+      strokeWidth={width}
+      strokeDasharray={dashes}
       dot={{ r: 2, fill: 'var(--ink)' }}
       isAnimationActive={false}
     />

@@ -15,18 +15,29 @@ jest.mock('./range-charts', () => ({ SpreadChart: () => null, MovedChart: () => 
 
 const spread = (p80: number) => ({ p50: p80 - 600, p80, p95: p80 + 600 });
 const day = (onDate: string, p80: string) => ({
-  ...{ onDate, p80, promised: '2027-01-22', planned: '2027-01-22', p50: '2027-01-25', kept: 0.3 },
-  ...{ plannedLabourMin: 6000, p50LabourMin: 6000, p80LabourMin: 7200 },
+  onDate,
+  p80,
+  promised: '2027-01-22',
+  planned: '2027-01-22',
+  p50: '2027-01-25',
+  kept: 0.3,
+  plannedLabourMin: 6000,
+  p50LabourMin: 6000,
+  p80LabourMin: 7200,
 });
 const told: ForecastTold = {
   job: {
-    ...{ job: 'P-014', draws: 400, kept: 0.3 },
+    job: 'P-014',
+    draws: 400,
+    kept: 0.3,
     finish: { p50: '2027-01-25', p80: '2027-01-29', p95: '2027-02-05' },
     days: [
       { date: '2027-01-22', draws: 120 },
       { date: '2027-01-25', draws: 280 },
     ],
-    ...{ labourMin: spread(12000), materialsMinor: spread(500000), boothMin: spread(3000) },
+    labourMin: spread(12000),
+    materialsMinor: spread(500000),
+    boothMin: spread(3000),
     costMinor: spread(4000000),
     drivers: [{ step: 'sides/block-2', name: 'Block', subject: 'Body sides', rho: 0.53, planned: 0 }],
     windows: [{ step: 'epoxy', opens: 'Etch, wings', closes: 'Epoxy, wings', missed: 0.2 }],

@@ -29,8 +29,15 @@ export function SheetPoints({ product, sheet }: { product: SeenProduct; sheet: C
     const { potLifeMin, flashMin, dustFreeMin, recoatMinMin, recoatMaxMin } = sheet;
     const { sandAfterMin, tapeAfterMin, handleAfterMin, fullCureMin } = sheet;
     const times = {
-      ...{ potLifeMin, flashMin, dustFreeMin, recoatMinMin, recoatMaxMin },
-      ...{ sandAfterMin, tapeAfterMin, handleAfterMin, fullCureMin },
+      potLifeMin,
+      flashMin,
+      dustFreeMin,
+      recoatMinMin,
+      recoatMaxMin,
+      sandAfterMin,
+      tapeAfterMin,
+      handleAfterMin,
+      fullCureMin,
     };
     void save(points([...sheet.morePoints, { airC: Number(airC), ...times }]));
     setAirC('');

@@ -104,12 +104,13 @@ function NewTrial({ locale }: { locale: Locale }) {
     const outcome = await save({
       kind: 'add-trial',
       trial: {
-        ...{
-          purpose: text('purpose'),
-          name: text('name'),
-          priceMinorEach: Math.round(figure('price') * 100),
-        },
-        ...{ used: figure('used'), areaM2: figure('area'), minutes: figure('minutes'), note: text('note') },
+        purpose: text('purpose'),
+        name: text('name'),
+        priceMinorEach: Math.round(figure('price') * 100),
+        used: figure('used'),
+        areaM2: figure('area'),
+        minutes: figure('minutes'),
+        note: text('note'),
       },
     });
     setFault(refusalText(outcome));

@@ -32,8 +32,13 @@ export function AddOperation({ onAdded, taken }: { onAdded(code: string): void; 
     const { code: _code, ...base } = operationOf('own-work');
     const entry: Omit<Operation, 'code'> = {
       ...base,
-      ...{ name: text('name'), basis: 'm²', rate, fixedMin: 0, shapeFactor: 'surface' },
-      ...{ before: [before], when: { is: ['painted'] } },
+      name: text('name'),
+      basis: 'm²',
+      rate,
+      fixedMin: 0,
+      shapeFactor: 'surface',
+      before: [before],
+      when: { is: ['painted'] },
       why: text('why') || 'the shop does it',
     };
     const outcome = await save({ kind: 'operation', code, seen: null, entry });

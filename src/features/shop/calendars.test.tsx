@@ -32,7 +32,8 @@ describe('part-time', () => {
     draw(
       <PersonHours
         person={{ ...jun, hours, daysOff: [] } as Shop['people'][number]}
-        {...{ shifts, seen: 3 }}
+        shifts={shifts}
+        seen={3}
       />,
     );
 
@@ -80,7 +81,10 @@ describe('places', () => {
     fireEvent.submit(form);
     const lamps = { from: '2027-01-05', fromMin: 960, to: '2027-01-06', toMin: 555, reason: 'lamps' };
     expect(await last()).toEqual({
-      ...{ kind: 'place', place: 'booth', seen: 5, set: { closed: [filters, lamps] } },
+      kind: 'place',
+      place: 'booth',
+      seen: 5,
+      set: { closed: [filters, lamps] },
     });
     fireEvent.click(screen.getByRole('button', { name: 'Remove the closing of Booth on Tue 29 Dec' }));
     expect((await last(2)).set).toEqual({ closed: [] });
@@ -103,7 +107,9 @@ describe('places', () => {
   test('a rented booth is put in with its size, air and days, and taken out', async () => {
     const rented: Place = {
       ...shop.places[0]!,
-      ...{ id: 'r', name: 'Over the road', rented: { from: '2027-01-04', to: '2027-01-08' } },
+      id: 'r',
+      name: 'Over the road',
+      rented: { from: '2027-01-04', to: '2027-01-08' },
     };
     draw(<RentedPlaces places={[...shop.places, rented]} seen={{ ...seen, r: 2 }} />);
     const form = screen.getByRole('form', { name: 'Rent a place' });
@@ -112,15 +118,13 @@ describe('places', () => {
     fill(form, { 'Rented from': '2027-01-11', 'Rented to': '2027-01-12' });
     fireEvent.submit(form);
     expect(await last()).toEqual({
-      ...{
-        kind: 'add-place',
-        of: 'booth',
-        name: 'Next door',
-        lengthM: 9,
-        widthM: 4.5,
-        heightM: 3.5,
-        airC: 20,
-      },
+      kind: 'add-place',
+      of: 'booth',
+      name: 'Next door',
+      lengthM: 9,
+      widthM: 4.5,
+      heightM: 3.5,
+      airC: 20,
       rented: { from: '2027-01-11', to: '2027-01-12' },
     });
     fireEvent.click(screen.getByRole('button', { name: 'Remove Over the road' }));

@@ -25,7 +25,10 @@ export function ClosedPlaces({ places, seen }: { places: readonly Place[]; seen:
     const [from, fromTime] = String(given.get('from')).split('T');
     const [to, toTime] = String(given.get('to')).split('T');
     const closure = {
-      ...{ from: from!, fromMin: minuteOf(fromTime!), to: to!, toMin: minuteOf(toTime!) },
+      from: from!,
+      fromMin: minuteOf(fromTime!),
+      to: to!,
+      toMin: minuteOf(toTime!),
       reason: String(given.get('reason')).trim(),
     };
     if (await keep(place, [...place.closed, closure])) form.reset();

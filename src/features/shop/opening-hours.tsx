@@ -35,7 +35,9 @@ export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen 
               `Remove ${shift.day} ${shift.hours}`,
               () =>
                 void send({
-                  ...{ kind: 'remove-shift', weekday: shift.weekday, startMin: shift.startMin },
+                  kind: 'remove-shift',
+                  weekday: shift.weekday,
+                  startMin: shift.startMin,
                   seen: seen.shifts[`shift-${shift.weekday}-${shift.startMin}`] ?? 1,
                 }),
             )}
@@ -53,7 +55,10 @@ export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen 
             const endMin = minuteOf(String(given.get('to')));
             void send(
               {
-                ...{ kind: 'shift', weekday, startMin, endMin },
+                kind: 'shift',
+                weekday,
+                startMin,
+                endMin,
                 seen: seen.shifts[`shift-${weekday}-${startMin}`] ?? null,
               },
               form,
@@ -85,7 +90,8 @@ export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen 
               `Remove the closed day ${date(closure.date)}`,
               () =>
                 void send({
-                  ...{ kind: 'remove-closure', date: closure.date },
+                  kind: 'remove-closure',
+                  date: closure.date,
                   seen: seen.closures[`closed-${closure.date}`] ?? 1,
                 }),
             )}

@@ -60,7 +60,14 @@ export function OperationTable({
         {phases.map((phase) => {
           const own = shown.filter(({ entry }) => entry.phase === phase);
           return own.length === 0 ? null : (
-            <Phase key={phase} name={phaseNames[phase]} {...{ own, rateSeen, selected, onSelect }} />
+            <Phase
+              key={phase}
+              name={phaseNames[phase]}
+              own={own}
+              rateSeen={rateSeen}
+              selected={selected}
+              onSelect={onSelect}
+            />
           );
         })}
       </Table>

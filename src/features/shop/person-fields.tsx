@@ -25,7 +25,9 @@ export function PersonSkills({
             checked={person.skills.includes(skill)}
             onChange={(event) =>
               void save({
-                ...{ kind: 'person', person: person.id, seen },
+                kind: 'person',
+                person: person.id,
+                seen,
                 set: {
                   skills: event.target.checked
                     ? [...person.skills, skill]

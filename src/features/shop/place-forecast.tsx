@@ -23,8 +23,10 @@ export function PlaceForecast({ place, seen }: { place: Place; seen: number }) {
     const given = new FormData(form);
     const figure = (name: string) => Number(String(given.get(name)).replace(',', '.'));
     const day: DayAir = {
-      ...{ date: String(given.get('date')), workC: figure('workC') },
-      ...{ nightC: figure('nightC'), humidity: figure('humidity') },
+      date: String(given.get('date')),
+      workC: figure('workC'),
+      nightC: figure('nightC'),
+      humidity: figure('humidity'),
     };
     if (await keep([...days.filter((one) => one.date !== day.date), day])) form.reset();
   };

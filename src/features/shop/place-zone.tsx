@@ -31,7 +31,9 @@ export function PlaceZone({ place, places, seen }: { place: Place; places: reado
         value={place.zone ?? ''}
         choices={[{ value: '', text: 'anything' }, ...zones.map((zone) => ({ value: zone, text: zone }))]}
         toEdit={(text) => ({
-          ...{ kind: 'place', place: place.id, seen },
+          kind: 'place',
+          place: place.id,
+          seen,
           set: { zone: (text || null) as Place['zone'] },
         })}
       />
@@ -45,7 +47,9 @@ export function PlaceZone({ place, places, seen }: { place: Place; places: reado
               checked={place.airWith.includes(other.id)}
               onChange={(event) =>
                 void save({
-                  ...{ kind: 'place', place: place.id, seen },
+                  kind: 'place',
+                  place: place.id,
+                  seen,
                   set: {
                     airWith: event.target.checked
                       ? [...place.airWith, other.id]

@@ -30,9 +30,14 @@ export function RentedPlaces({ places, seen }: { places: readonly Place[]; seen:
     const text = (name: string) => String(given.get(name)).trim();
     const figure = (name: string) => Number(text(name).replace(',', '.'));
     const made = await send({
-      ...{ kind: 'add-place', of: text('kind') as PlaceKind, name: text('name') },
-      ...{ lengthM: figure('lengthM'), widthM: figure('widthM'), heightM: figure('heightM') },
-      ...{ airC: figure('airC'), rented: { from: text('from'), to: text('to') } },
+      kind: 'add-place',
+      of: text('kind') as PlaceKind,
+      name: text('name'),
+      lengthM: figure('lengthM'),
+      widthM: figure('widthM'),
+      heightM: figure('heightM'),
+      airC: figure('airC'),
+      rented: { from: text('from'), to: text('to') },
     });
     if (made) form.reset();
   };

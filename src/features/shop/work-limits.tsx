@@ -22,14 +22,22 @@ export function WorkLimits({ shop, seen }: { shop: Shop; seen: number }) {
   const setSite = (set: Site | null) => ({ kind: 'shop' as const, seen, set: { site: set } });
   const hour = (label: string, key: 'fromMin' | 'toMin', loud: LoudHours) => (
     <EditText
-      {...{ label, quiet: true, className: 'w-16', value: wall(loud[key]) }}
+      label={label}
+      quiet={true}
+      className="w-16"
+      value={wall(loud[key])}
       check={timeFault}
       toEdit={(text) => setLoud({ ...loud, [key]: minuteOf(text) })}
     />
   );
   const degrees = (label: string, key: keyof Site, at: Site) => (
     <EditText
-      {...{ label, quiet: true, type: 'number', step: 'any', unit: '°', value: String(at[key]) }}
+      label={label}
+      quiet={true}
+      type="number"
+      step="any"
+      unit="°"
+      value={String(at[key])}
       toEdit={(text) => setSite({ ...at, [key]: Number(text) })}
     />
   );

@@ -54,7 +54,10 @@ export function panelsShown(job: Job, plan: Plan, versions: Record<string, numbe
           const own = coats.filter((coat) => coat.part === part.key);
           const together = assembly === 'assembled' || assembly === 'loosely-hung';
           return {
-            ...{ part: part.key, name: part.name, fit, fitNote: survey?.fitNote ?? '' },
+            part: part.key,
+            name: part.name,
+            fit,
+            fitNote: survey?.fitNote ?? '',
             seen: versions[`${job.number}/survey/${part.key}`] ?? null,
             outside: coatWords(own.filter((coat) => coat.face === 'outside')),
             inside: coatWords(own.filter((coat) => coat.face === 'inside')),

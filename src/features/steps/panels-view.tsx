@@ -96,7 +96,9 @@ export function PanelsView({ job, panels, locale }: StepsRoomProps) {
 
 function Assembly({ job, panel }: { job: string; panel: PanelRow }) {
   const edit = (set: { fit?: PanelRow['fit']; fitNote?: string }) => ({
-    ...{ kind: 'survey' as const, job, set },
+    kind: 'survey' as const,
+    job,
+    set,
     parts: [{ part: panel.part, seen: panel.seen }],
   });
   return (

@@ -77,15 +77,17 @@ test('craft: a polish has its card, a masking over fresh film its tack, a coat i
 test('who looked is told at the step it was written for', () => {
   const step = plan.steps.find((one) => one.state === 'done')!;
   const entry = {
-    ...{
-      id: 'look',
-      step: step.key,
-      kind: 'inspected' as const,
-      at: step.end,
-      people: ['dot', 'ines'],
-      parts: [],
-    },
-    ...{ remainingMin: null, redo: '', coat: null, note: 'no hollow at 30°', corrects: null },
+    id: 'look',
+    step: step.key,
+    kind: 'inspected' as const,
+    at: step.end,
+    people: ['dot', 'ines'],
+    parts: [],
+    remainingMin: null,
+    redo: '',
+    coat: null,
+    note: 'no hollow at 30°',
+    corrects: null,
   };
   const looked = props({ ...job, log: [...job.log, entry] }).craft[step.key]!.looked;
   expect(looked).toEqual([{ who: 'Dot and Ines', at: step.end, note: 'no hollow at 30°' }]);

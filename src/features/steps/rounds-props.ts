@@ -39,7 +39,10 @@ export function roundsShown(job: Job, plan: Plan, versions: Record<string, numbe
       .map((step) => step.start);
     const progress = roundProgress(marks);
     return {
-      ...{ section: section.key, name: section.name, typed: section.rounds, stopRule: section.stopRule },
+      section: section.key,
+      name: section.name,
+      typed: section.rounds,
+      stopRule: section.stopRule,
       seen: versions[`${job.number}/${section.key}`] ?? 1,
       rounds: roundsOfWork(plan.steps, section.key),
       progress,
@@ -48,7 +51,10 @@ export function roundsShown(job: Job, plan: Plan, versions: Record<string, numbe
       faults: open
         .filter((mark) => wantsPrimer.has(mark.kind))
         .map(({ id, part, kind, round }) => ({
-          ...{ id, part, kind, round },
+          id,
+          part,
+          kind,
+          round,
           dueAt: nextPrimer.length > 0 ? Math.min(...nextPrimer) : null,
         })),
     };

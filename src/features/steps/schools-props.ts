@@ -35,7 +35,9 @@ export function schoolsShown(
     sections: !route
       ? []
       : job.sections.map((section) => ({
-          ...{ key: section.key, name: section.name, chosen: section.schools },
+          key: section.key,
+          name: section.name,
+          chosen: section.schools,
           seen: versions[`${job.number}/${section.key}`] ?? 1,
           taken: schoolsTaken(
             job,

@@ -25,8 +25,11 @@ export function ScopeLog({ job, scope, locale }: StepsRoomProps) {
       kind: 'add-scope',
       job,
       change: {
-        ...{ what: text('what'), agreedBy: text('agreedBy'), hours: figure('hours') },
-        ...{ moneyMinor: Math.round(figure('money') * 100), days: Math.round(figure('days')) },
+        what: text('what'),
+        agreedBy: text('agreedBy'),
+        hours: figure('hours'),
+        moneyMinor: Math.round(figure('money') * 100),
+        days: Math.round(figure('days')),
       },
     });
     setFault(refusalText(outcome));

@@ -44,8 +44,13 @@ export function StepAdd({
       kind: 'add-step',
       job,
       step: {
-        ...{ operation: text('operation'), name: text('name'), section, after: step.key },
-        ...{ personMinutes: Math.round(hours * 60), before: text('before') || null, note: '' },
+        operation: text('operation'),
+        name: text('name'),
+        section,
+        after: step.key,
+        personMinutes: Math.round(hours * 60),
+        before: text('before') || null,
+        note: '',
       },
     });
     setFault(refusalText(outcome));

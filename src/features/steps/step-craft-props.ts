@@ -45,7 +45,8 @@ export function craftShown(
         .filter((entry) => entry.step === step.key)
         .map(({ people, at, note }) => ({
           who: people.map((id) => names.get(id) ?? id).join(' and '),
-          ...{ at, note },
+          at,
+          note,
         })),
       untried:
         step.state === 'planned' &&
@@ -73,9 +74,12 @@ function zonesOf(step: PlannedStep, plan: Plan, names: ReadonlyMap<string, strin
     plan.parts.filter((part) => step.sections.includes(part.section)),
     people,
   ).map(({ person, where, areaM2, parts }) => ({
-    ...{ person, where, areaM2 },
+    person,
+    where,
+    areaM2,
     // A page carries the ends of the run, not every panel of every step.
-    ...{ first: parts[0] ?? '', last: parts.at(-1) ?? '' },
+    first: parts[0] ?? '',
+    last: parts.at(-1) ?? '',
   }));
 }
 

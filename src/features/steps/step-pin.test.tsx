@@ -41,7 +41,10 @@ test('a pin is typed by the wall clock of the shop and sent as a minute, in summ
   await waitFor(() => expect(sent).toHaveBeenCalled());
   // 7 June 2027 is day 20 976 since 1970; 09:30 in London is 08:30 by UTC.
   expect(posted(sent, 0)).toEqual({
-    ...{ kind: 'step', job: 'P-014', step: 'block', seen: null },
+    kind: 'step',
+    job: 'P-014',
+    step: 'block',
+    seen: null,
     set: { startAt: 20_976 * 1440 + 510 },
   });
 });

@@ -82,7 +82,10 @@ describe('schools', () => {
     fireEvent.change(screen.getByLabelText('Final alignment, whole job'), { target: { value: 'after' } });
     await waitFor(() => expect(edits()).toHaveLength(1));
     expect(posted(sent, 0)).toEqual({
-      ...{ kind: 'job', job: 'P-014', seen: 7, set: { schools: { alignment: 'after' } } },
+      kind: 'job',
+      job: 'P-014',
+      seen: 7,
+      set: { schools: { alignment: 'after' } },
     });
   });
 
@@ -134,7 +137,10 @@ describe('rounds', () => {
       return posted(sent, call);
     };
     expect(await type('Filler rounds of Body sides and ends', '3', 0)).toMatchObject({
-      ...{ kind: 'section', section: 'sides', seen: 3, set: { rounds: { filler: 3 } } },
+      kind: 'section',
+      section: 'sides',
+      seen: 3,
+      set: { rounds: { filler: 3 } },
     });
     expect(await type('Largest hollow of Body sides and ends', '0.1', 1)).toMatchObject({
       set: { stopRule: { hollowMm: 0.1, lastDay: null } },
@@ -187,8 +193,13 @@ describe('order, hand, more work, releases', () => {
       kind: 'add-step',
       job: 'P-014',
       step: {
-        ...{ operation: 'turn-over', name: '', section: 'sides', after: 'sides/mask' },
-        ...{ personMinutes: 90, before: null, note: '' },
+        operation: 'turn-over',
+        name: '',
+        section: 'sides',
+        after: 'sides/mask',
+        personMinutes: 90,
+        before: null,
+        note: '',
       },
     });
   });
@@ -263,7 +274,9 @@ describe('operations in the Shop', () => {
     fireEvent.click(form.getByText('Add', { selector: 'button' }));
     await waitFor(() => expect(edits()).toHaveLength(1));
     expect(posted(sent, 0)).toMatchObject({
-      ...{ kind: 'operation', code: 'ionise-the-body', seen: null },
+      kind: 'operation',
+      code: 'ionise-the-body',
+      seen: null,
       entry: { name: 'Ionise the body', rate: 1.5, before: ['masked'], needs: [] },
     });
   });

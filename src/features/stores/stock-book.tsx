@@ -158,15 +158,16 @@ function NewMove({ products, job, locale }: StoresProps) {
     const outcome = await save({
       kind: 'stock',
       move: {
-        ...{
-          product: product.code,
-          kind,
-          amount: read.value,
-          costMinor: Math.round(cost * 100),
-          onDate: null,
-        },
-        ...{ untilDate: text('until') || null, job: given.get('own') ? job : '', phase: '' },
-        ...{ batch: text('batch'), note: text('note') },
+        product: product.code,
+        kind,
+        amount: read.value,
+        costMinor: Math.round(cost * 100),
+        onDate: null,
+        untilDate: text('until') || null,
+        job: given.get('own') ? job : '',
+        phase: '',
+        batch: text('batch'),
+        note: text('note'),
       },
     });
     setFault(refusalText(outcome));

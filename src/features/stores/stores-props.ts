@@ -167,12 +167,17 @@ function mixRows(
       const voc = vocs.get(`${session.session}\n${session.product}`);
       return [
         {
-          ...{ session: session.session, product: session.product, subject: first.subject },
+          session: session.session,
+          product: session.product,
+          subject: first.subject,
           name: nameOf(session.product),
           ratio: sheet
             ? `${ratioWords({ coating: sheet })}, ${(100 * readySolids(sheet)).toFixed(0)} % solids`
             : '',
-          ...{ start: first.start, netL: session.netL, readyL: session.readyL, batches: session.batches },
+          start: first.start,
+          netL: session.netL,
+          readyL: session.readyL,
+          batches: session.batches,
           vocG: voc?.totalG ?? null,
           vocOver: voc?.over ?? false,
           check:

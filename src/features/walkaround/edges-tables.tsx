@@ -43,7 +43,11 @@ function Openings({ job, openings, panels }: StripDownProps) {
         >
           {openings.map((one) => {
             const row: ItemRow = {
-              ...{ job, list: 'openings', id: one.id, seen: one.seen, name: one.what || one.part },
+              job,
+              list: 'openings',
+              id: one.id,
+              seen: one.seen,
+              name: one.what || one.part,
             };
             return (
               <tr key={one.id} className="border-b border-line">
@@ -88,7 +92,11 @@ function Blends({ job, blends, panels }: StripDownProps) {
         <Table caption="Blend lines" head={['Panel', 'Ends at', 'Over, mm', 'With', 'In the last', '']}>
           {blends.map((one) => {
             const row: ItemRow = {
-              ...{ job, list: 'blends', id: one.id, seen: one.seen, name: one.line || one.part },
+              job,
+              list: 'blends',
+              id: one.id,
+              seen: one.seen,
+              name: one.line || one.part,
             };
             return (
               <tr key={one.id} className="border-b border-line">

@@ -40,8 +40,14 @@ function Milestones({ job, milestones, tradeDates }: StripDownProps) {
           job,
           list: 'milestones',
           item: {
-            ...{ trade: 'upholstery', what, tie: 'after', phase: 'finish', onDate: null, accessLost: '' },
-            ...{ done: false, toldDate: null },
+            trade: 'upholstery',
+            what,
+            tie: 'after',
+            phase: 'finish',
+            onDate: null,
+            accessLost: '',
+            done: false,
+            toldDate: null,
           },
         })}
       />
@@ -62,7 +68,11 @@ function Milestones({ job, milestones, tradeDates }: StripDownProps) {
         >
           {milestones.map((one) => {
             const row: ItemRow = {
-              ...{ job, list: 'milestones', id: one.id, seen: one.seen, name: one.what || one.trade },
+              job,
+              list: 'milestones',
+              id: one.id,
+              seen: one.seen,
+              name: one.what || one.trade,
             };
             const plan = dates.get(one.id);
             return (
@@ -101,7 +111,11 @@ function Milestones({ job, milestones, tradeDates }: StripDownProps) {
                           disabled={!live}
                           onClick={() =>
                             void save({
-                              ...{ kind: 'set-item', job, list: 'milestones', id: one.id, seen: one.seen },
+                              kind: 'set-item',
+                              job,
+                              list: 'milestones',
+                              id: one.id,
+                              seen: one.seen,
                               set: { toldDate: plan.day },
                             })
                           }
@@ -143,8 +157,15 @@ function SentOut({ job, sendOuts, panels, today }: StripDownProps) {
           job,
           list: 'sendOuts',
           item: {
-            ...{ what: what || 'outside work', part, vendor: '', leadDays: 10, sentOn: null, dueOn: null },
-            ...{ returnedOn: null, condition: '', phase: 'epoxy' },
+            what: what || 'outside work',
+            part,
+            vendor: '',
+            leadDays: 10,
+            sentOn: null,
+            dueOn: null,
+            returnedOn: null,
+            condition: '',
+            phase: 'epoxy',
           },
         })}
       />

@@ -383,21 +383,44 @@ describe('edges and others', () => {
       ...props.stripDown,
       milestones: [
         {
-          ...{ id: 'm1', seen: 2, trade: 'upholstery', what: 'seats', tie: 'after', phase: 'finish' },
-          ...{ onDate: '2027-01-04', accessLost: 'the floor', done: false, toldDate: null },
+          id: 'm1',
+          seen: 2,
+          trade: 'upholstery',
+          what: 'seats',
+          tie: 'after',
+          phase: 'finish',
+          onDate: '2027-01-04',
+          accessLost: 'the floor',
+          done: false,
+          toldDate: null,
         },
       ],
       tradeDates: [{ milestone: 'm1', day: '2027-01-20', clashes: true, toTell: true }],
       sendOuts: [
         {
-          ...{ id: 's1', seen: 3, what: 'keel band', part: 'T1P', vendor: 'blaster', leadDays: 10 },
-          ...{ sentOn: '2026-12-01', dueOn: '2026-12-11', returnedOn: null, condition: '', phase: 'epoxy' },
+          id: 's1',
+          seen: 3,
+          what: 'keel band',
+          part: 'T1P',
+          vendor: 'blaster',
+          leadDays: 10,
+          sentOn: '2026-12-01',
+          dueOn: '2026-12-11',
+          returnedOn: null,
+          condition: '',
+          phase: 'epoxy',
         },
       ],
       openings: [
         {
-          ...{ id: 'o1', seen: 4, part: 'T1P', what: 'vent', lengthM: 1.2, method: 'foam' },
-          ...{ barrier: 'the lip', exit: '' },
+          id: 'o1',
+          seen: 4,
+          part: 'T1P',
+          what: 'vent',
+          lengthM: 1.2,
+          method: 'foam',
+          barrier: 'the lip',
+          exit: '',
         },
       ],
     },
@@ -410,7 +433,11 @@ describe('edges and others', () => {
     expect(screen.getByText('overdue')).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: 'told this day' }));
     expect(await edited()).toEqual({
-      ...{ kind: 'set-item', job: 'P-015', list: 'milestones', id: 'm1', seen: 2 },
+      kind: 'set-item',
+      job: 'P-015',
+      list: 'milestones',
+      id: 'm1',
+      seen: 2,
       set: { toldDate: '2027-01-20' },
     });
   });

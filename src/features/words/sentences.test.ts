@@ -164,8 +164,12 @@ describe('warnings', () => {
     ],
     [
       {
-        ...{ code: 'order-refused', step: 'a', after: 'b', chain: [] },
-        ...{ why: { code: 'state', state: 'masked' }, mayInsist: true },
+        code: 'order-refused',
+        step: 'a',
+        after: 'b',
+        chain: [],
+        why: { code: 'state', state: 'masked' },
+        mayInsist: true,
       },
       'stop',
       '“<a>” cannot come after “<b>”, which waits for it: it must be masked. You may insist.',

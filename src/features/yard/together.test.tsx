@@ -13,7 +13,12 @@ beforeEach(() => {
 });
 
 const figures = (finishDate: string, lateDays = 0) => ({
-  ...{ labourMin: 600, materialsMinor: 1000, boothMin: 300, passes: 2, finishDate, lateDays },
+  labourMin: 600,
+  materialsMinor: 1000,
+  boothMin: 300,
+  passes: 2,
+  finishDate,
+  lateDays,
 });
 const proposal = {
   token: 'f3c1a4de-0000-4000-8000-000000000000',
@@ -21,8 +26,12 @@ const proposal = {
   orders: 3,
   rows: [
     {
-      ...{ job: 'P-1', name: 'Van', promised: '2027-01-22', moved: 4 },
-      ...{ agreed: figures('2027-01-25', 3), together: figures('2027-01-21') },
+      job: 'P-1',
+      name: 'Van',
+      promised: '2027-01-22',
+      moved: 4,
+      agreed: figures('2027-01-25', 3),
+      together: figures('2027-01-21'),
     },
     {
       job: 'P-2',

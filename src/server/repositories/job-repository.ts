@@ -71,12 +71,24 @@ export async function loadJob(connection: Connection, number: string): Promise<S
       facts: facts.map(factOfRow),
       log: log.map((one) => entryOfRow(one, number)),
       stepEdits: stepEdits.map(({ stepKey, afterStep, personMinutes, skipped, ...one }) => ({
-        ...{ step: stepKey, personMinutes, skipped, after: afterStep, override: one.override },
-        ...{ person: one.person, startAt: one.startAt, note: one.note },
+        step: stepKey,
+        personMinutes,
+        skipped,
+        after: afterStep,
+        override: one.override,
+        person: one.person,
+        startAt: one.startAt,
+        note: one.note,
       })),
       addedSteps: added.map(({ id, operation, name, section: key, personMinutes, ...one }) => ({
-        ...{ id: id.slice(number.length + 1), operation, name, section: key, personMinutes },
-        ...{ after: one.afterStep, before: one.beforeStep, note: one.note },
+        id: id.slice(number.length + 1),
+        operation,
+        name,
+        section: key,
+        personMinutes,
+        after: one.afterStep,
+        before: one.beforeStep,
+        note: one.note,
       })),
       scope: scope.map(({ id, what, hours, moneyMinor, days, agreedBy, onDate }) => ({
         id: id.slice(number.length + 1),
@@ -143,13 +155,11 @@ function entryOfRow(row: typeof schema.logEntry.$inferSelect, number: string): L
   const own = (key: string) => key.slice(number.length + 1);
   return {
     ...rest,
-    ...{
-      id: own(id),
-      step: stepKey,
-      kind: row.kind as LogEntry['kind'],
-      at: atMinute,
-      coat: row.coat ?? null,
-    },
+    id: own(id),
+    step: stepKey,
+    kind: row.kind as LogEntry['kind'],
+    at: atMinute,
+    coat: row.coat ?? null,
     corrects: row.corrects === null ? null : own(row.corrects),
   };
 }
@@ -161,7 +171,12 @@ export function logEntryCells(
   position: number,
 ): Cells & { id: string } {
   return {
-    ...{ ...entry, id: findingId(number, id), jobId: number, stepKey: step, atMinute: at, position },
+    ...entry,
+    id: findingId(number, id),
+    jobId: number,
+    stepKey: step,
+    atMinute: at,
+    position,
     corrects: corrects === null ? null : findingId(number, corrects),
   };
 }
@@ -202,8 +217,15 @@ export function addedStepCells(
   { operation, name, section, personMinutes, after, before, note }: Omit<AddedStep, 'id'>,
 ): Cells & { id: string } {
   return {
-    ...{ id: findingId(number, id), jobId: number, operation, name, section, personMinutes },
-    ...{ afterStep: after, beforeStep: before, note },
+    id: findingId(number, id),
+    jobId: number,
+    operation,
+    name,
+    section,
+    personMinutes,
+    afterStep: after,
+    beforeStep: before,
+    note,
   };
 }
 
@@ -233,8 +255,19 @@ export function jobChanges(job: Job): RowChange[] {
       }),
     ),
     ...surveyRecordChanges(number, {
-      ...{ surveyed, marks, readings, ownParts, fittings, holes, gates, finds },
-      ...{ milestones, openings, covers, blends, sendOuts },
+      surveyed,
+      marks,
+      readings,
+      ownParts,
+      fittings,
+      holes,
+      gates,
+      finds,
+      milestones,
+      openings,
+      covers,
+      blends,
+      sendOuts,
     }),
     ...facts.map(({ step, start, end, ...fact }) =>
       insert('stepFact', {
@@ -249,7 +282,11 @@ export function jobChanges(job: Job): RowChange[] {
     ...log.map((entry, position) => insert('logEntry', logEntryCells(number, entry, position))),
     ...stepEdits.map(({ step, after, ...edit }) =>
       insert('stepEdit', {
-        ...{ id: stepEditId(number, step), jobId: number, stepKey: step, afterStep: after, ...edit },
+        id: stepEditId(number, step),
+        jobId: number,
+        stepKey: step,
+        afterStep: after,
+        ...edit,
       }),
     ),
     ...addedSteps.map((one) => insert('addedStep', addedStepCells(number, one.id, one))),

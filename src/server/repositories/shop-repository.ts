@@ -84,7 +84,10 @@ export async function loadShop(connection: Connection): Promise<StoredShop | nul
       shifts: shifts.map(({ weekday, startMin, endMin }) => ({ weekday, startMin, endMin })),
       closures: closures.map(({ onDate, reason }) => ({ date: onDate, reason })),
       people: people.map(({ id, name, skills, pace, hours }) => ({
-        ...{ id, name, skills, pace },
+        id,
+        name,
+        skills,
+        pace,
         hours: hours ?? null,
         daysOff: offOf(id).map((off) => ({ from: off.fromDate, to: off.toDate, reason: off.reason })),
       })),

@@ -18,7 +18,12 @@ async function situationOf(number: string): Promise<Situation | null> {
   if (!stored) return null;
   const others = [...agreed].filter(([other]) => other !== number);
   return {
-    ...{ job: stored.job, shop, shelf, operations, now: currentMinute(), agreedStarts: new Map() },
+    job: stored.job,
+    shop,
+    shelf,
+    operations,
+    now: currentMinute(),
+    agreedStarts: new Map(),
     promised: new Map(others.map(([other, one]) => [other, one.commitments])),
   };
 }

@@ -84,9 +84,16 @@ async function operationFaults(code: string, entry: object): Promise<Fault[]> {
 
 /** A job of each kind as the new-job form would make it. */
 const sample: Omit<NewJob, 'bodyKind'> = {
-  ...{ number: 'P-000', name: 'Sample', owner: '', dimensions: {}, level: 'Show' },
-  ...{ arrival: '2026-01-05', promised: '2026-06-05' },
-  ...{ capLabourHours: 0, capMaterialsMinor: 0, capBoothHours: 0 },
+  number: 'P-000',
+  name: 'Sample',
+  owner: '',
+  dimensions: {},
+  level: 'Show',
+  arrival: '2026-01-05',
+  promised: '2026-06-05',
+  capLabourHours: 0,
+  capMaterialsMinor: 0,
+  capBoothHours: 0,
 };
 
 function faultsIn({ steps, warnings }: StepNetwork, step: string): Fault[] {

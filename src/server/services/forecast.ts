@@ -49,7 +49,9 @@ async function shopForecast(): Promise<ShopForecast | null> {
     const given = jobs.map((job): PlanInput => {
       const others = [...agreed].filter(([other]) => other !== job.number);
       return {
-        ...{ job, ...planningShop(shop), now },
+        job,
+        ...planningShop(shop),
+        now,
         commitments: others.flatMap(([, one]) => one.commitments),
         agreedStarts: agreed.get(job.number)?.starts ?? new Map(),
       };
@@ -98,10 +100,15 @@ async function keepDays({ jobs }: ShopForecast, today: string): Promise<void> {
 function dayOf(one: JobForecast, plan: Plan, promised: string, today: string): ForecastDay | null {
   if (plan.finishDate === null) return null;
   return {
-    ...{ onDate: today, promised, planned: plan.finishDate, kept: one.kept },
-    ...{ p50: one.finish.p50, p80: one.finish.p80 },
+    onDate: today,
+    promised,
+    planned: plan.finishDate,
+    kept: one.kept,
+    p50: one.finish.p50,
+    p80: one.finish.p80,
     plannedLabourMin: Math.round(plan.budgets.labourMin.planned),
-    ...{ p50LabourMin: one.labourMin.p50, p80LabourMin: one.labourMin.p80 },
+    p50LabourMin: one.labourMin.p50,
+    p80LabourMin: one.labourMin.p80,
   };
 }
 

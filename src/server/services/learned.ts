@@ -30,10 +30,18 @@ export async function learnedFactors(): Promise<LearnedRow[]> {
       const sum = (value: (one: Experience) => number) =>
         experience.reduce((total, one) => total + value(one), 0);
       return {
-        ...{ operation, name: names.get(operation) ?? operation, jobs: experience.length, days, factor },
-        ...{ spread: Math.sqrt(variance), aheadMin: plainMin * learned, thenMin: plainMin * factor },
-        ...{ actualMin: sum((one) => one.actualMin), plannedMin: sum((one) => one.plannedMin) },
-        ...{ accepted: shop.learned[operation] ?? 1, seen: wayVersions.learned[operation] ?? null },
+        operation,
+        name: names.get(operation) ?? operation,
+        jobs: experience.length,
+        days,
+        factor,
+        spread: Math.sqrt(variance),
+        aheadMin: plainMin * learned,
+        thenMin: plainMin * factor,
+        actualMin: sum((one) => one.actualMin),
+        plannedMin: sum((one) => one.plannedMin),
+        accepted: shop.learned[operation] ?? 1,
+        seen: wayVersions.learned[operation] ?? null,
       };
     })
     .sort((a, b) => b.actualMin - a.actualMin);

@@ -23,8 +23,17 @@ export function logChanges(
   }
   const taken = job.log.find((one) => one.id === edit.id);
   const entry = {
-    ...{ id: newId(), step: taken?.step ?? '', kind: 'note' as const, at: taken?.at ?? 0, people: [] },
-    ...{ parts: [], remainingMin: null, redo: '', coat: null, note: edit.note, corrects: edit.id },
+    id: newId(),
+    step: taken?.step ?? '',
+    kind: 'note' as const,
+    at: taken?.at ?? 0,
+    people: [],
+    parts: [],
+    remainingMin: null,
+    redo: '',
+    coat: null,
+    note: edit.note,
+    corrects: edit.id,
   };
   return { label: 'entry taken back', changes: [insert(entry)] };
 }

@@ -21,9 +21,17 @@ const write = (
   given: Partial<Omit<LogEntry, 'at'>> & Pick<LogEntry, 'step' | 'kind'> & { at?: number | null },
   insist = false,
 ): Edit => ({
-  ...{ kind: 'log', job, insist },
+  kind: 'log',
+  job,
+  insist,
   entry: {
-    ...{ at: null, people: ['dot'], parts: [], remainingMin: null, redo: '', coat: null, note: '' },
+    at: null,
+    people: ['dot'],
+    parts: [],
+    remainingMin: null,
+    redo: '',
+    coat: null,
+    note: '',
     ...given,
   },
 });
@@ -82,8 +90,14 @@ function currentMinuteOfTests(): number {
 
 describe('a coat', () => {
   const coat = {
-    ...{ product: 'high-build-41', role: 'build' as const, nth: 1, faces: 'both' as const, batch: 'HB 9' },
-    ...{ wetUm: 140, air: { airC: 21, surfaceC: 20, humidity: 50, simulated: false }, reducer: '' },
+    product: 'high-build-41',
+    role: 'build' as const,
+    nth: 1,
+    faces: 'both' as const,
+    batch: 'HB 9',
+    wetUm: 140,
+    air: { airC: 21, surfaceC: 20, humidity: 50, simulated: false },
+    reducer: '',
   };
   const given = { step: 'sides/build-2/build-1', kind: 'coat' as const, parts: ['B1L'], coat };
   const key = async () =>
@@ -108,7 +122,8 @@ describe('a coat', () => {
     expect(plan.steps.find((one) => one.key === step)!.state).toBe('running');
     // Loading and wiping of the session are implied, not lost.
     expect(plan.steps.find((one) => one.key === 'body/build-2/wipe')).toMatchObject({
-      ...{ state: 'done', skipped: false },
+      state: 'done',
+      skipped: false,
     });
     expect(await save({ kind: 'correct-log', job, id: entry.id, note: '' })).toMatchObject({
       status: 'saved',
@@ -118,7 +133,10 @@ describe('a coat', () => {
   test('the log travels with the bundle', async () => {
     const { stored, shop } = await planned();
     const bundle = {
-      ...{ job: stored.job, shop: shop.shop, shelf: [...shop.shelf.values()], operations: shop.operations },
+      job: stored.job,
+      shop: shop.shop,
+      shelf: [...shop.shelf.values()],
+      operations: shop.operations,
     };
     const read = readJobBundle(writeJobBundle(bundle));
     expect(read.status).toBe('ok');
@@ -167,7 +185,11 @@ describe('systems and ladders of the shop', () => {
     const { versions, job: record } = (await loadJob(database(), job))!;
     const section = record.sections[0]!.key;
     const set = (ladder: string, seen: number): Edit => ({
-      ...{ kind: 'section', job, section, seen, set: { ladder } },
+      kind: 'section',
+      job,
+      section,
+      seen,
+      set: { ladder },
     });
     const seen = versions[`${job}/${section}`]!;
     expect(await save(set('steep', seen))).toMatchObject({

@@ -93,15 +93,14 @@ describe('what is no photo leaves nothing behind', () => {
   test('may show a gate before primer, one that is there', async () => {
     const bytes = await plain(20, 20).jpeg().toBuffer();
     const item = {
-      ...{
-        section: 'roof',
-        kind: 'dry-fit' as const,
-        what: 'gutter joint',
-        gapMm: 3,
-        flushMm: 0,
-        attempts: 2,
-      },
-      ...{ done: false, doneOn: null },
+      section: 'roof',
+      kind: 'dry-fit' as const,
+      what: 'gutter joint',
+      gapMm: 3,
+      flushMm: 0,
+      attempts: 2,
+      done: false,
+      doneOn: null,
     };
     await saveEdit({ kind: 'add-item', job: 'P-014', list: 'gates', item }, 'ann');
     const gate = (await loadJob(database(), 'P-014'))!.job.gates.find((one) => one.what === 'gutter joint')!;
@@ -111,7 +110,8 @@ describe('what is no photo leaves nothing behind', () => {
     });
     expect((await photosOf('P-014')).some((photo) => photo.gate === gate.id)).toBe(true);
     expect(await addPhoto('P-014', { ...given, gate: 'nothing' }, bytes, 'ann')).toMatchObject({
-      ...{ status: 'faulty', faults: [{ place: 'gate' }] },
+      status: 'faulty',
+      faults: [{ place: 'gate' }],
     });
   });
 

@@ -74,7 +74,12 @@ export async function currentPlan(number: string, around?: Surroundings): Promis
   const hour = stored.job.log.length > 0 ? Math.floor(now / 60) : null;
   const marks = [...agreed].map(([job, { mark }]) => [job, mark]);
   const inputs = JSON.stringify([
-    ...[stored.job, shop.shop, [...shop.shelf.values()], shop.operations, marks, hour],
+    stored.job,
+    shop.shop,
+    [...shop.shelf.values()],
+    shop.operations,
+    marks,
+    hour,
   ]);
   const inputHash = createHash('sha256').update(inputs).digest('hex');
   const stands = (one: StoredWorkingPlan | null | undefined): one is StoredWorkingPlan =>

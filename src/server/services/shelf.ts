@@ -57,7 +57,9 @@ export interface SheetVersion {
 export async function historyOf(code: string): Promise<SheetVersion[]> {
   const edits = await editsTouching(database(), 'shop', 'product', code);
   return edits.map(({ atMinute, label, author, change }) => ({
-    ...{ atMinute, label, author },
+    atMinute,
+    label,
+    author,
     before: change.kind === 'update' ? (change.set as Partial<Product>) : null,
   }));
 }

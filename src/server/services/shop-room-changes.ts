@@ -52,7 +52,8 @@ export function shopRoomChanges(
       return {
         label: edit.closures.length === 1 ? 'closed day' : `${edit.closures.length} closed days`,
         changes: edit.closures.map(({ date, reason }) => ({
-          ...{ kind: 'insert', table: 'closure' },
+          kind: 'insert',
+          table: 'closure',
           row: { id: closureId(date), shopId, onDate: date, reason },
         })),
       };

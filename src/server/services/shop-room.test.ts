@@ -86,7 +86,9 @@ describe('people and rooms', () => {
   test('zone and shared air of a room are kept; an older view is told', async () => {
     const { versions } = await requireShop();
     const edit: Edit = {
-      ...{ kind: 'place', place: 'booth', seen: versions.booth! },
+      kind: 'place',
+      place: 'booth',
+      seen: versions.booth!,
       set: { zone: 'clean', airWith: ['bay-1'] },
     };
     expect(await save(edit)).toMatchObject({ status: 'saved' });
@@ -100,7 +102,11 @@ describe('people and rooms', () => {
 describe('hours and closed days', () => {
   test('a Saturday is opened, lengthened and taken back', async () => {
     const shift = (endMin: number, seen: number | null): Edit => ({
-      ...{ kind: 'shift', weekday: 6, startMin: 480, endMin, seen },
+      kind: 'shift',
+      weekday: 6,
+      startMin: 480,
+      endMin,
+      seen,
     });
     expect(await save(shift(720, null))).toMatchObject({ status: 'saved' });
     expect(await save(shift(780, 1))).toMatchObject({ status: 'saved' });
@@ -143,33 +149,47 @@ describe('lists of the job', () => {
   const cover = { what: 'hatch cover', harm: 'overspray' as const, cover: 'film' };
   const lists: Extract<Edit, { kind: 'add-item' }>[] = [
     {
-      ...{ kind: 'add-item', job: 'P-015', list: 'milestones' },
+      kind: 'add-item',
+      job: 'P-015',
+      list: 'milestones',
       item: {
-        ...{
-          trade: 'electrics',
-          what: 'wiring',
-          tie: 'before',
-          phase: 'build',
-          onDate: null,
-          accessLost: '',
-        },
-        ...{ done: false, toldDate: null },
+        trade: 'electrics',
+        what: 'wiring',
+        tie: 'before',
+        phase: 'build',
+        onDate: null,
+        accessLost: '',
+        done: false,
+        toldDate: null,
       },
     },
     {
-      ...{ kind: 'add-item', job: 'P-015', list: 'openings' },
+      kind: 'add-item',
+      job: 'P-015',
+      list: 'openings',
       item: { part: 'T1P', what: 'vent', lengthM: 1, method: 'foam', barrier: '', exit: '' },
     },
     { kind: 'add-item', job: 'P-015', list: 'covers', item: cover },
     {
-      ...{ kind: 'add-item', job: 'P-015', list: 'blends' },
+      kind: 'add-item',
+      job: 'P-015',
+      list: 'blends',
       item: { part: 'T1P', line: 'strake', material: '', widthMm: 100, timing: 'clear' },
     },
     {
-      ...{ kind: 'add-item', job: 'P-015', list: 'sendOuts' },
+      kind: 'add-item',
+      job: 'P-015',
+      list: 'sendOuts',
       item: {
-        ...{ what: 'keel band', part: 'T1P', vendor: 'blaster', leadDays: 5, sentOn: null, dueOn: null },
-        ...{ returnedOn: null, condition: '', phase: 'build' },
+        what: 'keel band',
+        part: 'T1P',
+        vendor: 'blaster',
+        leadDays: 5,
+        sentOn: null,
+        dueOn: null,
+        returnedOn: null,
+        condition: '',
+        phase: 'build',
       },
     },
   ];
@@ -224,7 +244,11 @@ describe('all jobs together', () => {
   test('a pin of a step is kept with its minute and taken out again', async () => {
     const startAt = Date.parse('2027-02-01T09:00:00Z') / 60_000;
     const pin = (seen: number | null, at: number | null): Edit => ({
-      ...{ kind: 'step', job: 'P-015', step: 'topsides/mask', seen, set: { startAt: at } },
+      kind: 'step',
+      job: 'P-015',
+      step: 'topsides/mask',
+      seen,
+      set: { startAt: at },
     });
     expect(await save(pin(null, startAt))).toMatchObject({ status: 'saved' });
     const pinned = (await plan('P-015')).steps.find((step) => step.key === 'topsides/mask')!;

@@ -62,16 +62,18 @@ export function storeChanges(
     }
     case 'correct-stock': {
       const row = {
-        ...{
-          id: newId(),
-          product: '',
-          kind: 'counted',
-          amount: 0,
-          costMinor: 0,
-          onDate: today,
-          untilDate: null,
-        },
-        ...{ job: '', phase: '', batch: '', note: edit.note, corrects: edit.id },
+        id: newId(),
+        product: '',
+        kind: 'counted',
+        amount: 0,
+        costMinor: 0,
+        onDate: today,
+        untilDate: null,
+        job: '',
+        phase: '',
+        batch: '',
+        note: edit.note,
+        corrects: edit.id,
       };
       return made('shop', 'stock entry taken back', { kind: 'insert', table: 'stockMove', row });
     }

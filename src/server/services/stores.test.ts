@@ -21,8 +21,16 @@ const productEdit = async (code: string, set: Record<string, unknown>): Promise<
 const move = (over: object): Edit => ({
   kind: 'stock',
   move: {
-    ...{ product: 'clear-21', kind: 'received', amount: 5, costMinor: 12000, onDate: null, untilDate: null },
-    ...{ job: 'P-014', phase: '', batch: '', note: '' },
+    product: 'clear-21',
+    kind: 'received',
+    amount: 5,
+    costMinor: 12000,
+    onDate: null,
+    untilDate: null,
+    job: 'P-014',
+    phase: '',
+    batch: '',
+    note: '',
     ...over,
   } as Extract<Edit, { kind: 'stock' }>['move'],
 });

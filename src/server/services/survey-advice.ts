@@ -75,7 +75,11 @@ export async function costedOptions(number: string): Promise<CostedOption[] | nu
     // An option is compared as if nothing had been begun: facts of the running job would hide its cost.
     const job = { ...optionJob(stored.job, parts, option), facts: [], log: [] };
     const plan = planJob({
-      ...{ job, ...planningShop(stands), now: currentMinute(), commitments, agreedStarts: new Map() },
+      job,
+      ...planningShop(stands),
+      now: currentMinute(),
+      commitments,
+      agreedStarts: new Map(),
     });
     const depths = new Map(job.surveyed.map((one) => [one.key, one.depth]));
     return {

@@ -39,7 +39,10 @@ export async function proposeTogether(): Promise<TogetherProposal | null> {
       return step.state === 'planned' && start !== undefined && Math.abs(step.start - start) >= worthTelling;
     }).length;
     return {
-      ...{ job: job.number, name: job.name, promised: job.promised, moved },
+      job: job.number,
+      name: job.name,
+      promised: job.promised,
+      moved,
       agreed: own ? figuresOf(own.plan) : null,
       together: figuresOf(plan),
     };

@@ -107,7 +107,7 @@ export async function compareSystems(number: string, sectionKey: string): Promis
     );
     const repairs = system.layers.flatMap((layer) => shelf.get(layer.product)?.coating?.repair ?? []);
     return {
-      ...{ system: system.key, name: system.name, why: system.why },
+      system: system.key,
       name: system.name,
       why: system.why,
       forgiveness: system.forgiveness,

@@ -21,7 +21,11 @@ const version = async (id: string) => (await loadJob(database(), job))!.versions
 
 describe('an order by hand', () => {
   const order = (step: string, after: string, override = false): Edit => ({
-    ...{ kind: 'step', job, step, seen: null, set: { after, override } },
+    kind: 'step',
+    job,
+    step,
+    seen: null,
+    set: { after, override },
   });
 
   test('that the work allows is kept: the bottom is sanded after the topsides', async () => {
@@ -56,7 +60,11 @@ describe('an order by hand', () => {
 
 describe('who does it', () => {
   const by = (person: string): Edit => ({
-    ...{ kind: 'step', job, step: 'topsides/topcoat-1', seen: null, set: { person } },
+    kind: 'step',
+    job,
+    step: 'topsides/topcoat-1',
+    seen: null,
+    set: { person },
   });
 
   test('somebody with the skill is planned, somebody without it is refused by name', async () => {
@@ -79,8 +87,13 @@ describe('steps put in, rounds typed, releases', () => {
   test('an added step stands between its two, is drawn into the hours, and goes out again', async () => {
     const before = await plan();
     const step = {
-      ...{ operation: 'turn-over', name: 'Turn the hull', section: 'bottom', personMinutes: 240 },
-      ...{ after: 'topsides/unmask', before: 'bottom/mask', note: '' },
+      operation: 'turn-over',
+      name: 'Turn the hull',
+      section: 'bottom',
+      personMinutes: 240,
+      after: 'topsides/unmask',
+      before: 'bottom/mask',
+      note: '',
     };
     expect(await save({ kind: 'add-step', job, step })).toMatchObject({ status: 'saved' });
     const made = await plan();
@@ -122,7 +135,8 @@ describe('steps put in, rounds typed, releases', () => {
     expect(await save({ kind: 'sign-off', job: 'P-016', signOff })).toMatchObject({ status: 'saved' });
     expect(await open()).toBe(false);
     expect(await save({ kind: 'sign-off', job: 'P-016', signOff })).toMatchObject({
-      ...{ status: 'moved-on', why: 'exists' },
+      status: 'moved-on',
+      why: 'exists',
     });
     const stored = (await loadJob(database(), 'P-016'))!;
     const seen = stored.versions['P-016/hold/weight']!;
@@ -180,7 +194,10 @@ describe('operations of the shop', () => {
   test('an own one stands where it says, before the masking of every section', async () => {
     const entry = {
       ...entryOf('own-work'),
-      ...{ name: 'Ionise', fixedMin: 25, before: ['masked' as const], when: { is: ['painted' as const] } },
+      name: 'Ionise',
+      fixedMin: 25,
+      before: ['masked' as const],
+      when: { is: ['painted' as const] },
     };
     await save({ kind: 'operation', code: 'ionise', seen: null, entry });
     const { steps } = await plan();

@@ -6,7 +6,12 @@ import type { Kernel } from './kernel';
 const bounds = (starts: [earliest: number, latest: number][]): Kernel =>
   ({ low: Float64Array.from(starts.flatMap(([earliest, latest]) => [earliest, -latest])) }) as Kernel;
 const task = (start: number, length: number, amount: number): Task => ({
-  ...{ start, end: start, endPlus: length, amount, whenHalf: -1, whenValue: 0 },
+  start,
+  end: start,
+  endPlus: length,
+  amount,
+  whenHalf: -1,
+  whenValue: 0,
 });
 const pieces = (parts: CompulsoryParts) =>
   Array.from({ length: parts.pieces }, (_, k) => [parts.at[k], parts.use[k]]);

@@ -127,8 +127,11 @@ class Encoding {
             else this.#logic.imply(literal, held);
           } else if (step.amounts[e]! > 0 && step.minutes > 0)
             this.#tasks[r]!.push({
-              ...{ start: this.#start[i]!, end: this.#end[i]!, endPlus: this.#endPlus[i]! },
-              ...{ amount: step.amounts[e]!, ...whenOf(literal) },
+              start: this.#start[i]!,
+              end: this.#end[i]!,
+              endPlus: this.#endPlus[i]!,
+              amount: step.amounts[e]!,
+              ...whenOf(literal),
             });
         }
       });
@@ -161,8 +164,11 @@ class Encoding {
       const start = fact ? this.#logic.constant(Math.max(now, fact.start)) : this.#start[hold.from]!;
       for (const [r, literal] of this.#holdResources[h]!)
         this.#tasks[r]!.push({
-          ...{ start, end: this.#end[hold.to]!, endPlus: this.#endPlus[hold.to]! },
-          ...{ amount: hold.amount, ...whenOf(literal) },
+          start,
+          end: this.#end[hold.to]!,
+          endPlus: this.#endPlus[hold.to]!,
+          amount: hold.amount,
+          ...whenOf(literal),
         });
     });
   }
@@ -203,8 +209,12 @@ class Encoding {
     for (const step of steps) for (const arc of step.out) this.#addArc(arc);
     for (const arc of kept) this.#addArc(arc);
     const apart = encodeExclusions(this.problem, logic, {
-      ...{ start: this.#start, end: this.#end, endPlus: this.#endPlus },
-      ...{ choices: this.#choices, holdResources: this.#holdResources, isFact: (i) => this.#factAt.has(i) },
+      start: this.#start,
+      end: this.#end,
+      endPlus: this.#endPlus,
+      choices: this.#choices,
+      holdResources: this.#holdResources,
+      isFact: (i) => this.#factAt.has(i),
     });
     if (apart === 'large') return null;
     const latest = logic.variable(-1e15, hi * 2);
@@ -237,8 +247,15 @@ class Encoding {
         new Timetable(tasks, capacity).subscribe(kernel);
     });
     return {
-      ...{ kernel, start: this.#start, end: this.#end, endPlus: this.#endPlus, choices: this.#choices },
-      ...{ holdResources: this.#holdResources, latest, lateness, consistent },
+      kernel,
+      start: this.#start,
+      end: this.#end,
+      endPlus: this.#endPlus,
+      choices: this.#choices,
+      holdResources: this.#holdResources,
+      latest,
+      lateness,
+      consistent,
       exact: this.problem.complete && apart === 'exact',
     };
   }

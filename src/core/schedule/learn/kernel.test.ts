@@ -114,7 +114,10 @@ describe('the kernel against trying everything', () => {
           const kernel = fresh();
           if (optional) kernel.setDomain(3, 0, 1);
           const coding: Task[] = tasks.map(({ length, amount }, v) => ({
-            ...{ start: v, end: v, endPlus: length, amount },
+            start: v,
+            end: v,
+            endPlus: length,
+            amount,
             // The last one is there while variable 3 is at least 1.
             ...(optional && v === 2 ? { whenHalf: 6, whenValue: 1 } : { whenHalf: -1, whenValue: 1 }),
           }));

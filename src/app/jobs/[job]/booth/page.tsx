@@ -7,7 +7,9 @@ import { plannedJob, type JobParams } from '../../../planned-job';
 export default async function BoothPage({ params }: JobParams) {
   const [{ stored, plan, shop }, moves] = await Promise.all([plannedJob((await params).job), stockBook()]);
   const props = boothProps(stored.job, plan, {
-    ...{ shop: shop.shop, shelf: shop.shelf, moves },
+    shop: shop.shop,
+    shelf: shop.shelf,
+    moves,
     now: currentMinute(),
   });
   const coated = new Set(props.sessions.flatMap((one) => one.coats.map((coat) => coat.product)));

@@ -11,7 +11,10 @@ export default async function LogPage({ params }: JobParams) {
     learnedFactors(),
   ]);
   const props = logProps(stored.job, plan, {
-    ...{ shop: shop.shop, shelf: shop.shelf, now: currentMinute(), phaseName },
+    shop: shop.shop,
+    shelf: shop.shelf,
+    now: currentMinute(),
+    phaseName,
   });
   return <LogRoom {...props} learned={learned} />;
 }
