@@ -64,7 +64,9 @@ export function requireWorker() {
     join(root, 'node_modules/.bin/esbuild'),
     [
       ...['src/workers/server-worker.ts', '--bundle', '--platform=node', '--format=esm', '--target=node20'],
-      ...['--log-level=warning', `--outfile=${bundle}`],
+      // Packages in the older form of modules still ask for the parts of Node by `require`.
+      "--banner:js=import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+      ...['--external:sharp', '--log-level=warning', `--outfile=${bundle}`],
     ],
     { cwd: root, encoding: 'utf8' },
   );

@@ -54,15 +54,15 @@ const exportCommand: Command = async ([number]) => {
 
 const importCommand: Command = async ([path]) => {
   const bundle = readBundle(path);
-  const outcome = await importJob(bundle, 'command');
+  const outcome = await importJob(bundle, { author: 'command' });
   switch (outcome.status) {
     case 'saved':
       console.log(`${bundle.job.number} ${bundle.job.name} is in the yard`);
       return 0;
     case 'faulty':
       throw new CommandStopped(outcome.faults.map(text).join('\n'), 2);
-    case 'moved-on':
-      throw new CommandStopped(`${outcome.what} ${outcome.why}; nothing was taken in`, 2);
+    case 'conflict':
+      throw new CommandStopped(`${outcome.what} ${outcome.why}; nothing was booked in`, 2);
     case 'nothing':
       return 0;
   }

@@ -2,8 +2,9 @@ import { constants, setPriority } from 'node:os';
 import { protocolVersion, type Envelope } from './tasks';
 import { work } from './work';
 
-// On Linux this concerns the calling thread alone: pages are answered first, ranges and comparisons after them.
-if (process.platform === 'linux') setPriority(constants.priority.PRIORITY_BELOW_NORMAL);
+// On Linux this concerns the calling thread alone: pages and edits are answered first, forecasts and comparisons after.
+if (process.platform === 'linux' && process.env.COATREL_LANE === 'comparisons')
+  setPriority(constants.priority.PRIORITY_BELOW_NORMAL);
 
 /** Entry of a server thread: one task, one answer. @throws Error when the sender speaks another version */
 export default function answer({ version, task }: Envelope): unknown {

@@ -1,13 +1,33 @@
 import type { Change, GiveUps, OpenJob, PlanFigures, Situation, Together } from '../core/changes';
+import type { CheckedEdit, Ground } from '../core/checks';
+import type { Fault, FileReading, Parsed } from '../core/exchange';
+import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
-import type { PlanInput } from '../core/plan';
+import type { Plan, PlanInput } from '../core/plan';
+import type { Gauge, OwnPart } from '../core/record';
 import type { ScheduleProblem } from '../core/schedule';
+import type { Closure } from '../core/shop';
+import type { LocalDate } from '../core/units';
+import type { Picture } from './picture';
 
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 1;
+export const protocolVersion = 2;
 
-/** Work that takes long enough to keep others waiting, done on a thread of its own. */
-export type WorkerTask =
+/** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
+export type FileTask =
+  | { kind: 'read-panel-map'; text: string; sections: readonly string[] }
+  | { kind: 'read-readings'; text: string; fallback: Gauge }
+  | { kind: 'read-shelf'; text: string }
+  | { kind: 'read-closures'; text: string; today: LocalDate }
+  | { kind: 'read-picture'; bytes: Uint8Array };
+
+/** What somebody waits for who has just edited or opens a page. */
+export type PlanTask =
+  { kind: 'plan'; input: PlanInput } | { kind: 'refusals'; checked: CheckedEdit; ground: Ground };
+
+/** What takes long and may wait: forecasts and comparisons. */
+export type ComparisonTask =
+  | { kind: 'plans'; inputs: PlanInput[] }
   | {
       kind: 'forecast';
       inputs: PlanInput[];
@@ -20,6 +40,9 @@ export type WorkerTask =
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
 
+/** Work that takes long enough to keep others waiting, done on a thread of its own. */
+export type WorkerTask = FileTask | PlanTask | ComparisonTask;
+
 export interface Compared {
   base: PlanFigures;
   /** One for each change; null where it names what is not there or changes nothing. */
@@ -27,6 +50,14 @@ export interface Compared {
 }
 
 export interface WorkerAnswers {
+  'read-panel-map': Parsed<OwnPart[]>;
+  'read-readings': Parsed<FileReading[]>;
+  'read-shelf': Parsed<Product[]>;
+  'read-closures': Parsed<Closure[]>;
+  'read-picture': Picture | { reason: string };
+  plan: Plan;
+  refusals: Fault[];
+  plans: Plan[];
   forecast: ShopForecast;
   'give-up': GiveUps | null;
   'calendar-problem': ScheduleProblem;

@@ -1,8 +1,11 @@
 import { figuresOf, inputOf, planTogether, whatToGiveUp, withChange, type Situation } from '../core/changes';
+import { refusalsByWork } from '../core/checks';
+import { closuresFromIcal, readPanelMap, readReadingsCsv, readShelfCsv } from '../core/exchange';
 import { courseOf, forecastCourse } from '../core/forecast';
 import { problemOf } from '../core/plan/calendar';
 import { placeNetwork } from '../core/plan/placed-network';
 import { planJob, tellPlan } from '../core/plan';
+import { readPicture } from './picture';
 import type { AnswerTo, Compared, WorkerTask } from './tasks';
 
 /** How long it looks for a better order of jobs. */
@@ -20,6 +23,22 @@ function finish<T>(search: Generator<unknown, T>): T {
 export function work<T extends WorkerTask>(task: T): AnswerTo<T>;
 export function work(task: WorkerTask): unknown {
   switch (task.kind) {
+    case 'read-panel-map':
+      return readPanelMap(task.text, task.sections);
+    case 'read-readings':
+      return readReadingsCsv(task.text, task.fallback);
+    case 'read-shelf':
+      return readShelfCsv(task.text);
+    case 'read-closures':
+      return closuresFromIcal(task.text, task.today);
+    case 'read-picture':
+      return readPicture(task.bytes);
+    case 'plan':
+      return planJob(task.input);
+    case 'refusals':
+      return refusalsByWork(task.checked, task.ground);
+    case 'plans':
+      return task.inputs.map(planJob);
     case 'forecast':
       return forecast(task);
     case 'give-up':

@@ -1,8 +1,7 @@
 import ICAL from 'ical.js';
 import { NextRequest } from 'next/server';
 import { loadDemo } from '@/demo/load-demo';
-import { closeDatabase } from '@/server/database/client';
-import { demoClock, emptyDatabase } from '@/server/database/fresh-demo.fixture';
+import { closeAll, demoClock, emptyDatabase } from '@/server/database/fresh-demo.fixture';
 import { currentPlan } from '@/server/services/plans';
 import { GET as calendar } from './calendars/[kind]/[id]/route';
 import { POST as changes } from './jobs/[job]/changes/route';
@@ -12,7 +11,7 @@ beforeAll(async () => {
   await emptyDatabase();
   await loadDemo(Date.parse(demoClock) / 60000);
 }, 120_000);
-afterAll(closeDatabase);
+afterAll(closeAll);
 
 const compare = async (job: string, body: unknown) => {
   const request = new NextRequest('http://127.0.0.1/api', { method: 'POST', body: JSON.stringify(body) });

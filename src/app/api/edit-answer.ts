@@ -8,7 +8,7 @@ export function answerOf(outcome: EditOutcome): Response {
       return Response.json(outcome);
     case 'faulty':
       return faultsAnswer(outcome.faults);
-    case 'moved-on':
+    case 'conflict':
       return Response.json(outcome, { status: 409 });
     case 'nothing':
       return Response.json(outcome, { status: 404 });

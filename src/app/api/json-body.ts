@@ -1,5 +1,6 @@
 import type { NextRequest } from 'next/server';
 import { parseJson, type Fault } from '@/core/exchange';
+import type { Writer } from '@/server/services/unit-of-work';
 
 /** Largest body of an edit or a form; job bundles come through the command, files have a limit of their own. */
 const largestBody = 256 * 1024;
@@ -39,5 +40,15 @@ export async function readBody(
 }
 
 /** Who edits: a random name in a cookie, until there is sign-in. */
-export const authorOf = (request: NextRequest): string =>
+const authorOf = (request: NextRequest): string =>
   (request.cookies.get('coatrel-author')?.value ?? 'someone').slice(0, 80);
+
+/** Key by which a request that is sent twice counts once; a page makes one for each thing a person does. */
+export const requestHeader = 'x-request-key';
+
+/** Who writes, and under which request; a key of a wrong form is as none. */
+export function writerOf(request: NextRequest): Writer {
+  const key = request.headers.get(requestHeader) ?? '';
+  const author = authorOf(request);
+  return /^[A-Za-z0-9-]{8,64}$/.test(key) ? { author, request: key } : { author };
+}

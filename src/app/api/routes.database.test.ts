@@ -1,7 +1,7 @@
 import { NextRequest } from 'next/server';
 import { loadDemo } from '@/demo/load-demo';
-import { closeDatabase, database } from '@/server/database/client';
-import { demoClock, emptyDatabase } from '@/server/database/fresh-demo.fixture';
+import { database } from '@/server/database/client';
+import { closeAll, demoClock, emptyDatabase } from '@/server/database/fresh-demo.fixture';
 import { loadJob } from '@/server/repositories/job-repository';
 import { operationOf } from '@/core/steps';
 import { currentPlan, requireShop } from '@/server/services/plans';
@@ -18,7 +18,7 @@ import { GET as operationHistory } from './operations/[code]/history/route';
 import { POST as undo } from './undo/route';
 
 beforeAll(emptyDatabase, 60_000);
-afterAll(closeDatabase);
+afterAll(closeAll);
 
 type Route = (request: NextRequest, context: unknown) => Promise<Response>;
 const ask = async (route: Route, body: unknown, author = 'tester') => {
@@ -86,7 +86,7 @@ describe('edit', () => {
   test('an older version is 409, and says that somebody changed it', async () => {
     const { status, body } = await ask(edit, await section({ level: 'Work' }, { seen: 9999 }));
     expect(status).toBe(409);
-    expect(body).toMatchObject({ status: 'moved-on', why: 'changed' });
+    expect(body).toMatchObject({ status: 'conflict', why: 'changed' });
   });
 
   test.each([

@@ -3,7 +3,7 @@ import type { Change } from '../changes';
 import { schoolKeys } from '../record';
 import { skills } from '../shop';
 import { parseWith, type Parsed } from './faults';
-import * as field from './fields';
+import * as field from '../concepts/atoms';
 
 /** Most changes that are laid side by side. */
 export const mostChanges = 4;

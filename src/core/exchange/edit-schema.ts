@@ -1,21 +1,23 @@
 import Joi from 'joi';
-import { priorRepairs, jobListNames, type Edit, type NewJob, type JobListName } from '../record';
+import * as field from '../concepts/atoms';
+import { exactly as required, partKey, seen, seenOrNew } from '../concepts/atoms';
+import { editSchema, recordKeys, without, type Fields } from '../concepts/field';
+import { markFields, readingFields } from '../concepts/findings';
+import { jobFields } from '../concepts/job';
+import { jobListFields } from '../concepts/job-lists';
+import { ownPartFields } from '../concepts/own-part';
+import { panelSurveyFields } from '../concepts/panel-survey';
+import { fixedOfSection, sectionFields } from '../concepts/section';
+import { shopFields } from '../concepts/shop';
+import { jobListNames, type Edit, type JobListName, type NewJob } from '../record';
 import { catalogue } from '../steps';
 import { bodyKindOf } from '../vehicle';
 import { parseWith, type Fault, type Parsed } from './faults';
-import * as field from './fields';
-import { completeProducts, stepEditSchemas, storeEditSchemas } from './store-edit-schema';
-import { jobListFields } from './job-list-schema';
-import * as work from './work-schema';
+import { horizonFaults } from './horizon';
 import { logEditSchemas } from './log-schema';
 import { shopEditSchemas } from './shop-edit-schema';
+import { completeProducts, stepEditSchemas, storeEditSchemas } from './store-edit-schema';
 import { wayEditSchemas } from './way-schema';
-import { markFields, ownPartFields, partKey, partSurveyFields, readingFields } from './survey-schema';
-
-const seen = () => field.whole(1, 2_000_000_000);
-const seenOrNew = () => seen().allow(null);
-const required = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'required' });
-const some = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'optional' }).min(1);
 
 const partsSeen = () =>
   Joi.array()
@@ -23,65 +25,19 @@ const partsSeen = () =>
     .max(500)
     .unique('part');
 
-/** An edit of one of the strip-down lists: the list that is named decides the fields. */
-const ofList = (
-  list: JobListName,
-  keys: (fields: Record<string, Joi.Schema>) => Record<string, Joi.Schema>,
-): Joi.Schema =>
-  required({
-    kind: Joi.any(),
-    job: field.jobNumber(),
-    list: Joi.valid(list),
-    ...keys(jobListFields[list]),
-  });
+/** An edit of one of the lists of a job: the list that is named decides the fields. */
+const ofList = (list: JobListName, keys: Record<string, Joi.Schema>): Joi.Schema =>
+  required({ kind: Joi.any(), job: field.jobNumber(), list: Joi.valid(list), ...keys });
+const fieldsOf = (list: JobListName): Fields => jobListFields[list];
 const listEdits: Record<string, (list: JobListName) => Joi.Schema> = {
-  'add-item': (list) => ofList(list, (fields) => ({ item: required(fields) })),
-  'set-item': (list) => ofList(list, (fields) => ({ id: field.key(), seen: seen(), set: some(fields) })),
-  'remove-item': (list) => ofList(list, () => ({ id: field.key(), seen: seen() })),
+  'add-item': (list) => ofList(list, { item: required(recordKeys(fieldsOf(list))) }),
+  'set-item': (list) => ofList(list, { id: field.key(), seen: seen(), set: editSchema(fieldsOf(list)) }),
+  'remove-item': (list) => ofList(list, { id: field.key(), seen: seen() }),
 };
 
-const jobSet = some({
-  name: field.line(80).min(1),
-  owner: field.line(80).allow(''),
-  arrival: field.localDate(),
-  promised: field.localDate(),
-  level: field.level(),
-  dimensions: field.dimensionFigures(),
-  state: field.jobState(),
-  capLabourHours: field.hours(),
-  capMaterialsMinor: field.moneyMinor(),
-  capBoothHours: field.hours(),
-  builtYear: field.whole(1850, 2200).allow(null),
-  priorRepair: field.oneOf(priorRepairs),
-  schools: work.schools(),
-  placingOrder: field.stepOrder(),
-  weight: field.whole(1, 9),
-});
-
-const sectionSet = some({
-  substrate: field.substrate(),
-  oldFinish: field.oldFinish(),
-  depth: field.depth(),
-  level: field.level(),
-  system: field.coatSystem(),
-  colourName: field.line(60).min(1),
-  colourHex: field.hexColour(),
-  coats: field.coatCounts(),
-  ladder: field.ladder().allow(null),
-  schools: work.schools(),
-  rounds: work.rounds(),
-  stopRule: work.stopRule(),
-});
-
-const shopSet = some({
-  labourRateMinorPerHour: field.moneyMinor(),
-  boothRateMinorPerHour: field.moneyMinor(),
-  taxBp: field.whole(0, 10_000),
-  vocLimitGL: field.figure(1, 2000).allow(null),
-  keepForMin: field.whole(0, 14_400),
-  loudHours: field.loudHours().allow(null),
-  site: field.site().allow(null),
-});
+const jobSet = editSchema(without(jobFields, 'bodyKind'));
+const sectionSet = editSchema(without(sectionFields, ...fixedOfSection));
+const shopSet = editSchema(without(shopFields, 'name', 'timeZone', 'currency'));
 
 const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-item'>, Joi.Schema> = {
   job: required({ kind: Joi.any(), job: field.jobNumber(), seen: seen(), set: jobSet }),
@@ -103,32 +59,41 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
     kind: Joi.any(),
     job: field.jobNumber(),
     parts: partsSeen().min(1),
-    set: some(partSurveyFields),
+    set: editSchema(panelSurveyFields),
   }),
   'add-marks': required({
     kind: Joi.any(),
     job: field.jobNumber(),
-    marks: Joi.array().items(required(markFields)).min(1).max(500),
+    marks: Joi.array()
+      .items(required(recordKeys(markFields)))
+      .min(1)
+      .max(500),
   }),
   'set-mark': required({
     kind: Joi.any(),
     job: field.jobNumber(),
     id: field.key(),
     seen: seen(),
-    set: some(Object.fromEntries(Object.entries(markFields).filter(([name]) => name !== 'part'))),
+    set: editSchema(without(markFields, 'part')),
   }),
   'remove-mark': required({ kind: Joi.any(), job: field.jobNumber(), id: field.key(), seen: seen() }),
   'add-readings': required({
     kind: Joi.any(),
     job: field.jobNumber(),
-    readings: Joi.array().items(required(readingFields)).min(1).max(5000),
+    readings: Joi.array()
+      .items(required(recordKeys(without(readingFields, 'onDate'))))
+      .min(1)
+      .max(5000),
   }),
   'remove-reading': required({ kind: Joi.any(), job: field.jobNumber(), id: field.key(), seen: seen() }),
   'remove-photo': required({ kind: Joi.any(), job: field.jobNumber(), id: field.key(), seen: seen() }),
   'add-parts': required({
     kind: Joi.any(),
     job: field.jobNumber(),
-    parts: Joi.array().items(required(ownPartFields)).min(1).max(500),
+    parts: Joi.array()
+      .items(required({ key: partKey(), ...recordKeys(ownPartFields) }))
+      .min(1)
+      .max(500),
     leaveOut: partsSeen(),
   }),
   'remove-part': required({ kind: Joi.any(), job: field.jobNumber(), part: partKey(), seen: seen() }),
@@ -187,16 +152,18 @@ function readListEdit(kind: string, value: unknown): Parsed<Edit> {
 
 const newJob = required({
   number: field.jobNumber(),
-  name: field.line(80).min(1),
-  owner: field.line(80).allow(''),
-  bodyKind: field.bodyKind(),
-  dimensions: field.dimensionFigures(),
-  level: field.level(),
-  arrival: field.localDate(),
-  promised: field.localDate(),
-  capLabourHours: field.hours(),
-  capMaterialsMinor: field.moneyMinor(),
-  capBoothHours: field.hours(),
+  ...recordKeys({
+    name: jobFields.name,
+    owner: jobFields.owner,
+    bodyKind: jobFields.bodyKind,
+    dimensions: jobFields.dimensions,
+    level: jobFields.level,
+    arrival: jobFields.arrival,
+    promised: jobFields.promised,
+    capLabourHours: jobFields.capLabourHours,
+    capMaterialsMinor: jobFields.capMaterialsMinor,
+    capBoothHours: jobFields.capBoothHours,
+  }),
 });
 
 /** Reads a new job from a request. */
@@ -205,9 +172,7 @@ export function readNewJob(value: unknown): Parsed<NewJob> {
   if (parsed.status === 'faulty') return parsed;
   const faults = [
     ...dimensionFaults(parsed.value.bodyKind, parsed.value.dimensions),
-    ...(parsed.value.promised < parsed.value.arrival
-      ? [{ place: 'promised', reason: 'the promised day lies before the arrival' }]
-      : []),
+    ...horizonFaults(parsed.value.arrival, parsed.value.promised),
   ];
   return faults.length > 0 ? { status: 'faulty', faults } : parsed;
 }

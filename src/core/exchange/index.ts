@@ -1,5 +1,6 @@
 export * from './faults';
-export * as field from './fields';
+export * from './horizon';
+export * as field from '../concepts/atoms';
 export * from './job-bundle';
 export * from './edit-schema';
 export * from './panel-map';

@@ -1,19 +1,34 @@
 import Joi from 'joi';
+import * as field from '../concepts/atoms';
+import { exactly as object } from '../concepts/atoms';
+import { fileKeys, toFile, without, type Fields } from '../concepts/field';
+import { markFields, readingFields } from '../concepts/findings';
+import { jobFields } from '../concepts/job';
+import { jobListFields } from '../concepts/job-lists';
+import { logEntryFields } from '../concepts/log-entry';
+import { ownPartFields } from '../concepts/own-part';
+import { panelSurveyFields } from '../concepts/panel-survey';
+import { sectionFields } from '../concepts/section';
+import {
+  addedStepFields,
+  measuredPartFields,
+  scopeChangeFields,
+  signOffFields,
+  stepEditFields,
+  stepFactFields,
+} from '../concepts/step-records';
 import type { Product } from '../film';
-import { fits, jobListNames, priorRepairs, type Job, type LogEntry, type StepFact } from '../record';
+import { jobListNames, type Job } from '../record';
 import type { Shop } from '../shop';
 import type { Operation } from '../steps';
-import type { Minute } from '../units';
+import { bundleShop } from './bundle-shop-schema';
 import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
-import * as field from './fields';
-import { entryFaults, logEntryFields } from './log-schema';
-import { bundleShop } from './bundle-shop-schema';
-import { wayFaults } from './way-schema';
-import { jobListFields } from './job-list-schema';
+import { horizonFaults } from './horizon';
+import { entryFaults } from './log-schema';
 import { completeProduct, productFaults, productSchema } from './product-schema';
+import { wayFaults } from './way-schema';
 import * as work from './work-schema';
-import { markFields, ownPartFields, partKey, partSurveyFields, readingFields } from './survey-schema';
 
 /** A job with all it needs to be planned anywhere: `docs/formats/job-bundle.md`. */
 export interface JobBundle {
@@ -32,122 +47,33 @@ const readableVersions = [1, bundleVersion];
 const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).required();
 /** A list that came with version 2. */
 const later = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).default([]).optional();
-const object = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'required' });
-const instant = () =>
-  Joi.string()
-    .isoDate()
-    .pattern(/Z$/)
-    .messages({ 'string.pattern.base': '{{#label}} must be in UTC and end in Z' });
+const withId = (fields: Fields) => object({ id: field.key(), ...fileKeys(fields) });
 
-const section = object({
-  key: field.key(),
-  name: field.requiredLine(80),
-  group: field.key(),
-  loose: field.flag(),
-  substrate: field.substrate(),
-  system: field.coatSystem(),
-  oldFinish: field.oldFinish(),
-  depth: field.depth(),
-  level: field.level(),
-  colourName: field.requiredLine(60),
-  colourHex: field.hexColour(),
-  coats: field.coatCounts().options({ presence: 'optional' }),
-  ladder: field.ladder().allow(null).default(null).optional(),
-  schools: work.schools().default({}).optional(),
-  rounds: work.rounds().default({}).optional(),
-  stopRule: work.stopRule().default(null).optional(),
+const lists = Object.fromEntries(jobListNames.map((name) => [name, later(withId(jobListFields[name]), 500)]));
+const { capLabourHours, capMaterialsMinor, capBoothHours } = jobFields;
+const caps = object({
+  labourHours: capLabourHours.joi,
+  materialsMinor: capMaterialsMinor.joi,
+  boothHours: capBoothHours.joi,
 });
-
-const fact = object({
-  step: field.key(),
-  status: field.oneOf(['done', 'running']),
-  start: instant(),
-  end: instant().allow(null),
-  remainingMin: field.whole(0, 1_000_000).allow(null),
-  personMinutes: field.whole(0, 1_000_000),
-  materialsMinor: field.moneyMinor(),
-  uses: Joi.array().items(field.key()).max(20),
-});
-
-const logEntry = object({
-  id: field.key(),
-  ...logEntryFields,
-  at: instant(),
-  corrects: field.key().allow(null),
-});
-
-/** The lists of a job; what came later than the first of them may be missing in a file. */
-const laterFields: Record<string, Joi.Schema> = {
-  fasteners: field.line(120).allow('').default('').optional(),
-};
-const lists = Object.fromEntries(
-  jobListNames.map((name) => {
-    const fields = jobListFields[name];
-    const filled = Object.fromEntries(
-      Object.entries(fields).map(([key, schema]) => [key, laterFields[key] ?? schema]),
-    );
-    return [name, later(object({ id: field.key(), ...filled }), 500)];
-  }),
-);
 
 const job = object({
   number: field.jobNumber(),
-  name: field.requiredLine(80),
-  owner: field.line(80).allow(''),
-  bodyKind: field.bodyKind(),
-  dimensions: field.dimensionFigures(),
-  level: field.level(),
-  state: field.jobState(),
-  arrival: field.localDate(),
-  promised: field.localDate(),
-  caps: object({ labourHours: field.hours(), materialsMinor: field.moneyMinor(), boothHours: field.hours() }),
-  sections: list(section, 40),
-  measured: list(object({ key: field.key(), outsideM2: field.areaM2() }), 500),
-  surveyed: later(
-    object({
-      key: partKey(),
-      ...partSurveyFields,
-      fit: field.oneOf(fits).default('fixed').optional(),
-      fitNote: field.line(120).allow('').default('').optional(),
-    }),
-    500,
-  ),
-  marks: later(object({ id: field.key(), ...markFields }), 5000),
-  readings: later(object({ id: field.key(), ...readingFields, onDate: field.localDate() }), 5000),
-  ownParts: later(object(ownPartFields), 500),
+  ...fileKeys(without(jobFields, 'capLabourHours', 'capMaterialsMinor', 'capBoothHours')),
+  caps,
+  sections: list(object(fileKeys(sectionFields)), 40),
+  measured: list(object(fileKeys(measuredPartFields)), 500),
+  surveyed: later(object({ key: field.partKey(), ...fileKeys(panelSurveyFields) }), 500),
+  marks: later(withId(markFields), 5000),
+  readings: later(withId(readingFields), 5000),
+  ownParts: later(object({ key: field.partKey(), ...fileKeys(ownPartFields) }), 500),
   ...lists,
-  builtYear: field.whole(1850, 2200).allow(null).default(null).optional(),
-  priorRepair: field.oneOf(priorRepairs).default('none').optional(),
-  facts: list(fact, 5000),
-  log: later(logEntry, 20_000),
-  stepEdits: later(
-    object({
-      step: field.key(),
-      ...work.stepEditFields,
-      after: field.key().allow(null).default(null).optional(),
-      override: field.flag().default(false).optional(),
-      person: field.key().allow(null).default(null).optional(),
-      startAt: instant().allow(null).default(null).optional(),
-    }),
-    5000,
-  ),
-  addedSteps: later(object({ id: field.key(), ...work.addedStepFields }), 1000),
-  scope: later(
-    object({
-      id: field.key(),
-      what: field.requiredLine(200),
-      hours: field.figure(-10_000, 10_000),
-      moneyMinor: field.whole(-100_000_000, 100_000_000),
-      days: field.whole(-365, 365),
-      agreedBy: field.requiredLine(80),
-      onDate: field.localDate(),
-    }),
-    500,
-  ),
-  signOffs: list(object(work.signOffFields), 100),
-  schools: work.schools().default({}).optional(),
-  weight: field.whole(1, 9).default(1).optional(),
-  placingOrder: field.stepOrder().default([]).optional(),
+  facts: list(object(fileKeys(stepFactFields)), 5000),
+  log: later(withId(logEntryFields), 20_000),
+  stepEdits: later(object(fileKeys(stepEditFields)), 5000),
+  addedSteps: later(withId(addedStepFields), 1000),
+  scope: later(withId(scopeChangeFields), 500),
+  signOffs: list(object(fileKeys(signOffFields)), 100),
 });
 
 const bundle = object({
@@ -159,45 +85,19 @@ const bundle = object({
   operations: later(work.operationWithCode(), 500),
 });
 
-type FactRow = Omit<StepFact, 'start' | 'end'> & { start: string; end: string | null };
-type StepEditRow = Omit<Job['stepEdits'][number], 'startAt'> & { startAt: string | null };
-type LogRow = Omit<LogEntry, 'at'> & { at: string };
-const toMinute = (text: string): Minute => Math.round(Date.parse(text) / 60000);
-const toInstant = (minute: Minute): string => new Date(minute * 60000).toISOString();
-
 /** Reads a bundle; every fault is named by place and reason, and a faulty bundle yields nothing. */
 export function readJobBundle(text: string): Parsed<JobBundle> {
   const json = parseJson(text);
   if (json.status === 'faulty') return json;
   const parsed = parseWith<{
-    job: Omit<Job, 'facts' | 'log' | 'stepEdits'> & {
-      facts: FactRow[];
-      log: LogRow[];
-      stepEdits: StepEditRow[];
-    };
+    job: Job;
     shop: Shop;
     shelf: Parameters<typeof completeProduct>[0][];
     operations: Operation[];
   }>(bundle, json.value);
   if (parsed.status === 'faulty') return parsed;
-  const { job: row, shop: shopRow } = parsed.value;
-  const shelf = parsed.value.shelf.map(completeProduct);
-  const facts = row.facts.map((one) => ({
-    ...one,
-    start: toMinute(one.start),
-    end: one.end === null ? null : toMinute(one.end),
-  }));
-  const log = row.log.map((entry) => ({ ...entry, at: toMinute(entry.at) }));
-  const stepEdits = row.stepEdits.map((edit) => ({
-    ...edit,
-    startAt: edit.startAt === null ? null : toMinute(edit.startAt),
-  }));
-  const value = {
-    job: { ...row, facts, log, stepEdits },
-    shop: shopRow,
-    shelf,
-    operations: parsed.value.operations,
-  };
+  const { job: one, shop, operations } = parsed.value;
+  const value = { job: one, shop, shelf: parsed.value.shelf.map(completeProduct), operations };
   const faults = meaningFaults(value);
   return faults.length > 0 ? { status: 'faulty', faults } : { status: 'ok', value };
 }
@@ -244,6 +144,7 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
   );
   shelf.forEach((product, i) => faults.push(...productFaults(product, `shelf[${i}]`)));
   faults.push(...dimensionFaults(one.bodyKind, one.dimensions, 'job.dimensions'));
+  faults.push(...horizonFaults(one.arrival, one.promised, 'job.promised'));
   one.facts.forEach((each, i) => {
     if (each.status === 'done' && each.end === null)
       add(`job.facts[${i}].end`, 'a finished step needs its end');
@@ -266,15 +167,20 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
 
 /** Writes a bundle; reading it back gives the same job, shop and shelf. */
 export function writeJobBundle({ job: one, shop: place, shelf, operations }: JobBundle): string {
-  const facts = one.facts.map((each) => ({
-    ...each,
-    start: toInstant(each.start),
-    end: each.end === null ? null : toInstant(each.end),
-  }));
-  const log = one.log.map((entry) => ({ ...entry, at: toInstant(entry.at) }));
-  const stepEdits = one.stepEdits.map((edit) => ({
-    ...edit,
-    startAt: edit.startAt === null ? null : toInstant(edit.startAt),
-  }));
-  return `${JSON.stringify({ format: bundleFormat, version: bundleVersion, job: { ...one, facts, log, stepEdits }, shop: place, shelf, operations }, null, 2)}\n`;
+  const file = {
+    format: bundleFormat,
+    version: bundleVersion,
+    job: {
+      ...one,
+      facts: one.facts.map((fact) =>
+        toFile(stepFactFields, { ...fact, materialsMinor: fact.materialsMinor ?? 0 }),
+      ),
+      log: one.log.map((entry) => ({ id: entry.id, ...toFile(logEntryFields, entry) })),
+      stepEdits: one.stepEdits.map((edit) => toFile(stepEditFields, edit)),
+    },
+    shop: place,
+    shelf,
+    operations,
+  };
+  return `${JSON.stringify(file, null, 2)}\n`;
 }

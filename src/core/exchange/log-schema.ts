@@ -1,47 +1,25 @@
 import Joi from 'joi';
-import { layerRoles } from '../film';
-import { coatFaces, logKinds, type LogEntry } from '../record';
+import * as field from '../concepts/atoms';
+import { exactly } from '../concepts/atoms';
+import { recordKeys, without } from '../concepts/field';
+import { logEntryFields } from '../concepts/log-entry';
+import type { LogEntry } from '../record';
 import type { Fault } from './faults';
-import * as field from './fields';
 
-const required = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'required' });
-
-const coat = required({
-  product: field.key(),
-  role: field.oneOf(layerRoles),
-  nth: field.whole(1, 60),
-  faces: field.oneOf(coatFaces),
-  batch: field.line(60).allow(''),
-  wetUm: field.figure(1, 5000).allow(null),
-  air: required({
-    airC: field.figure(-30, 60),
-    surfaceC: field.figure(-30, 80),
-    humidity: field.figure(1, 100),
-    simulated: field.flag(),
-  }).allow(null),
-  reducer: field.line(60).allow(''),
+/** `at` null: now, by the server's clock. */
+const writtenEntry = exactly({
+  ...recordKeys(without(logEntryFields, 'at', 'corrects')),
+  at: logEntryFields.at.joi.allow(null),
 });
 
-/** Fields of an entry of the log; its time stands apart, because a file writes it otherwise. */
-export const logEntryFields = {
-  step: field.key(),
-  kind: field.oneOf(logKinds),
-  people: Joi.array().items(field.key()).max(12).unique(),
-  parts: Joi.array().items(field.key()).max(500).unique(),
-  remainingMin: field.whole(0, 100_000).allow(null),
-  redo: field.line(80).allow(''),
-  coat: coat.allow(null),
-  note: field.line(200).allow(''),
-};
-
 export const logEditSchemas = {
-  log: required({
+  log: exactly({
     kind: Joi.any(),
     job: field.jobNumber(),
-    entry: required({ ...logEntryFields, at: field.whole(0, 120_000_000).allow(null) }),
+    entry: writtenEntry,
     insist: field.flag(),
   }),
-  'correct-log': required({
+  'correct-log': exactly({
     kind: Joi.any(),
     job: field.jobNumber(),
     id: field.key(),

@@ -3,6 +3,8 @@ import { gauges, type Gauge } from '../record';
 import type { Fault, Parsed } from './faults';
 
 export interface FileReading {
+  /** Line of the file it stands in, the head being 1. */
+  line: number;
   part: string;
   um: number;
   gauge: Gauge;
@@ -76,7 +78,7 @@ export function readReadingsCsv(text: string, fallback: Gauge): Parsed<FileReadi
       return value;
     };
     const [fromLeftMm, fromTopMm] = [place('x_mm'), place('y_mm')];
-    return um === null ? [] : [{ part, um, gauge, fromLeftMm, fromTopMm }];
+    return um === null ? [] : [{ line, part, um, gauge, fromLeftMm, fromTopMm }];
   });
   if (readings.length === 0 && faults.length === 0) fault(2, 'there is no reading in the file');
   return faults.length > 0

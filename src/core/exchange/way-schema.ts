@@ -4,9 +4,9 @@ import type { JobSection } from '../record';
 import type { Shop } from '../shop';
 import { substrates } from '../vehicle';
 import type { Fault } from './faults';
-import * as field from './fields';
+import * as field from '../concepts/atoms';
+import { exactly as required, seenOrNew } from '../concepts/atoms';
 
-const required = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'required' });
 const count = () => field.whole(0, 20);
 
 const coats = Joi.alternatives().try(
@@ -70,8 +70,6 @@ const orderOfGrits: Joi.CustomValidator<Pick<Ladder, 'steps'>> = (entry, helper)
 export const coatSystemWithKey = () =>
   required({ key: field.coatSystem(), ...systemFields }).custom(orderOfLayers);
 export const ladderWithKey = () => required({ key: field.ladder(), ...ladderFields }).custom(orderOfGrits);
-
-const seenOrNew = () => field.whole(1, 2_000_000_000).allow(null);
 
 /** Edits of the shop's ways of laying and sanding film, and of what its log taught it. */
 export const wayEditSchemas = {

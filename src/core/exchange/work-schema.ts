@@ -16,55 +16,9 @@ import {
   type Operation,
 } from '../steps';
 import { substrates } from '../vehicle';
-import * as field from './fields';
+import * as field from '../concepts/atoms';
 
-/** Joi fields of the work itself: schools, rounds, steps by hand, releases, operations. */
-
-const required = (keys: Record<string, Joi.Schema>) => Joi.object(keys).options({ presence: 'required' });
-
-export const schools = () =>
-  Joi.object(
-    Object.fromEntries(
-      Object.entries(schoolOptions).map(([key, options]) => [key, field.oneOf(options as readonly string[])]),
-    ),
-  ).options({ presence: 'optional' });
-
-export const rounds = () =>
-  Joi.object({ filler: field.whole(0, 12), build: field.whole(1, 12) }).options({ presence: 'optional' });
-
-export const stopRule = () =>
-  Joi.object({
-    hollowMm: field.figure(0.01, 20).allow(null).required(),
-    lastDay: field.localDate().allow(null).required(),
-  }).allow(null);
-
-/** What a manager changes of a step; the step's key stands apart. */
-export const stepEditFields = {
-  personMinutes: field.whole(0, 1_000_000).allow(null),
-  skipped: field.flag(),
-  after: field.key().allow(null),
-  override: field.flag(),
-  person: field.key().allow(null),
-  startAt: field.whole(0, 120_000_000).allow(null),
-  note: field.line(200).allow(''),
-};
-
-export const addedStepFields = {
-  operation: field.operationCode(),
-  name: field.line(80).allow(''),
-  section: field.key(),
-  personMinutes: field.whole(0, 1_000_000),
-  after: field.key(),
-  before: field.key().allow(null),
-  note: field.line(200).allow(''),
-};
-
-export const signOffFields = {
-  step: field.key(),
-  name: field.requiredLine(80),
-  licence: field.line(60).allow(''),
-  date: field.localDate(),
-};
+/** Joi fields of an entry of the operation catalogue. */
 
 const some = (values: readonly string[]) => Joi.array().items(field.oneOf(values)).max(60).unique();
 
@@ -116,7 +70,7 @@ const operationFields = {
   lays: some(layerRoles),
   tags: some(workTags),
   consumes: Joi.array()
-    .items(required({ product: field.key(), perUnit: field.figure(0, 10_000) }))
+    .items(field.exactly({ product: field.key(), perUnit: field.figure(0, 10_000) }))
     .max(30),
   cautions: some(Object.keys(cautions) as Caution[]),
   leaves: field.oneOf(surfaceStates).allow(null),
@@ -124,11 +78,13 @@ const operationFields = {
   needs: some(workStates),
   makes: field.oneOf(workStates).allow(null),
   before: some(workStates),
-  inspection: required({
-    light: field.requiredLine(60),
-    angleDeg: field.figure(0, 90),
-    secondPerson: field.flag(),
-  }).allow(null),
+  inspection: field
+    .exactly({
+      light: field.requiredLine(60),
+      angleDeg: field.figure(0, 90),
+      secondPerson: field.flag(),
+    })
+    .allow(null),
   checks: Joi.array().items(field.line(160).min(1)).max(16),
   why: field.requiredLine(200),
   lost: field.requiredLine(200),
@@ -140,6 +96,6 @@ const meaning: Joi.CustomValidator<Omit<Operation, 'code'>> = (entry, helper) =>
   return fault === null ? entry : helper.message({ custom: `{{#label}}: ${fault}` });
 };
 
-export const operationEntry = () => required(operationFields).custom(meaning);
+export const operationEntry = () => field.exactly(operationFields).custom(meaning);
 export const operationWithCode = () =>
-  required({ code: field.operationCode(), ...operationFields }).custom(meaning);
+  field.exactly({ code: field.operationCode(), ...operationFields }).custom(meaning);

@@ -1,4 +1,4 @@
-import type { Substrate } from '../vehicle';
+import type { Substrate } from '../vehicle/body-kind';
 
 /** The part a layer plays in a system; steps and windows follow from it. */
 export const layerRoles = [

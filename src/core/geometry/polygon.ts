@@ -3,6 +3,9 @@ export type Point = readonly [x: number, y: number];
 /** A closed outline; the last point is not the first one again. */
 export type Ring = readonly Point[];
 
+/** Most points of one outline, wherever it comes from: a panel needs no more, and every page draws it. */
+export const mostRingPoints = 2000;
+
 /** Lengths below this are one point: 0.01 mm. The one tolerance of all geometry. */
 export const toleranceM = 0.00001;
 

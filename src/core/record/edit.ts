@@ -1,63 +1,47 @@
+import type { EditOf } from '../concepts/field';
+import type { jobFields } from '../concepts/job';
+import type { panelSurveyFields } from '../concepts/panel-survey';
+import type { fixedOfSection, sectionFields } from '../concepts/section';
+import type { personFields, shopFields } from '../concepts/shop';
 import type { CoatSystem, Ladder, Product } from '../film';
-import type { DayAir, LoudHours, MonthAir, Person, Place, PlaceKind, Site } from '../shop';
-import type { ConsumableTrial, StockMove } from './stock-move';
+import type { DayAir, MonthAir, Place, PlaceKind } from '../shop';
+import type { Operation } from '../steps/operation';
 import type { LocalDate } from '../units';
-import type { LogEntry } from './log-entry';
-import type { Job, JobSection, JobState, SignOff } from './job';
-import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
+import type { Job, SignOff } from './job';
 import type { JobListName, JobLists } from './job-lists';
-import type { PriorRepair } from './strip-down';
-import type { FilmReading, Mark, OwnPart, PartSurvey } from './survey';
+import type { LogEntry } from './log-entry';
+import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
+import type { ConsumableTrial, StockMove } from './stock-move';
+import type { FilmReading, Mark, OwnPart } from './survey';
 
 /** What a form of the job can change; only the named ones are touched. */
-export type JobChange = Partial<
-  Pick<
-    Job,
-    'name' | 'owner' | 'arrival' | 'promised' | 'level' | 'dimensions' | 'schools' | 'placingOrder' | 'weight'
-  >
-> & {
-  state?: JobState;
-  capLabourHours?: number;
-  capMaterialsMinor?: number;
-  capBoothHours?: number;
-  builtYear?: number | null;
-  priorRepair?: PriorRepair;
-};
+export type JobChange = EditOf<Omit<typeof jobFields, 'bodyKind'>>;
 
-export type SectionChange = Partial<
-  Pick<
-    JobSection,
-    | 'substrate'
-    | 'oldFinish'
-    | 'depth'
-    | 'level'
-    | 'system'
-    | 'colourName'
-    | 'colourHex'
-    | 'coats'
-    | 'ladder'
-    | 'schools'
-    | 'rounds'
-    | 'stopRule'
-  >
->;
+export type SectionChange = EditOf<Omit<typeof sectionFields, (typeof fixedOfSection)[number]>>;
 
-export interface ShopChange {
-  labourRateMinorPerHour?: number;
-  boothRateMinorPerHour?: number;
-  taxBp?: number;
-  vocLimitGL?: number | null;
-  keepForMin?: number;
-  loudHours?: LoudHours | null;
-  site?: Site | null;
-}
+export type ShopChange = EditOf<Omit<typeof shopFields, 'name' | 'timeZone' | 'currency'>>;
 
 /** What the shop changes of a person or a place; only the named ones are touched. */
-export type PersonChange = Partial<Pick<Person, 'name' | 'skills' | 'pace' | 'hours'>>;
+export type PersonChange = EditOf<typeof personFields>;
 export type PlaceChange = Partial<Pick<Place, 'zone' | 'airWith' | 'outdoors' | 'closed'>>;
 
 /** What a survey changes of panels; only the named ones are touched. */
-export type SurveyChange = Partial<Omit<PartSurvey, 'key'>>;
+export type SurveyChange = EditOf<typeof panelSurveyFields>;
+
+/** An item to put into one of the lists of a job, and a change of one. */
+export type AddItem<L extends JobListName = JobListName> = {
+  [N in L]: { kind: 'add-item'; job: string; list: N; item: Omit<JobLists[N][number], 'id'> };
+}[L];
+export type SetItem<L extends JobListName = JobListName> = {
+  [N in L]: {
+    kind: 'set-item';
+    job: string;
+    list: N;
+    id: string;
+    seen: number;
+    set: Partial<Omit<JobLists[N][number], 'id'>>;
+  };
+}[L];
 
 /** A panel with the version of its survey row that was seen; null where it has none yet. */
 export interface PartSeen {
@@ -79,22 +63,8 @@ export type Edit =
   | { kind: 'remove-photo'; job: string; id: string; seen: number }
   | { kind: 'add-parts'; job: string; parts: OwnPart[]; leaveOut: PartSeen[] }
   | { kind: 'remove-part'; job: string; part: string; seen: number }
-  | {
-      [N in JobListName]: {
-        kind: 'add-item';
-        job: string;
-        list: N;
-        item: Omit<JobLists[N][number], 'id'>;
-      };
-    }[JobListName]
-  | {
-      kind: 'set-item';
-      job: string;
-      list: JobListName;
-      id: string;
-      seen: number;
-      set: Record<string, unknown>;
-    }
+  | AddItem
+  | SetItem
   | { kind: 'remove-item'; job: string; list: JobListName; id: string; seen: number }
   | { kind: 'product'; code: string; seen: number; product: Omit<Product, 'code'> }
   | { kind: 'add-products'; products: Product[] }
@@ -143,7 +113,7 @@ export type Edit =
   | { kind: 'shift'; weekday: number; startMin: number; endMin: number; seen: number | null }
   | { kind: 'remove-shift'; weekday: number; startMin: number; seen: number }
   | { kind: 'shop'; seen: number; set: ShopChange }
-  | { kind: 'operation'; code: string; seen: number | null; entry: object | null }
+  | { kind: 'operation'; code: string; seen: number | null; entry: Omit<Operation, 'code'> | null }
   | { kind: 'rate'; operation: string; seen: number | null; rate: number | null }
   | { kind: 'add-day-off'; person: string; from: string; to: string; reason: string }
   | { kind: 'remove-day-off'; id: string; seen: number };

@@ -1,19 +1,24 @@
-import type { Find, Fitting, Gate, Hole } from './strip-down';
-import type { Blend, Cover, Milestone, Opening, SendOut } from './trades';
+import type { TypeOf } from '../concepts/field';
+import type { jobListFields } from '../concepts/job-lists';
+
+type ListFields = typeof jobListFields;
+type Item<N extends keyof ListFields> = TypeOf<ListFields[N]> & { id: string };
+
+/** The records of the lists of a job, with the fields that `core/concepts/job-lists` gives them. */
+export type Fitting = Item<'fittings'>;
+export type Hole = Item<'holes'>;
+export type Gate = Item<'gates'>;
+export type Find = Item<'finds'>;
+export type Milestone = Item<'milestones'>;
+export type Opening = Item<'openings'>;
+export type Cover = Item<'covers'>;
+export type Blend = Item<'blends'>;
+export type SendOut = Item<'sendOuts'>;
 
 /** The lists of a job that are kept row by row, by name. */
-export interface JobLists {
-  fittings: Fitting[];
-  holes: Hole[];
-  gates: Gate[];
-  finds: Find[];
-  milestones: Milestone[];
-  openings: Opening[];
-  covers: Cover[];
-  blends: Blend[];
-  sendOuts: SendOut[];
-}
-export const jobListNames = [
+export type JobListName = keyof ListFields;
+export type JobLists = { [N in JobListName]: Item<N>[] };
+export const jobListNames: readonly JobListName[] = [
   'fittings',
   'holes',
   'gates',
@@ -23,5 +28,4 @@ export const jobListNames = [
   'covers',
   'blends',
   'sendOuts',
-] as const;
-export type JobListName = (typeof jobListNames)[number];
+];

@@ -1,4 +1,5 @@
 export * from './shop';
+export * from './shop-words';
 export * from './place-closures';
 export * from './shop-calendar';
 export * from './standard-shop';

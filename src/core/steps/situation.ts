@@ -1,5 +1,6 @@
 import type { LayerRole, Level } from '../film';
-import type { Depth, OldFinish, SchoolKey, Schools } from '../record';
+import type { Depth, OldFinish } from '../record/depth';
+import type { SchoolKey, Schools } from '../record/school';
 import type { Substrate } from '../vehicle';
 
 /** What a section is like, as far as it decides which operations it needs. */

@@ -196,7 +196,7 @@ describe('a field that saves as it is left', () => {
   });
 
   test('tells a second editor that somebody changed it', async () => {
-    sent.mockResolvedValue(answer(409, { status: 'moved-on', why: 'changed' }));
+    sent.mockResolvedValue(answer(409, { status: 'conflict', why: 'changed' }));
     draw();
     type('8');
     expect(await screen.findByRole('alert')).toHaveTextContent('somebody changed this');

@@ -63,7 +63,7 @@ test('proposed, compared, accepted for all', async () => {
 test('when something moved on nothing is accepted, and it says so; it can be left', async () => {
   sent
     .mockResolvedValueOnce(answer(200, proposal))
-    .mockResolvedValueOnce(answer(409, { status: 'moved-on' }));
+    .mockResolvedValueOnce(answer(409, { status: 'conflict' }));
   render(<Together />);
   click('Plan all jobs together');
   await screen.findByRole('row', { name: /^P-1 Van/ });

@@ -1,6 +1,8 @@
 import { createConnection, type RowDataPacket } from 'mysql2/promise';
 import { loadDemo } from '../../demo/load-demo';
+import { closePool } from '../workers/pool';
 import { readAccess } from './access';
+import { closeDatabase } from './client';
 import { migrate } from './migrate';
 
 /** The clock of tests that work on the demo scenario. */
@@ -31,4 +33,10 @@ export async function emptyDatabase(): Promise<void> {
 export async function freshDemo(): Promise<void> {
   await emptyDatabase();
   await loadDemo(Date.parse(demoClock) / 60000);
+}
+
+/** Leaves nothing running: no thread, no connection. */
+export async function closeAll(): Promise<void> {
+  await closePool();
+  await closeDatabase();
 }

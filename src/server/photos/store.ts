@@ -1,25 +1,47 @@
-import { createHash } from 'node:crypto';
-import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
+import { createHash, randomUUID } from 'node:crypto';
+import { mkdir, readFile, readdir, rename, rm, stat, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import type { Picture } from '../../workers/picture';
 import { dataFolder } from '../database/access';
-import type { Picture } from './picture';
 
 /** Photos lie in the data folder under the SHA-256 of what is stored, so that the same picture lies there once. */
 const folder = (): string => join(dataFolder(), 'photos');
 const pathOf = (sha256: string, thumb: boolean): string =>
   join(folder(), `${sha256}${thumb ? '.thumb' : ''}.jpg`);
 
-/** Writes beside and renames, so that a picture is there whole or not at all. */
-async function put(path: string, bytes: Buffer): Promise<void> {
-  const beside = `${path}.${process.pid}.part`;
-  await writeFile(beside, bytes, { flush: true });
-  await rename(beside, path);
+/** Writes beside and renames, so that a picture is there whole or not at all; only our own user may read it. */
+async function put(path: string, bytes: Uint8Array): Promise<void> {
+  // A name of its own: the same picture may come in several times at once.
+  const beside = `${path}.${randomUUID()}.part`;
+  try {
+    await writeFile(beside, bytes, { flush: true, mode: 0o600 });
+    await rename(beside, path);
+  } catch (error) {
+    await rm(beside, { force: true });
+    throw error;
+  }
+}
+
+/** What a crash left behind is cleared away after an hour. */
+const strayMs = 3_600_000;
+
+async function clearStrays(): Promise<void> {
+  for (const name of await readdir(folder())) {
+    if (!name.endsWith('.part')) continue;
+    const path = join(folder(), name);
+    const age = await stat(path).then(
+      (one) => Date.now() - one.mtimeMs,
+      () => 0,
+    );
+    if (age > strayMs) await rm(path, { force: true });
+  }
 }
 
 /** Keeps a picture and its thumbnail. @returns its name, the SHA-256 of the stored JPEG */
 export async function keepPicture({ jpeg, thumb }: Pick<Picture, 'jpeg' | 'thumb'>): Promise<string> {
   const sha256 = createHash('sha256').update(jpeg).digest('hex');
-  await mkdir(folder(), { recursive: true });
+  await mkdir(folder(), { recursive: true, mode: 0o700 });
+  await clearStrays();
   await put(pathOf(sha256, true), thumb);
   await put(pathOf(sha256, false), jpeg);
   return sha256;

@@ -1,12 +1,29 @@
 import { asc, eq } from 'drizzle-orm';
-import type { Level } from '../../core/film';
-import type { AddedStep, Job, JobSection, JobState, LogEntry, StepFact } from '../../core/record';
-import type { Substrate } from '../../core/vehicle';
+import { recordOf, type Fields, type Stored, type TypeOf } from '../../core/concepts/field';
+import { markFields, readingFields } from '../../core/concepts/findings';
+import { jobFields } from '../../core/concepts/job';
+import { logEntryFields } from '../../core/concepts/log-entry';
+import { ownPartFields } from '../../core/concepts/own-part';
+import { panelSurveyFields } from '../../core/concepts/panel-survey';
+import { sectionFields } from '../../core/concepts/section';
+import {
+  addedStepFields,
+  measuredPartFields,
+  scopeChangeFields,
+  signOffFields,
+  stepEditFields,
+  stepFactFields,
+} from '../../core/concepts/step-records';
+import type { Job } from '../../core/record';
 import type { Connection } from '../database/client';
 import * as schema from '../database/schema';
-import type { Cells, RowChange } from './row-change';
-import type { Versions } from './shop-repository';
-import { findingId, loadSurvey, surveyRecordChanges } from './survey-repository';
+import { ownIdOf } from './job-ids';
+import { jobListTables, listsOfRows } from './job-lists';
+import { readRows, type RowsOf } from './snapshot-rows';
+import { tables, type RowOf, type TableName } from './tables';
+
+/** Versions of rows by their id, for the writer who has seen them. */
+export type Versions = Record<string, number>;
 
 export interface StoredJob {
   job: Job;
@@ -19,280 +36,176 @@ export async function jobNumbers(connection: Connection): Promise<string[]> {
   return rows.map((row) => row.id);
 }
 
+/** Tables of a job besides its own row. */
+export const ofJob = [
+  'section',
+  'measuredPart',
+  'partSurvey',
+  'mark',
+  'filmReading',
+  'ownPart',
+  ...Object.values(jobListTables),
+  'stepFact',
+  'logEntry',
+  'stepEdit',
+  'addedStep',
+  'scopeChange',
+  'signOff',
+] as const satisfies readonly TableName[];
+export type JobTable = (typeof ofJob)[number] | 'job';
+
+/** Which rows of a job's tables are one job's. */
+export const whereJob = (name: JobTable, number: string) =>
+  name === 'job' ? eq(tables.job.id, number) : eq(tables[name].jobId, number);
+
 /** @returns null when there is no such job */
 export async function loadJob(connection: Connection, number: string): Promise<StoredJob | null> {
-  const { section, measuredPart, stepFact, signOff, stepEdit, addedStep, scopeChange, logEntry } = schema;
-  const all = () => connection.select();
-  const [[row], sections, measured, survey, facts, signOffs, stepEdits, added, scope, log] =
-    await Promise.all([
-      all().from(schema.job).where(eq(schema.job.id, number)),
-      all().from(section).where(eq(section.jobId, number)).orderBy(asc(section.position), asc(section.id)),
-      all().from(measuredPart).where(eq(measuredPart.jobId, number)).orderBy(asc(measuredPart.partKey)),
-      loadSurvey(connection, number),
-      all()
-        .from(stepFact)
-        .where(eq(stepFact.jobId, number))
-        .orderBy(asc(stepFact.startMinute), asc(stepFact.stepKey)),
-      all().from(signOff).where(eq(signOff.jobId, number)).orderBy(asc(signOff.stepKey)),
-      all().from(stepEdit).where(eq(stepEdit.jobId, number)).orderBy(asc(stepEdit.stepKey)),
-      all().from(addedStep).where(eq(addedStep.jobId, number)).orderBy(asc(addedStep.id)),
-      all()
-        .from(scopeChange)
-        .where(eq(scopeChange.jobId, number))
-        .orderBy(asc(scopeChange.onDate), asc(scopeChange.id)),
-      all()
-        .from(logEntry)
-        .where(eq(logEntry.jobId, number))
-        .orderBy(asc(logEntry.atMinute), asc(logEntry.position), asc(logEntry.id)),
-    ]);
-  if (!row) return null;
-  return {
-    job: {
-      number: row.id,
-      name: row.name,
-      owner: row.owner,
-      bodyKind: row.bodyKind,
-      dimensions: row.dimensions,
-      level: row.level as Level,
-      state: row.state as JobState,
-      arrival: row.arrival,
-      promised: row.promised,
-      weight: row.weight,
-      caps: {
-        labourHours: row.capLabourHours,
-        materialsMinor: row.capMaterialsMinor,
-        boothHours: row.capBoothHours,
-      },
-      sections: sections.map(sectionOfRow),
-      measured: measured.map(({ partKey, outsideM2 }) => ({ key: partKey, outsideM2 })),
-      ...survey.records,
-      builtYear: row.builtYear,
-      priorRepair: row.priorRepair as Job['priorRepair'],
-      facts: facts.map(factOfRow),
-      log: log.map((one) => entryOfRow(one, number)),
-      stepEdits: stepEdits.map(({ stepKey, afterStep, personMinutes, skipped, ...one }) => ({
-        step: stepKey,
-        personMinutes,
-        skipped,
-        after: afterStep,
-        override: one.override,
-        person: one.person,
-        startAt: one.startAt,
-        note: one.note,
-      })),
-      addedSteps: added.map(({ id, operation, name, section: key, personMinutes, ...one }) => ({
-        id: id.slice(number.length + 1),
-        operation,
-        name,
-        section: key,
-        personMinutes,
-        after: one.afterStep,
-        before: one.beforeStep,
-        note: one.note,
-      })),
-      scope: scope.map(({ id, what, hours, moneyMinor, days, agreedBy, onDate }) => ({
-        id: id.slice(number.length + 1),
-        what,
-        hours,
-        moneyMinor,
-        days,
-        agreedBy,
-        onDate,
-      })),
-      signOffs: signOffs.map(({ stepKey, name, licence, onDate }) => ({
-        step: stepKey,
-        name,
-        licence,
-        date: onDate,
-      })),
-      schools: row.schools ?? {},
-      placingOrder: row.placingOrder ?? [],
-    },
-    versions: Object.fromEntries(
-      [row, ...sections, ...measured, ...stepEdits, ...added, ...scope, ...signOffs, ...survey.rows].map(
-        (one) => [one.id, one.version],
-      ),
-    ),
-  };
+  const rows = await readRows(connection, ['job', ...ofJob], (name) => whereJob(name, number));
+  return jobsOfRows(rows)[0] ?? null;
 }
 
-function sectionOfRow(row: typeof schema.section.$inferSelect): JobSection {
-  return {
-    key: row.sectionKey,
-    name: row.name,
-    group: row.groupKey,
-    loose: row.loose,
-    substrate: row.substrate as Substrate,
-    system: row.systemKey,
-    oldFinish: row.oldFinish as JobSection['oldFinish'],
-    depth: row.depth as JobSection['depth'],
-    level: row.level as Level,
-    colourName: row.colourName,
-    colourHex: row.colourHex,
-    coats: row.coats,
-    ladder: row.ladder as JobSection['ladder'],
-    schools: row.schools ?? {},
-    rounds: row.rounds ?? {},
-    stopRule: row.stopRule ?? null,
-  };
+/** Every job, in the order of their numbers, in one statement. */
+export async function loadJobs(connection: Connection): Promise<StoredJob[]> {
+  return jobsOfRows(await readRows(connection, ['job', ...ofJob], () => undefined));
 }
 
-function factOfRow(row: typeof schema.stepFact.$inferSelect): StepFact {
-  return {
-    step: row.stepKey,
-    status: row.status as StepFact['status'],
-    start: row.startMinute,
-    end: row.endMinute,
-    remainingMin: row.remainingMin,
-    personMinutes: row.personMinutes,
-    materialsMinor: row.materialsMinor,
-    uses: row.uses,
+/** Jobs from the rows of all their tables, in the order of their numbers. */
+export function jobsOfRows(rows: RowsOf<JobTable>): StoredJob[] {
+  const byJob = new Map<string, RowsOf<JobTable>>();
+  for (const row of rows.job) byJob.set(row.id, emptyRows(row));
+  // Named one by one, the rows keep their types.
+  const share = <N extends (typeof ofJob)[number]>(name: N) => {
+    for (const row of rows[name]) byJob.get(row.jobId)?.[name].push(row);
   };
+  for (const name of ofJob) share(name);
+  return [...byJob.values()].map(storedOf).sort((a, b) => (a.job.number < b.job.number ? -1 : 1));
 }
 
-function entryOfRow(row: typeof schema.logEntry.$inferSelect, number: string): LogEntry {
-  const { id, jobId: _job, version: _version, position: _position, stepKey, atMinute, ...rest } = row;
-  const own = (key: string) => key.slice(number.length + 1);
-  return {
-    ...rest,
-    id: own(id),
-    step: stepKey,
-    kind: row.kind as LogEntry['kind'],
-    at: atMinute,
-    coat: row.coat ?? null,
-    corrects: row.corrects === null ? null : own(row.corrects),
-  };
-}
-
-/** Cells of an entry of the log. @param position its place among the entries of its job */
-export function logEntryCells(
-  number: string,
-  { id, step, at, corrects, ...entry }: LogEntry,
-  position: number,
-): Cells & { id: string } {
-  return {
-    ...entry,
-    id: findingId(number, id),
-    jobId: number,
-    stepKey: step,
-    atMinute: at,
-    position,
-    corrects: corrects === null ? null : findingId(number, corrects),
-  };
-}
-
-export const sectionId = (number: string, key: string): string => `${number}/${key}`;
-export const measuredId = (number: string, key: string): string => `${number}/${key}`;
-const insert = (table: RowChange['table'], row: Cells & { id: string }): RowChange => ({
-  kind: 'insert',
-  table,
-  row,
+const emptyRows = (job: RowOf<'job'>): RowsOf<JobTable> => ({
+  job: [job],
+  section: [],
+  measuredPart: [],
+  partSurvey: [],
+  mark: [],
+  filmReading: [],
+  ownPart: [],
+  fitting: [],
+  hole: [],
+  gate: [],
+  find: [],
+  milestone: [],
+  opening: [],
+  cover: [],
+  blend: [],
+  sendOut: [],
+  stepFact: [],
+  logEntry: [],
+  stepEdit: [],
+  addedStep: [],
+  scopeChange: [],
+  signOff: [],
 });
 
-/** Cells of a section's row, under the column's own names. */
-export function sectionCells(section: Partial<JobSection>): Cells {
-  const { key, group, system, ...rest } = section;
-  return {
-    ...rest,
-    ...(key === undefined ? {} : { sectionKey: key }),
-    ...(group === undefined ? {} : { groupKey: group }),
-    ...(system === undefined ? {} : { systemKey: system }),
+/** Sorts by one or more figures or words of a row. */
+const by =
+  <R>(...of: ((row: R) => string | number)[]) =>
+  (a: R, b: R): number => {
+    for (const key of of) {
+      const [x, y] = [key(a), key(b)];
+      if (x !== y) return x < y ? -1 : 1;
+    }
+    return 0;
   };
+
+function storedOf(rows: RowsOf<JobTable>): StoredJob {
+  const row = rows.job[0]!;
+  const number = row.id;
+  const { capLabourHours, capMaterialsMinor, capBoothHours, ...figures } = recordOf(jobFields, row);
+  const records = <F extends Fields, R extends Stored<F>>(
+    fields: F,
+    list: R[],
+    order: (a: R, b: R) => number,
+  ) => [...list].sort(order).map((one): TypeOf<F> => recordOf(fields, one));
+  const numbered = <F extends Fields, R extends Stored<F> & { id: string }>(
+    fields: F,
+    list: R[],
+    order: (a: R, b: R) => number = by((one) => one.id),
+  ) => [...list].sort(order).map((one) => ({ ...recordOf(fields, one), id: ownIdOf(number, one.id) }));
+  const job: Job = {
+    number,
+    ...figures,
+    caps: {
+      labourHours: capLabourHours,
+      materialsMinor: capMaterialsMinor,
+      boothHours: capBoothHours,
+    },
+    sections: records(
+      sectionFields,
+      rows.section,
+      by(
+        (one) => one.position,
+        (one) => one.id,
+      ),
+    ),
+    measured: records(
+      measuredPartFields,
+      rows.measuredPart,
+      by((one) => one.key),
+    ),
+    surveyed: [...rows.partSurvey]
+      .sort(by((one) => one.partKey))
+      .map(({ partKey, survey }) => ({ ...recordOf(panelSurveyFields, survey), key: partKey })),
+    ownParts: [...rows.ownPart]
+      .sort(by((one) => one.partKey))
+      .map(({ partKey, part }) => ({ ...recordOf(ownPartFields, part), key: partKey })),
+    marks: numbered(markFields, rows.mark),
+    readings: numbered(readingFields, rows.filmReading),
+    ...listsOfRows(number, rows),
+    facts: records(
+      stepFactFields,
+      rows.stepFact,
+      by(
+        (one) => one.start,
+        (one) => one.step,
+      ),
+    ),
+    log: numbered(
+      logEntryFields,
+      rows.logEntry,
+      by(
+        (one) => one.at,
+        (one) => one.position,
+        (one) => one.id,
+      ),
+    ).map((entry) => ({
+      ...entry,
+      corrects: entry.corrects === null ? null : ownIdOf(number, entry.corrects),
+    })),
+    stepEdits: records(
+      stepEditFields,
+      rows.stepEdit,
+      by((one) => one.step),
+    ),
+    addedSteps: numbered(addedStepFields, rows.addedStep),
+    scope: numbered(
+      scopeChangeFields,
+      rows.scopeChange,
+      by(
+        (one) => one.onDate,
+        (one) => one.id,
+      ),
+    ),
+    signOffs: records(
+      signOffFields,
+      rows.signOff,
+      by((one) => one.step),
+    ),
+  };
+  return { job, versions: versionsOfRows(rows) };
 }
 
-export const sectionInsert = (number: string, section: JobSection, position: number): RowChange =>
-  insert('section', {
-    id: sectionId(number, section.key),
-    jobId: number,
-    position,
-    ...sectionCells(section),
-  });
-
-export const stepEditId = (number: string, step: string): string => `${number}/edit/${step}`;
-
-/** Cells of a step that was put in by hand. */
-export function addedStepCells(
-  number: string,
-  id: string,
-  { operation, name, section, personMinutes, after, before, note }: Omit<AddedStep, 'id'>,
-): Cells & { id: string } {
-  return {
-    id: findingId(number, id),
-    jobId: number,
-    operation,
-    name,
-    section,
-    personMinutes,
-    afterStep: after,
-    beforeStep: before,
-    note,
-  };
-}
-
-export const signOffId = (number: string, step: string): string => `${number}/${step}`;
-
-/** Row changes that put a whole job into the database. */
-export function jobChanges(job: Job): RowChange[] {
-  const { number, caps, sections, measured, facts, log, signOffs, stepEdits, addedSteps, scope, ...rest } =
-    job;
-  const { surveyed, marks, readings, ownParts, ...others } = rest;
-  const { fittings, holes, gates, finds, milestones, openings, covers, blends, sendOuts, ...own } = others;
-  return [
-    insert('job', {
-      id: number,
-      ...own,
-      capLabourHours: caps.labourHours,
-      capMaterialsMinor: caps.materialsMinor,
-      capBoothHours: caps.boothHours,
-    }),
-    ...sections.map((section, position) => sectionInsert(number, section, position)),
-    ...measured.map((one) =>
-      insert('measuredPart', {
-        id: measuredId(number, one.key),
-        jobId: number,
-        partKey: one.key,
-        outsideM2: one.outsideM2,
-      }),
-    ),
-    ...surveyRecordChanges(number, {
-      surveyed,
-      marks,
-      readings,
-      ownParts,
-      fittings,
-      holes,
-      gates,
-      finds,
-      milestones,
-      openings,
-      covers,
-      blends,
-      sendOuts,
-    }),
-    ...facts.map(({ step, start, end, ...fact }) =>
-      insert('stepFact', {
-        id: `${number}/${step}`,
-        jobId: number,
-        stepKey: step,
-        startMinute: start,
-        endMinute: end,
-        ...fact,
-      }),
-    ),
-    ...log.map((entry, position) => insert('logEntry', logEntryCells(number, entry, position))),
-    ...stepEdits.map(({ step, after, ...edit }) =>
-      insert('stepEdit', {
-        id: stepEditId(number, step),
-        jobId: number,
-        stepKey: step,
-        afterStep: after,
-        ...edit,
-      }),
-    ),
-    ...addedSteps.map((one) => insert('addedStep', addedStepCells(number, one.id, one))),
-    ...scope.map((one) => insert('scopeChange', { ...one, id: findingId(number, one.id), jobId: number })),
-    ...signOffs.map(({ step, date, ...sign }) =>
-      insert('signOff', { id: signOffId(number, step), jobId: number, stepKey: step, onDate: date, ...sign }),
-    ),
-  ];
+/** Entries of the log and facts are never changed, so nobody needs their versions. */
+function versionsOfRows({ logEntry: _log, stepFact: _fact, ...rows }: RowsOf<JobTable>): Versions {
+  const all: { id: string; version: number }[] = Object.values(rows).flat();
+  return Object.fromEntries(all.map((one) => [one.id, one.version]));
 }

@@ -2,7 +2,7 @@ import { asc, eq } from 'drizzle-orm';
 import type { LocalDate } from '../../core/units';
 import type { Connection } from '../database/client';
 import { photo } from '../database/schema';
-import type { RowChange } from './row-change';
+import { insert, type RowChange } from './row-change';
 
 export interface Photo {
   id: string;
@@ -43,8 +43,5 @@ export async function loadPhotos(connection: Connection, number: string): Promis
   }));
 }
 
-export const photoInsert = (number: string, photo: Omit<Photo, 'seen'>): RowChange => ({
-  kind: 'insert',
-  table: 'photo',
-  row: { ...photo, id: `${number}/${photo.id}`, jobId: number },
-});
+export const photoInsert = (number: string, photo: Omit<Photo, 'seen'>): RowChange =>
+  insert('photo', { ...photo, id: `${number}/${photo.id}`, jobId: number });

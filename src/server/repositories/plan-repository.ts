@@ -1,9 +1,10 @@
-import { asc, eq, sql } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { completePlan } from '../../core/plan/complete-plan';
 import type { Plan } from '../../core/plan';
 import type { LocalDate, Minute } from '../../core/units';
 import type { Connection } from '../database/client';
 import { agreedPlan, workingPlan } from '../database/schema';
+import type { RowsOf } from './snapshot-rows';
 
 export interface StoredWorkingPlan {
   inputHash: string;
@@ -37,15 +38,13 @@ export interface StoredAgreedPlan {
   plan: Plan;
 }
 
-/** Which plans are agreed, without the plans themselves: `mark` changes whenever one is accepted anew. */
-export async function agreedMarks(connection: Connection): Promise<Map<string, string>> {
-  const { jobId, version, inputHash, acceptedAt } = agreedPlan;
-  const rows = await connection
-    .select({ jobId, version, inputHash, acceptedAt })
-    .from(agreedPlan)
-    .orderBy(asc(jobId));
-  return new Map(rows.map((row) => [row.jobId, `${row.version} ${row.acceptedAt} ${row.inputHash}`]));
-}
+/** Which plans are accepted, without the plans themselves: `mark` changes whenever one is accepted anew. */
+export const agreedMarks = (rows: RowsOf<'agreedPlan'>['agreedPlan']): Map<string, string> =>
+  new Map(
+    [...rows]
+      .sort((a, b) => (a.jobId < b.jobId ? -1 : 1))
+      .map((row) => [row.jobId, `${row.version} ${row.acceptedAt} ${row.inputHash}`]),
+  );
 
 export async function loadAgreedPlan(
   connection: Connection,

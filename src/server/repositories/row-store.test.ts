@@ -1,20 +1,31 @@
-import { closeDatabase, database } from '../database/client';
-import { emptyDatabase } from '../database/fresh-demo.fixture';
+import { database } from '../database/client';
+import { closeAll, emptyDatabase } from '../database/fresh-demo.fixture';
 import * as schema from '../database/schema';
 import { standardShelf, shelfOf } from '../../core/film';
 import { standardShop } from '../../core/shop';
 import { proposeJob } from '../../core/survey';
-import { saveChanges, undoLast } from '../services/edits';
-import { jobChanges, jobNumbers, loadJob } from './job-repository';
-import type { RowChange } from './row-change';
-import { applyChanges, RowMovedOn } from './row-store';
+import { undoLast } from '../services/edits';
+import { write } from '../services/unit-of-work';
+import { jobChanges } from './job-changes';
+import { jobNumbers, loadJob } from './job-repository';
+import { insert, remove as removeRow, update, type Inverse, type RowChange } from './row-change';
+import { applyChanges, RowConflict } from './row-store';
 import { loadShop, shelfChanges, shopChanges } from './shop-repository';
 
-const apply = (changes: RowChange[]) =>
-  database().transaction((connection) => applyChanges(connection, changes));
+const apply = async (changes: readonly (RowChange | Inverse)[]) =>
+  (await database().transaction((connection) => applyChanges(connection, changes))).inverse;
+const save = (author: string, label: string, change: RowChange) =>
+  write({ author }, { job: 'R-1' }, async () => ({
+    status: 'ok',
+    room: 'R-1',
+    kind: 'edit',
+    label,
+    changes: [change],
+    undoable: true,
+  }));
 const remove = async (number: string) => {
   const stored = await loadJob(database(), number);
-  if (stored) await apply([{ kind: 'delete', table: 'job', id: number, seen: stored.versions[number]! }]);
+  if (stored) await apply([removeRow('job', number, stored.versions[number]!)]);
 };
 const job = proposeJob({
   number: 'R-1',
@@ -61,7 +72,7 @@ const full = {
 
 beforeAll(emptyDatabase, 60_000);
 afterEach(() => remove('R-1'));
-afterAll(closeDatabase);
+afterAll(closeAll);
 
 describe('a job in rows', () => {
   test('is read back as it was written, with a version for every row one can edit', async () => {
@@ -99,29 +110,27 @@ describe('changes in one transaction', () => {
   test('when the last does not fit, none of the earlier ones remains', async () => {
     await apply(jobChanges(full));
     const changes: RowChange[] = [
-      { kind: 'update', table: 'job', id: 'R-1', seen: 1, set: { owner: 'half' } },
-      { kind: 'update', table: 'section', id: 'R-1/bottom', seen: 9, set: { level: 'Show' } },
+      update('job', 'R-1', 1, { owner: 'half' }),
+      update('section', 'R-1/bottom', 9, { level: 'Show' }),
     ];
-    await expect(apply(changes)).rejects.toThrow(RowMovedOn);
+    await expect(apply(changes)).rejects.toThrow(RowConflict);
     const stored = (await loadJob(database(), 'R-1'))!;
     expect(stored.job.owner).toBe('o');
     expect(stored.versions['R-1']).toBe(1);
   });
 
   test.each([
-    ['a row that is gone', { kind: 'update', table: 'job', id: 'R-9', seen: 1, set: { owner: 'x' } }, 'gone'],
-    ['a row that is there already', { kind: 'insert', table: 'job', row: { id: 'R-1' } }, 'exists'],
-    ['a row that was changed since', { kind: 'delete', table: 'job', id: 'R-1', seen: 5 }, 'changed'],
+    ['a row that is gone', () => update('job', 'R-9', 1, { owner: 'x' }), 'gone'],
+    ['a row that is there already', () => jobChanges(full)[0]!, 'exists'],
+    ['a row that was changed since', () => removeRow('job', 'R-1', 5), 'changed'],
   ])('%s is told apart', async (_name, change, why) => {
     await apply(jobChanges(full));
-    await expect(apply([change as RowChange])).rejects.toMatchObject({ why });
+    await expect(apply([change()])).rejects.toMatchObject({ why });
   });
 
   test('the inverse of an update sets the old values and fits the version it left', async () => {
     await apply(jobChanges(full));
-    const inverse = await apply([
-      { kind: 'update', table: 'job', id: 'R-1', seen: 1, set: { owner: 'new', level: 'Show' } },
-    ]);
+    const inverse = await apply([update('job', 'R-1', 1, { owner: 'new', level: 'Show' })]);
     expect(inverse).toEqual([
       { kind: 'update', table: 'job', id: 'R-1', seen: 2, set: { owner: 'o', level: 'Road' }, was: 1 },
     ]);
@@ -129,13 +138,28 @@ describe('changes in one transaction', () => {
     expect((await loadJob(database(), 'R-1'))!.job).toEqual(full);
   });
 
-  test('what the tables refuse is refused whole: a level that is none', async () => {
+  test('what the tables refuse is refused whole, in a sentence: a level that is none', async () => {
     await apply(jobChanges(full));
-    const outcome = saveChanges('R-1', 'kim', 'bad', [
-      { kind: 'update', table: 'job', id: 'R-1', seen: 1, set: { level: 'Best' } },
-    ]);
-    await expect(outcome).rejects.toThrow();
+    const wrong: object = { level: 'Best' };
+    const outcome = await save('kim', 'bad', update('job', 'R-1', 1, wrong));
+    expect(outcome).toEqual({
+      status: 'faulty',
+      faults: [{ place: '', reason: 'a value does not fit what the database holds' }],
+    });
     expect((await loadJob(database(), 'R-1'))!.versions['R-1']).toBe(1);
+  });
+
+  test('a misspelt column does not compile, and one that came round the compiler is refused', () => {
+    // @ts-expect-error a column that is none
+    expect(() => update('job', 'R-1', 1, { ownr: 'x' })).toThrow('job has no column ownr');
+    // @ts-expect-error a column of another table
+    expect(() => update('job', 'R-1', 1, { colourName: 'x' })).toThrow('job has no column colourName');
+    // @ts-expect-error a figure in quotes
+    expect(update('job', 'R-1', 1, { weight: '3' })).toBeDefined();
+    // @ts-expect-error a new row without one of its columns
+    expect(insert('closure', { id: 'c', shopId: 'shop', date: '2026-12-24' })).toBeDefined();
+    const loose: object = { ownr: 'x' };
+    expect(() => update('job', 'R-1', 1, { ...loose })).toThrow('job has no column ownr');
   });
 });
 
@@ -143,24 +167,18 @@ describe('undo, many deep', () => {
   test('a hundred and one edits: a hundred are taken back, the first stays', async () => {
     await apply(jobChanges(full));
     for (let i = 1; i <= 101; i += 1)
-      await saveChanges('R-1', 'lee', `edit ${i}`, [
-        { kind: 'update', table: 'job', id: 'R-1', seen: i, set: { owner: `owner ${i}` } },
-      ]);
+      await save('lee', `edit ${i}`, update('job', 'R-1', i, { owner: `owner ${i}` }));
     let undone = 0;
-    while ((await undoLast('R-1', 'lee')).status === 'saved') undone += 1;
+    while ((await undoLast('R-1', { author: 'lee' })).status === 'saved') undone += 1;
     expect(undone).toBe(100);
     expect((await loadJob(database(), 'R-1'))!.job.owner).toBe('owner 1');
   }, 60_000);
 
   test('one person’s undo leaves another’s edit of another row alone', async () => {
     await apply(jobChanges(full));
-    await saveChanges('R-1', 'mia', 'owner', [
-      { kind: 'update', table: 'job', id: 'R-1', seen: 1, set: { owner: 'mia' } },
-    ]);
-    await saveChanges('R-1', 'ned', 'level', [
-      { kind: 'update', table: 'section', id: 'R-1/bottom', seen: 1, set: { level: 'Show' } },
-    ]);
-    expect((await undoLast('R-1', 'mia')).status).toBe('saved');
+    await save('mia', 'owner', update('job', 'R-1', 1, { owner: 'mia' }));
+    await save('ned', 'level', update('section', 'R-1/bottom', 1, { level: 'Show' }));
+    expect((await undoLast('R-1', { author: 'mia' })).status).toBe('saved');
     const stored = (await loadJob(database(), 'R-1'))!.job;
     expect(stored.owner).toBe('o');
     expect(stored.sections.find((section) => section.key === 'bottom')!.level).toBe('Show');

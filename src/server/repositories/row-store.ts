@@ -1,55 +1,17 @@
 import { and, eq, sql } from 'drizzle-orm';
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core';
 import type { Connection } from '../database/client';
-import * as schema from '../database/schema';
-import type { Cells, EditableTable, Inverse, RowChange } from './row-change';
+import { hasCode } from '../database/fault';
+import { strangeKey, type Inverse, type RowChange } from './row-change';
+import { tables, type TableName } from './tables';
 
 type Table = MySqlTable & { id: MySqlColumn; version: MySqlColumn };
-
-const tables: Record<EditableTable, Table> = {
-  shop: schema.shop,
-  shift: schema.shift,
-  closure: schema.closure,
-  person: schema.person,
-  dayOff: schema.dayOff,
-  place: schema.place,
-  operation: schema.operation,
-  operationRate: schema.operationRate,
-  learnedFactor: schema.learnedFactor,
-  coatSystem: schema.coatSystem,
-  ladder: schema.ladder,
-  product: schema.product,
-  stockMove: schema.stockMove,
-  trial: schema.trial,
-  job: schema.job,
-  section: schema.section,
-  measuredPart: schema.measuredPart,
-  partSurvey: schema.partSurvey,
-  mark: schema.mark,
-  filmReading: schema.filmReading,
-  ownPart: schema.ownPart,
-  fitting: schema.fitting,
-  hole: schema.hole,
-  gate: schema.gate,
-  find: schema.find,
-  milestone: schema.milestone,
-  opening: schema.opening,
-  cover: schema.cover,
-  blend: schema.blend,
-  sendOut: schema.sendOut,
-  photo: schema.photo,
-  stepFact: schema.stepFact,
-  logEntry: schema.logEntry,
-  stepEdit: schema.stepEdit,
-  addedStep: schema.addedStep,
-  scopeChange: schema.scopeChange,
-  signOff: schema.signOff,
-};
+const tableOf = (name: TableName): Table => tables[name];
 
 /** Somebody else wrote the row since it was read, or it is gone, or it is there already. */
-export class RowMovedOn extends Error {
+export class RowConflict extends Error {
   constructor(
-    readonly table: EditableTable,
+    readonly table: TableName,
     readonly id: string,
     readonly why: 'changed' | 'gone' | 'exists',
   ) {
@@ -57,55 +19,109 @@ export class RowMovedOn extends Error {
   }
 }
 
-async function readRow(
-  connection: Connection,
-  table: EditableTable,
-  id: string,
-): Promise<(Cells & { version: number }) | null> {
-  const [row] = await connection.select().from(tables[table]).where(eq(tables[table].id, id)).for('update');
-  return (row as (Cells & { version: number }) | undefined) ?? null;
+/** An inverse that was kept by an older Coatrel and names columns that no longer are. */
+export class TooOld extends Error {}
+
+/** A row with its version, its other cells as they stand. */
+type KeptRow = { id: string; version: number };
+
+async function readRow(connection: Connection, table: TableName, id: string): Promise<KeptRow | null> {
+  const rows = await connection
+    .select()
+    .from(tableOf(table))
+    .where(eq(tableOf(table).id, id))
+    .for('update');
+  // Every table of ours has both columns; Drizzle knows no more of a table that is named at run time.
+  return (rows[0] as KeptRow | undefined) ?? null;
+}
+
+/** What was done to the rows: its inverse, last first, and the panels it concerned. */
+export interface Applied {
+  inverse: Inverse[];
+  panels: string[];
+}
+
+/** Panels a row names: of its own, or in a list. */
+function panelsOf(table: TableName, row: object): string[] {
+  const own = ['part', 'partKey'].flatMap((key) => {
+    const value: unknown = Reflect.get(row, key);
+    return typeof value === 'string' && value !== '' ? [value] : [];
+  });
+  const list: unknown = table === 'logEntry' ? Reflect.get(row, 'parts') : [];
+  const key: unknown = table === 'measuredPart' ? Reflect.get(row, 'key') : null;
+  return [
+    ...own,
+    ...(Array.isArray(list) ? list.filter((one): one is string => typeof one === 'string') : []),
+    ...(typeof key === 'string' ? [key] : []),
+  ];
 }
 
 /**
- * Carries out changes in order and returns their inverse, last first, with the versions they leave behind.
- * Call it inside a transaction: the first change that does not fit throws and nothing of it remains.
- * @throws RowMovedOn
+ * Carries out changes in order. Call it inside a transaction: the first change that does not fit throws and nothing of
+ * it remains.
+ * @throws RowConflict, TooOld
  */
 export async function applyChanges(
   connection: Connection,
-  changes: readonly RowChange[],
-): Promise<Inverse[]> {
+  changes: readonly (RowChange | Inverse)[],
+): Promise<Applied> {
   const inverse: Inverse[] = [];
-  for (const change of changes) inverse.unshift(await applyChange(connection, change));
-  return inverse;
+  const panels = new Set<string>();
+  for (const change of changes) {
+    const one = await applyChange(connection, change);
+    inverse.unshift(one.inverse);
+    for (const panel of panelsOf(change.table, one.row)) panels.add(panel);
+  }
+  return { inverse, panels: [...panels].sort() };
 }
 
-async function applyChange(connection: Connection, change: RowChange): Promise<Inverse> {
-  const table = tables[change.table];
+async function applyChange(
+  connection: Connection,
+  change: RowChange | Inverse,
+): Promise<{ inverse: Inverse; row: object }> {
+  const cells = change.kind === 'insert' ? change.row : change.kind === 'update' ? change.set : {};
+  const stranger = strangeKey(change.table, cells);
+  if (stranger !== null) throw new TooOld(`${change.table} has no column ${stranger}`);
+  const table = tableOf(change.table);
   if (change.kind === 'insert') {
     const { id } = change.row;
-    if (await readRow(connection, change.table, id)) throw new RowMovedOn(change.table, id, 'exists');
-    const version = Number(change.row.version ?? 0) + 1;
-    await connection.insert(table).values({ ...change.row, version });
-    return { kind: 'delete', table: change.table, id, seen: version, was: 0 };
+    const version = ('version' in change.row ? Number(change.row.version) : 0) + 1;
+    try {
+      await connection.insert(table).values({ ...change.row, version });
+    } catch (error) {
+      if (hasCode(error, 'ER_DUP_ENTRY')) throw new RowConflict(change.table, id, 'exists');
+      throw error;
+    }
+    return {
+      inverse: { kind: 'delete', table: change.table, id, seen: version, was: 0 },
+      row: change.row,
+    };
   }
   const before = await readRow(connection, change.table, change.id);
-  if (!before) throw new RowMovedOn(change.table, change.id, 'gone');
-  if (before.version !== change.seen) throw new RowMovedOn(change.table, change.id, 'changed');
+  if (!before) throw new RowConflict(change.table, change.id, 'gone');
+  if (before.version !== change.seen) throw new RowConflict(change.table, change.id, 'changed');
   const here = and(eq(table.id, change.id), eq(table.version, change.seen));
   if (change.kind === 'delete') {
     await connection.delete(table).where(here);
     return {
-      kind: 'insert',
-      table: change.table,
-      row: before as Cells & { id: string; version: number },
-      was: before.version,
+      inverse: { kind: 'insert', table: change.table, row: before, was: before.version },
+      row: before,
     };
   }
   await connection
     .update(table)
     .set({ ...change.set, version: sql`${table.version} + 1` })
     .where(here);
-  const set = Object.fromEntries(Object.keys(change.set).map((key) => [key, before[key]]));
-  return { kind: 'update', table: change.table, id: change.id, seen: change.seen + 1, set, was: change.seen };
+  const set = Object.fromEntries(Object.keys(change.set).map((key) => [key, Reflect.get(before, key)]));
+  return {
+    inverse: {
+      kind: 'update',
+      table: change.table,
+      id: change.id,
+      seen: change.seen + 1,
+      set,
+      was: change.seen,
+    },
+    row: before,
+  };
 }

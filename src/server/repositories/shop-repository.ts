@@ -1,16 +1,24 @@
-import { asc } from 'drizzle-orm';
 import { completeProduct } from '../../core/exchange';
-import type { Shelf, Product } from '../../core/film';
+import { recordOf } from '../../core/concepts/field';
+import { productFields } from '../../core/concepts/product';
+import {
+  closureFields,
+  dayOffFields,
+  personFields,
+  placeFields,
+  shiftFields,
+  shopFields,
+} from '../../core/concepts/shop';
+import type { Product, Shelf } from '../../core/film';
 import { shelfOf } from '../../core/film';
-import type { PlaceKind, Zone, Shop } from '../../core/shop';
+import type { Shop } from '../../core/shop';
 import type { Operation } from '../../core/steps';
 import type { LocalDate } from '../../core/units';
 import type { Connection } from '../database/client';
-import * as schema from '../database/schema';
-import type { RowChange } from './row-change';
-
-/** Versions of rows by their id, for the writer who has seen them. */
-export type Versions = Record<string, number>;
+import type { Versions } from './job-repository';
+import { insert, type RowChange } from './row-change';
+import { readRows, type RowsOf } from './snapshot-rows';
+import type { RowOf } from './tables';
 
 export interface StoredShop {
   shop: Shop;
@@ -35,147 +43,109 @@ export const shiftId = ({ weekday, startMin }: { weekday: number; startMin: numb
 const versionsOf = (rows: readonly { id: string; version: number }[]): Versions =>
   Object.fromEntries(rows.map((one) => [one.id, one.version]));
 
-/** @returns null when no shop was set up yet */
+/** Tables of the shop and its shelf. */
+export const ofShop = [
+  'shop',
+  'shift',
+  'closure',
+  'person',
+  'dayOff',
+  'place',
+  'operation',
+  'operationRate',
+  'learnedFactor',
+  'coatSystem',
+  'ladder',
+  'product',
+] as const;
+export type ShopTable = (typeof ofShop)[number];
+type ShopRows = RowsOf<ShopTable>;
+
+/** The shop with its shelf in one statement. @returns null when no shop was set up yet */
 export async function loadShop(connection: Connection): Promise<StoredShop | null> {
-  const { shift, closure, person, dayOff, place, operation, operationRate, product } = schema;
-  const { learnedFactor, coatSystem, ladder } = schema;
-  const all = () => connection.select();
-  const [
-    [row],
-    shifts,
-    closures,
-    people,
-    daysOff,
-    places,
-    rates,
-    operations,
-    products,
-    learned,
-    systems,
-    own,
-  ] = await Promise.all([
-    all().from(schema.shop),
-    all().from(shift).orderBy(asc(shift.weekday), asc(shift.startMin)),
-    all().from(closure).orderBy(asc(closure.onDate)),
-    all().from(person).orderBy(asc(person.position), asc(person.id)),
-    all().from(dayOff).orderBy(asc(dayOff.fromDate), asc(dayOff.id)),
-    all().from(place).orderBy(asc(place.position), asc(place.id)),
-    all().from(operationRate).orderBy(asc(operationRate.id)),
-    all().from(operation).orderBy(asc(operation.id)),
-    all().from(product).orderBy(asc(product.position), asc(product.id)),
-    all().from(learnedFactor).orderBy(asc(learnedFactor.id)),
-    all().from(coatSystem).orderBy(asc(coatSystem.id)),
-    all().from(ladder).orderBy(asc(ladder.id)),
-  ]);
-  if (!row) return null;
+  return shopOfRows(await readRows(connection, ofShop, () => undefined));
+}
+
+/** The shop from the rows of its tables; null when none was set up yet. */
+export function shopOfRows(rows: ShopRows): StoredShop | null {
+  const [row] = rows.shop;
+  return row ? storedShop(row, rows) : null;
+}
+
+const compare = (a: string | number, b: string | number): number => (a < b ? -1 : a > b ? 1 : 0);
+const byId = <R extends { id: string }>(list: readonly R[]): R[] =>
+  [...list].sort((a, b) => compare(a.id, b.id));
+const byPosition = <R extends { id: string; position: number }>(list: readonly R[]): R[] =>
+  byId(list).sort((a, b) => a.position - b.position);
+
+function storedShop(row: RowOf<'shop'>, rows: ShopRows): StoredShop {
+  const people = byPosition(rows.person);
+  const daysOff = byId(rows.dayOff).sort((a, b) => compare(a.from, b.from));
   const offOf = (personId: string) => daysOff.filter((off) => off.personId === personId);
+  const [systems, ladders, operations, products] = [
+    byId(rows.coatSystem),
+    byId(rows.ladder),
+    byId(rows.operation),
+    byPosition(rows.product),
+  ];
+  const shop: Shop = {
+    ...recordOf(shopFields, row),
+    shifts: [...rows.shift]
+      .sort((a, b) => a.weekday - b.weekday || a.startMin - b.startMin)
+      .map((shift) => recordOf(shiftFields, shift)),
+    closures: [...rows.closure]
+      .sort((a, b) => compare(a.date, b.date))
+      .map((closure) => recordOf(closureFields, closure)),
+    people: people.map((person) => ({
+      id: person.id,
+      ...recordOf(personFields, person),
+      daysOff: offOf(person.id).map((off) => recordOf(dayOffFields, off)),
+    })),
+    places: byPosition(rows.place).map((place) => ({ id: place.id, ...recordOf(placeFields, place) })),
+    rates: Object.fromEntries(byId(rows.operationRate).map((one) => [one.id, one.rate])),
+    learned: Object.fromEntries(byId(rows.learnedFactor).map((one) => [one.id, one.factor])),
+    systems: systems.map(({ id, entry }) => ({ key: id, ...entry })),
+    ladders: ladders.map(({ id, entry }) => ({ key: id, ...entry })),
+  };
   return {
-    shop: {
-      name: row.name,
-      timeZone: row.timeZone,
-      currency: row.currency,
-      labourRateMinorPerHour: row.labourRateMinorPerHour,
-      boothRateMinorPerHour: row.boothRateMinorPerHour,
-      taxBp: row.taxBp,
-      vocLimitGL: row.vocLimitGL,
-      keepForMin: row.keepForMin,
-      loudHours: row.loudHours ?? null,
-      site: row.site ?? null,
-      shifts: shifts.map(({ weekday, startMin, endMin }) => ({ weekday, startMin, endMin })),
-      closures: closures.map(({ onDate, reason }) => ({ date: onDate, reason })),
-      people: people.map(({ id, name, skills, pace, hours }) => ({
-        id,
-        name,
-        skills,
-        pace,
-        hours: hours ?? null,
-        daysOff: offOf(id).map((off) => ({ from: off.fromDate, to: off.toDate, reason: off.reason })),
-      })),
-      places: places.map(({ id, name, kind, lengthM, widthM, heightM, airC, profile, ...one }) => ({
-        id,
-        name,
-        kind: kind as PlaceKind,
-        lengthM,
-        widthM,
-        heightM,
-        airC,
-        profile: profile ?? null,
-        forecast: one.forecast ?? [],
-        zone: (one.zone as Zone | null) ?? null,
-        airWith: one.airWith ?? [],
-        outdoors: one.outdoors,
-        closed: one.closed ?? [],
-        rented: one.rented ?? null,
-      })),
-      rates: Object.fromEntries(rates.map((one) => [one.id, one.rate])),
-      learned: Object.fromEntries(learned.map((one) => [one.id, one.factor])),
-      systems: systems.map(({ id, entry }) => ({ key: id, ...entry })),
-      ladders: own.map(({ id, entry }) => ({ key: id, ...entry })),
-    },
+    shop,
     operations: operations.map(({ id, entry }) => ({ code: id, ...entry })),
-    operationVersions: Object.fromEntries(operations.map((one) => [one.id, one.version])),
+    operationVersions: versionsOf(operations),
     shelf: shelfOf(products.map(productOfRow)),
-    versions: Object.fromEntries(
-      [row, ...people, ...daysOff, ...places, ...rates, ...closures, ...shifts].map((one) => [
-        one.id,
-        one.version,
-      ]),
-    ),
+    versions: versionsOf([
+      row,
+      ...people,
+      ...daysOff,
+      ...rows.place,
+      ...rows.operationRate,
+      ...rows.closure,
+      ...rows.shift,
+    ]),
     wayVersions: {
-      learned: versionsOf(learned),
+      learned: versionsOf(rows.learnedFactor),
       systems: versionsOf(systems),
-      ladders: versionsOf(own),
+      ladders: versionsOf(ladders),
     },
-    productVersions: Object.fromEntries(products.map((one) => [one.id, one.version])),
+    productVersions: versionsOf(products),
     dayOffIds: Object.fromEntries(people.map(({ id }) => [id, offOf(id).map((off) => off.id)])),
   };
 }
 
-function productOfRow(row: typeof schema.product.$inferSelect): Product {
-  const { id, name, kind, unit, leadDays, shelfLifeDays, hazards, packs, coating } = row;
-  // Sheets stored by an earlier Coatrel lack what was added since.
-  return completeProduct({
-    code: id,
-    name,
-    kind: kind as Product['kind'],
-    unit: unit as Product['unit'],
-    leadDays,
-    shelfLifeDays,
-    hazards,
-    packs,
-    coating: coating ?? null,
-  });
-}
+/** Sheets stored by an earlier Coatrel lack what was added since. */
+const productOfRow = (row: RowOf<'product'>): Product =>
+  completeProduct({ code: row.id, ...recordOf(productFields, row) });
 
 /** Row changes that set up a shop and its shelf in an empty database. */
 export function shopChanges(shop: Shop): RowChange[] {
   const { shifts, closures, people, places, rates, learned, systems, ladders, ...own } = shop;
-  const insert = (table: RowChange['table'], row: Record<string, unknown> & { id: string }): RowChange => ({
-    kind: 'insert',
-    table,
-    row,
-  });
   return [
     insert('shop', { id: shopId, ...own }),
     ...shifts.map((shift) => insert('shift', { id: shiftId(shift), shopId, ...shift })),
-    ...closures.map((closure) =>
-      insert('closure', {
-        id: closureId(closure.date),
-        shopId,
-        onDate: closure.date,
-        reason: closure.reason,
-      }),
-    ),
+    ...closures.map((closure) => insert('closure', { id: closureId(closure.date), shopId, ...closure })),
     ...people.flatMap(({ daysOff, ...person }, position) => [
       insert('person', { ...person, shopId, position }),
       ...daysOff.map((off, i) =>
-        insert('dayOff', {
-          id: `${person.id}-off-${i + 1}`,
-          personId: person.id,
-          fromDate: off.from,
-          toDate: off.to,
-          reason: off.reason,
-        }),
+        insert('dayOff', { id: `${person.id}-off-${i + 1}`, personId: person.id, ...off }),
       ),
     ]),
     ...places.map((place, position) => insert('place', { ...place, shopId, position })),
@@ -188,8 +158,4 @@ export function shopChanges(shop: Shop): RowChange[] {
 
 /** Row changes that put products on the shelf. */
 export const shelfChanges = (products: readonly Product[]): RowChange[] =>
-  products.map(({ code, ...product }, position) => ({
-    kind: 'insert',
-    table: 'product',
-    row: { id: code, ...product, position },
-  }));
+  products.map(({ code, ...product }, position) => insert('product', { id: code, ...product, position }));

@@ -6,8 +6,7 @@ import { stockMove, trial } from '../database/schema';
 /** Every entry of the stock book, oldest first. */
 export async function loadStockMoves(connection: Connection): Promise<StockMove[]> {
   const rows = await connection.select().from(stockMove).orderBy(asc(stockMove.onDate), asc(stockMove.id));
-  // Kinds were checked at the edge and by the table.
-  return rows.map(({ version: _version, ...row }) => row as StockMove);
+  return rows.map(({ version: _version, ...row }) => row);
 }
 
 /** Trials with the versions that guard their removal. */

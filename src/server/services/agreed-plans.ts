@@ -4,6 +4,7 @@ import type { Commitment } from '../../core/schedule';
 import type { Minute } from '../../core/units';
 import type { Connection } from '../database/client';
 import { agreedMarks, loadAgreedPlan } from '../repositories/plan-repository';
+import { readRows, type RowsOf } from '../repositories/snapshot-rows';
 
 interface Agreed {
   mark: string;
@@ -24,11 +25,16 @@ const described = (plan: Plan): Omit<Agreed, 'mark' | 'version'> => ({
   starts: new Map(plan.steps.map((step) => [step.key, step.start])),
 });
 
-/** Every agreed plan by job, read again only where its mark has changed. */
-export async function agreedPlans(connection: Connection): Promise<ReadonlyMap<string, Agreed>> {
+/** Every accepted plan by job, read again only where its mark has changed. */
+export type AgreedPlans = ReadonlyMap<string, Agreed>;
+
+export async function agreedPlans(
+  connection: Connection,
+  rows: RowsOf<'agreedPlan'>['agreedPlan'],
+): Promise<AgreedPlans> {
   const kept = store.coatrelAgreed ?? new Map<string, Agreed>();
   const now = new Map<string, Agreed>();
-  for (const [job, mark] of await agreedMarks(connection)) {
+  for (const [job, mark] of agreedMarks(rows)) {
     const known = kept.get(job);
     if (known?.mark === mark) now.set(job, known);
     else {
@@ -38,4 +44,10 @@ export async function agreedPlans(connection: Connection): Promise<ReadonlyMap<s
   }
   store.coatrelAgreed = now;
   return now;
+}
+
+/** Every accepted plan by job, for whoever needs nothing else. */
+export async function currentAgreedPlans(connection: Connection): Promise<AgreedPlans> {
+  const { agreedPlan } = await readRows(connection, ['agreedPlan'], () => undefined);
+  return agreedPlans(connection, agreedPlan);
 }

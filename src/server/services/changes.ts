@@ -1,27 +1,20 @@
 import type { Change, GiveUps, Situation } from '../../core/changes';
 import type { ScheduleProblem } from '../../core/schedule';
 import type { Compared } from '../../workers/tasks';
-import { database } from '../database/client';
-import { loadJob } from '../repositories/job-repository';
 import { inThread } from '../workers/pool';
-import { agreedPlans } from './agreed-plans';
 import { currentMinute } from './clock';
-import { requireShop } from './plans';
+import { planningShop } from './planning-shop';
+import { readSnapshot } from './snapshot';
 
 /** A job as it would be planned today, no agreed start of its own in the way. */
 async function situationOf(number: string): Promise<Situation | null> {
-  const [stored, { shop, shelf, operations }, agreed] = await Promise.all([
-    loadJob(database(), number),
-    requireShop(),
-    agreedPlans(database()),
-  ]);
+  const { shop: found, agreed, jobs } = await readSnapshot(number);
+  const [stored] = jobs;
   if (!stored) return null;
   const others = [...agreed].filter(([other]) => other !== number);
   return {
     job: stored.job,
-    shop,
-    shelf,
-    operations,
+    ...planningShop(found),
     now: currentMinute(),
     agreedStarts: new Map(),
     promised: new Map(others.map(([other, one]) => [other, one.commitments])),

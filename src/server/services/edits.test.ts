@@ -1,6 +1,6 @@
 import { blankStepEdit } from '../../core/record';
-import { closeDatabase, database } from '../database/client';
-import { freshDemo } from '../database/fresh-demo.fixture';
+import { database } from '../database/client';
+import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
 import { readJobBundle } from '../../core/exchange';
 import { acceptPlan } from './accept-plan';
@@ -9,7 +9,7 @@ import { createJob, exportJob, importJob } from './jobs';
 import { currentPlan } from './plans';
 
 beforeAll(freshDemo, 60_000);
-afterAll(closeDatabase);
+afterAll(closeAll);
 
 const stored = async (number: string) => (await loadJob(database(), number))!;
 const versionOf = async (number: string, id: string) => (await stored(number)).versions[id]!;
@@ -17,10 +17,16 @@ const versionOf = async (number: string, id: string) => (await stored(number)).v
 describe('edits are guarded by what the writer saw', () => {
   test('a second editor who saw the older version is told, and the first one’s value stands', async () => {
     const seen = await versionOf('P-015', 'P-015');
-    const first = await saveEdit({ kind: 'job', job: 'P-015', seen, set: { owner: 'First' } }, 'ann');
-    const second = await saveEdit({ kind: 'job', job: 'P-015', seen, set: { owner: 'Second' } }, 'bob');
+    const first = await saveEdit(
+      { kind: 'job', job: 'P-015', seen, set: { owner: 'First' } },
+      { author: 'ann' },
+    );
+    const second = await saveEdit(
+      { kind: 'job', job: 'P-015', seen, set: { owner: 'Second' } },
+      { author: 'bob' },
+    );
     expect(first.status).toBe('saved');
-    expect(second).toMatchObject({ status: 'moved-on', why: 'changed' });
+    expect(second).toMatchObject({ status: 'conflict', why: 'changed' });
     expect((await stored('P-015')).job.owner).toBe('First');
   });
 
@@ -29,7 +35,7 @@ describe('edits are guarded by what the writer saw', () => {
     // Three wings would add a section to a hull's job; the dimension is refused before anything is written.
     const outcome = await saveEdit(
       { kind: 'job', job: 'P-015', seen: before.versions['P-015']!, set: { dimensions: { wings: 3 } } },
-      'ann',
+      { author: 'ann' },
     );
     expect(outcome).toMatchObject({ status: 'faulty', faults: [{ place: 'dimensions.wings' }] });
     expect(await stored('P-015')).toEqual(before);
@@ -38,7 +44,7 @@ describe('edits are guarded by what the writer saw', () => {
   test('days off of somebody unknown are refused', async () => {
     const outcome = await saveEdit(
       { kind: 'add-day-off', person: 'nobody', from: '2027-01-04', to: '2027-01-05', reason: '' },
-      'ann',
+      { author: 'ann' },
     );
     expect(outcome.status).toBe('faulty');
   });
@@ -51,12 +57,12 @@ describe('the order a search found', () => {
   test('is kept with the job, travels in its bundle and is taken back by undo', async () => {
     const placingOrder = [...(await planned())].sort((a, b) => b.start - a.start).map((step) => step.key);
     const seen = await versionOf('P-016', 'P-016');
-    expect((await saveEdit({ kind: 'job', job: 'P-016', seen, set: { placingOrder } }, 'ord')).status).toBe(
-      'saved',
-    );
+    expect(
+      (await saveEdit({ kind: 'job', job: 'P-016', seen, set: { placingOrder } }, { author: 'ord' })).status,
+    ).toBe('saved');
     expect(await orderOf()).toEqual(placingOrder);
     expect(readJobBundle((await exportJob('P-016'))!)).toMatchObject({ value: { job: { placingOrder } } });
-    expect((await undoLast('P-016', 'ord')).status).toBe('saved');
+    expect((await undoLast('P-016', { author: 'ord' })).status).toBe('saved');
     expect(await orderOf()).toEqual([]);
   });
 });
@@ -73,7 +79,7 @@ describe('undo', () => {
           seen: await versionOf('P-015', id),
           set: { level },
         },
-        'cid',
+        { author: 'cid' },
       );
     const levelNow = async () =>
       (await stored('P-015')).job.sections.find((one) => one.key === 'topsides')!.level;
@@ -81,11 +87,11 @@ describe('undo', () => {
     await change('Show');
     await change('Work');
     expect(await levelNow()).toBe('Work');
-    expect((await undoLast('P-015', 'cid')).status).toBe('saved');
+    expect((await undoLast('P-015', { author: 'cid' })).status).toBe('saved');
     expect(await levelNow()).toBe('Show');
-    expect((await undoLast('P-015', 'cid')).status).toBe('saved');
+    expect((await undoLast('P-015', { author: 'cid' })).status).toBe('saved');
     expect(await levelNow()).toBe(before);
-    expect((await undoLast('P-015', 'cid')).status).toBe('nothing');
+    expect((await undoLast('P-015', { author: 'cid' })).status).toBe('nothing');
   });
 
   test('is refused when somebody changed the row since', async () => {
@@ -99,18 +105,21 @@ describe('undo', () => {
           seen: await versionOf('P-015', id),
           set: { colourName },
         },
-        author,
+        { author },
       );
     await edit('dan', 'One');
     await edit('eve', 'Two');
-    expect(await undoLast('P-015', 'dan')).toMatchObject({ status: 'moved-on', why: 'changed' });
+    expect(await undoLast('P-015', { author: 'dan' })).toMatchObject({ status: 'conflict', why: 'changed' });
     expect((await stored('P-015')).job.sections.find((one) => one.key === 'bottom')!.colourName).toBe('Two');
   });
 
   test('a measured area comes and goes with its undo', async () => {
-    await saveEdit({ kind: 'measure', job: 'P-015', part: 'TR', seen: null, outsideM2: 1.75 }, 'fay');
+    await saveEdit(
+      { kind: 'measure', job: 'P-015', part: 'TR', seen: null, outsideM2: 1.75 },
+      { author: 'fay' },
+    );
     expect((await stored('P-015')).job.measured).toContainEqual({ key: 'TR', outsideM2: 1.75 });
-    await undoLast('P-015', 'fay');
+    await undoLast('P-015', { author: 'fay' });
     expect((await stored('P-015')).job.measured).toEqual([]);
   });
 });
@@ -119,17 +128,20 @@ describe('working and agreed plan', () => {
   test('the working plan follows an edit, the agreed one changes only when accepted', async () => {
     const before = (await currentPlan('P-014'))!;
     const seen = await versionOf('P-014', 'P-014/roof');
-    await saveEdit({ kind: 'section', job: 'P-014', section: 'roof', seen, set: { level: 'Show' } }, 'gil');
+    await saveEdit(
+      { kind: 'section', job: 'P-014', section: 'roof', seen, set: { level: 'Show' } },
+      { author: 'gil' },
+    );
     const after = (await currentPlan('P-014'))!;
     expect(after.plan.budgets.labourMin.planned).toBeGreaterThan(before.plan.budgets.labourMin.planned);
     expect(after.agreed!).toEqual(before.agreed!);
-    expect(await acceptPlan('P-014', before.inputHash)).toEqual({
-      status: 'moved-on',
+    expect(await acceptPlan('P-014', before.inputHash, { author: 'manager' })).toEqual({
+      status: 'conflict',
       inputHash: after.inputHash,
     });
-    expect(await acceptPlan('P-014', after.inputHash)).toEqual({ status: 'accepted' });
+    expect(await acceptPlan('P-014', after.inputHash, { author: 'manager' })).toEqual({ status: 'accepted' });
     expect((await currentPlan('P-014'))!.agreed!.budgets).toEqual(after.plan.budgets);
-    await undoLast('P-014', 'gil');
+    await undoLast('P-014', { author: 'gil' });
   });
 
   test('what one job has agreed keeps its people and places from the others', async () => {
@@ -149,12 +161,12 @@ describe('working and agreed plan', () => {
     for (const person of ['ines', 'marek'])
       await saveEdit(
         { kind: 'add-day-off', person, from: '2026-12-24', to: '2027-02-28', reason: 'leave' },
-        'hal',
+        { author: 'hal' },
       );
     const after = (await currentPlan('P-014'))!;
     expect(after.plan.finish!).toBeGreaterThan(before.plan.finish!);
-    await undoLast('shop', 'hal');
-    await undoLast('shop', 'hal');
+    await undoLast('shop', { author: 'hal' });
+    await undoLast('shop', { author: 'hal' });
     expect((await currentPlan('P-014'))!.plan.finish).toBe(before.plan.finish);
   });
 });
@@ -165,9 +177,12 @@ describe('jobs come and go as bundles', () => {
     const read = readJobBundle(text);
     if (read.status === 'faulty') throw new Error(JSON.stringify(read.faults));
     const copy = { ...read.value, job: { ...read.value.job, number: 'P-900' } };
-    expect((await importJob(copy, 'ivy')).status).toBe('saved');
+    expect((await importJob(copy, { author: 'ivy' })).status).toBe('saved');
     expect((await stored('P-900')).job).toEqual({ ...(await stored('P-014')).job, number: 'P-900' });
-    expect(await importJob(copy, 'ivy')).toMatchObject({ status: 'faulty', faults: [{ place: 'number' }] });
+    expect(await importJob(copy, { author: 'ivy' })).toMatchObject({
+      status: 'faulty',
+      faults: [{ place: 'number' }],
+    });
   });
 
   test('a new job has its sections and a plan at once', async () => {
@@ -185,7 +200,7 @@ describe('jobs come and go as bundles', () => {
         capMaterialsMinor: 0,
         capBoothHours: 0,
       },
-      'jon',
+      { author: 'jon' },
     );
     expect(outcome.status).toBe('saved');
     const planned = (await currentPlan('P-901'))!;
@@ -199,28 +214,28 @@ describe('steps by hand and the scope', () => {
   const load = async () => (await loadJob(database(), 'P-014'))!;
   const step = 'sides/mask';
   const edit = (seen: number | null, set: object) =>
-    saveEdit({ kind: 'step', job: 'P-014', step, seen, set }, 'hand');
+    saveEdit({ kind: 'step', job: 'P-014', step, seen, set }, { author: 'hand' });
 
   test('an edit is kept under the step’s key, guarded by its version, and cleared when nothing of it is left', async () => {
     expect(await edit(null, { personMinutes: 300 })).toMatchObject({ status: 'saved' });
     const { job, versions } = await load();
     expect(job.stepEdits).toContainEqual({ ...blankStepEdit(step), personMinutes: 300 });
     const seen = versions[`P-014/edit/${step}`]!;
-    expect(await edit(null, { note: 'late' })).toMatchObject({ status: 'moved-on', why: 'exists' });
+    expect(await edit(null, { note: 'late' })).toMatchObject({ status: 'conflict', why: 'exists' });
     expect(await edit(seen, { note: 'foam' })).toMatchObject({ status: 'saved' });
     expect(await edit(seen + 1, { note: '', personMinutes: null })).toMatchObject({ status: 'saved' });
     expect((await load()).job.stepEdits.some((one) => one.step === step)).toBe(false);
-    for (let i = 0; i < 3; i += 1) expect((await undoLast('P-014', 'hand')).status).toBe('saved');
+    for (let i = 0; i < 3; i += 1) expect((await undoLast('P-014', { author: 'hand' })).status).toBe('saved');
     expect((await load()).job.stepEdits.some((one) => one.step === step)).toBe(false);
   });
 
   test('a change of scope is dated by the shop’s day; undo takes it away', async () => {
     const change = { what: 'rack', hours: 2, moneyMinor: 100, days: 0, agreedBy: 'owner' };
-    expect(await saveEdit({ kind: 'add-scope', job: 'P-014', change }, 'hand')).toMatchObject({
+    expect(await saveEdit({ kind: 'add-scope', job: 'P-014', change }, { author: 'hand' })).toMatchObject({
       status: 'saved',
     });
     expect((await load()).job.scope.at(-1)).toMatchObject({ ...change, onDate: '2026-12-24' });
-    await undoLast('P-014', 'hand');
+    await undoLast('P-014', { author: 'hand' });
     expect((await load()).job.scope.some((one) => one.what === 'rack')).toBe(false);
   });
 });

@@ -1,97 +1,117 @@
 import { randomUUID } from 'node:crypto';
-import type { Fault } from '../../core/exchange';
+import { eq, max } from 'drizzle-orm';
 import type { Edit } from '../../core/record';
-import { database } from '../database/client';
-import { keepEdit, lastEdit, markUndone, reseatEarlierEdits } from '../repositories/edit-repository';
 import { localDateOf, type LocalDate } from '../../core/units';
+import type { Connection } from '../database/client';
+import { logEntry } from '../database/schema';
+import { lastEdit, markUndone, reseatEarlierEdits } from '../repositories/audit-repository';
 import { loadJob } from '../repositories/job-repository';
-import { loadShop } from '../repositories/shop-repository';
-import type { RowChange } from '../repositories/row-change';
-import { applyChanges, RowMovedOn } from '../repositories/row-store';
+import { loadShop, type StoredShop } from '../repositories/shop-repository';
 import { currentMinute } from './clock';
-import { changesOf } from './edit-changes';
+import {
+  type EditOfKind,
+  type JobGiven,
+  type JobKind,
+  type JobMakers,
+  type Made,
+  type ShopKind,
+  type ShopMakers,
+  type Given,
+} from './edit-makers';
 import { refusalsOf } from './edit-refusals';
+import { jobMakers } from './job-edits';
+import { logMakers } from './log-edits';
+import { shopMakers, wayMakers } from './shop-edits';
+import { storeMakers } from './store-edits';
+import { surveyMakers } from './survey-edits';
+import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
-export type EditOutcome =
-  | { status: 'saved'; label: string }
-  | { status: 'faulty'; faults: Fault[] }
-  | { status: 'moved-on'; what: string; why: 'changed' | 'gone' | 'exists' }
-  | { status: 'nothing' };
+export type { EditOutcome, Writer } from './unit-of-work';
 
-const movedOn = (error: unknown): EditOutcome => {
-  if (error instanceof RowMovedOn)
-    return { status: 'moved-on', what: `${error.table} ${error.id}`, why: error.why };
-  if (isForeignKeyFault(error))
-    return { status: 'faulty', faults: [{ place: '', reason: 'it names something that does not exist' }] };
-  throw error;
-};
+// Named together, the compiler sees that no kind of edit is without a maker.
+const ofJob: JobMakers<JobKind> = { ...jobMakers, ...surveyMakers, ...logMakers };
+const ofShop: ShopMakers<ShopKind> = { ...shopMakers, ...wayMakers, ...storeMakers };
 
-const isForeignKeyFault = (error: unknown): boolean =>
-  (error as { cause?: { code?: string } }).cause?.code === 'ER_NO_REFERENCED_ROW_2';
-
-/** Carries out changes in one transaction and keeps their inverse for undo. */
-export async function saveChanges(
-  room: string,
-  author: string,
-  label: string,
-  changes: readonly RowChange[],
-): Promise<EditOutcome> {
-  try {
-    await database().transaction(async (connection) => {
-      const inverse = await applyChanges(connection, changes);
-      await keepEdit(connection, { room, author, label, inverse, atMinute: currentMinute() });
-    });
-    return { status: 'saved', label };
-  } catch (error) {
-    return movedOn(error);
-  }
-}
-
-/** The shop's own day; before there is a shop, the day in UTC. */
-async function today(): Promise<LocalDate> {
-  const found = await loadShop(database());
-  return localDateOf(currentMinute(), found?.shop.timeZone ?? 'UTC');
-}
+const makeForJob = <K extends JobKind>(edit: EditOfKind<K>, given: JobGiven): Made =>
+  ofJob[edit.kind](edit, given);
+const makeForShop = <K extends ShopKind>(edit: EditOfKind<K>, given: Given): Made =>
+  ofShop[edit.kind](edit, given);
 
 /** Entries of a book are not undone but corrected by a counter-entry. */
 const entryKinds: readonly Edit['kind'][] = ['stock', 'correct-stock', 'log', 'correct-log'];
-const isEntry = (edit: Edit): boolean => entryKinds.includes(edit.kind);
-const datesItself = (edit: Edit): boolean =>
-  edit.kind === 'add-readings' || edit.kind === 'add-scope' || isEntry(edit);
 
-/** Carries out an entry in one transaction; it leaves no inverse behind. */
-async function saveEntry(label: string, changes: readonly RowChange[]): Promise<EditOutcome> {
-  try {
-    await database().transaction((connection) => applyChanges(connection, changes));
-    return { status: 'saved', label };
-  } catch (error) {
-    return movedOn(error);
-  }
+/** The shop's own day; before there is a shop, the day in UTC. */
+const todayOf = (found: StoredShop | null): LocalDate =>
+  localDateOf(currentMinute(), found?.shop.timeZone ?? 'UTC');
+
+/** Place of the next entry of a job's log; nobody else can take it while the job is locked. */
+async function nextPositionOf(connection: Connection, job: string): Promise<number> {
+  const [row] = await connection
+    .select({ last: max(logEntry.position) })
+    .from(logEntry)
+    .where(eq(logEntry.jobId, job));
+  return (row?.last ?? -1) + 1;
 }
+
+const common = (found: StoredShop | null): Given => ({
+  newId: randomUUID,
+  today: todayOf(found),
+  now: currentMinute(),
+});
+
+function preparedOf(edit: Edit, room: string, one: Made): Prepared {
+  if ('faults' in one) return { status: 'faulty', faults: one.faults };
+  const isEntry = entryKinds.includes(edit.kind);
+  return {
+    status: 'ok',
+    room,
+    kind: isEntry ? 'entry' : 'edit',
+    label: one.label.slice(0, 80),
+    changes: one.changes,
+    undoable: !isEntry,
+  };
+}
+
+async function prepareForJob(edit: EditOfKind<JobKind>, connection: Connection): Promise<Prepared> {
+  const stored = await loadJob(connection, edit.job);
+  if (!stored) return { status: 'faulty', faults: [{ place: 'job', reason: `there is no job ${edit.job}` }] };
+  const found = await loadShop(connection);
+  const nextPosition = await nextPositionOf(connection, edit.job);
+  const one = makeForJob(edit, { ...common(found), stored, nextPosition });
+  const refusals = 'faults' in one || !found ? [] : await refusalsOf(edit, stored.job, found, connection);
+  return refusals.length > 0 ? { status: 'faulty', faults: refusals } : preparedOf(edit, edit.job, one);
+}
+
+async function prepareForShop(edit: EditOfKind<ShopKind>, connection: Connection): Promise<Prepared> {
+  const found = await loadShop(connection);
+  const one = makeForShop(edit, common(found));
+  const refusals = 'faults' in one || !found ? [] : await refusalsOf(edit, null, found, connection);
+  return refusals.length > 0 ? { status: 'faulty', faults: refusals } : preparedOf(edit, 'shop', one);
+}
+
+const isOfJob = (edit: EditOfKind): edit is EditOfKind<JobKind> => Object.hasOwn(ofJob, edit.kind);
 
 /** Saves one edit of a screen at once, guarded by the versions the person saw. */
-export async function saveEdit(edit: Edit, author: string): Promise<EditOutcome> {
-  const stored = 'job' in edit ? await loadJob(database(), edit.job) : null;
-  const prepared = changesOf(edit, stored, randomUUID, datesItself(edit) ? await today() : '');
-  if (prepared.status === 'faulty') return prepared;
-  const refusals = await refusalsOf(edit, stored?.job ?? null);
-  if (refusals.length > 0) return { status: 'faulty', faults: refusals };
-  if (isEntry(edit)) return saveEntry(prepared.label, prepared.changes);
-  return saveChanges(prepared.room, author, prepared.label, prepared.changes);
-}
+export const saveEdit = (edit: Edit, writer: Writer): Promise<EditOutcome> =>
+  isOfJob(edit)
+    ? write(writer, { job: edit.job }, (connection) => prepareForJob(edit, connection))
+    : write(writer, 'shop', (connection) => prepareForShop(edit, connection));
 
 /** Takes back this author's last edit in this room, if the rows still stand as it left them. */
-export async function undoLast(room: string, author: string): Promise<EditOutcome> {
-  try {
-    return await database().transaction(async (connection) => {
-      const edit = await lastEdit(connection, room, author);
-      if (!edit) return { status: 'nothing' };
-      await applyChanges(connection, edit.inverse);
-      await markUndone(connection, edit.id);
-      await reseatEarlierEdits(connection, room, edit.id, edit.inverse);
-      return { status: 'saved', label: edit.label };
-    });
-  } catch (error) {
-    return movedOn(error);
-  }
-}
+export const undoLast = (room: string, writer: Writer): Promise<EditOutcome> =>
+  write(writer, room === 'shop' ? 'shop' : { job: room }, async (connection) => {
+    const edit = await lastEdit(connection, room, writer.author);
+    if (!edit) return { status: 'nothing' };
+    return {
+      status: 'ok',
+      room,
+      kind: 'undo',
+      label: edit.label,
+      changes: edit.inverse,
+      undoable: false,
+      also: async (one) => {
+        await markUndone(one, edit.id);
+        await reseatEarlierEdits(one, room, edit.id, edit.inverse);
+      },
+    };
+  });

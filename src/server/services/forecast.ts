@@ -6,17 +6,20 @@ import type {
   Pace,
   ShopForecast,
 } from '../../core/forecast';
+import type { LearnedRow } from '../../core/log';
 import type { Plan, PlanInput } from '../../core/plan';
 import { localDateOf } from '../../core/units';
 import { database } from '../database/client';
 import { databaseFault } from '../database/fault';
 import { loadForecastDays, saveForecastDay } from '../repositories/forecast-repository';
 import { inThread } from '../workers/pool';
-import { agreedPlans } from './agreed-plans';
+import { currentAgreedPlans } from './agreed-plans';
 import { currentMinute } from './clock';
-import { learnedFactors } from './learned';
-import { openJobs } from './open-jobs';
-import { currentPlans, planningShop } from './plans';
+import { learnedFrom } from './learned';
+import { openJobsOf } from './open-jobs';
+import { planningShop } from './planning-shop';
+import { plansIn, type PlannedJob } from './plans';
+import { readSnapshot } from './snapshot';
 import { committedOf, stockBook } from './stores';
 
 const draws = 400;
@@ -36,7 +39,8 @@ const store = globalThis as typeof globalThis & { coatrelForecast?: Running };
  * @returns null when no job is open
  */
 async function shopForecast(): Promise<ShopForecast | null> {
-  const { shop, agreed, jobs, inputs } = await openJobs();
+  const snapshot = await readSnapshot(null);
+  const { shop, agreed, jobs, inputs } = openJobsOf(snapshot);
   if (jobs.length === 0) return null;
   const now = currentMinute();
   const mark = `${inputs} ${Math.floor(now / 60)}`;
@@ -45,7 +49,8 @@ async function shopForecast(): Promise<ShopForecast | null> {
   running?.stop.abort();
   const stop = new AbortController();
   const make = async (): Promise<ShopForecast> => {
-    const paces = await pacesOfShop();
+    const planned = await plansIn(snapshot);
+    const paces = pacesFrom(learnedFrom(shop, planned));
     const given = jobs.map((job): PlanInput => {
       const others = [...agreed].filter(([other]) => other !== job.number);
       return {
@@ -57,7 +62,7 @@ async function shopForecast(): Promise<ShopForecast | null> {
       };
     });
     const made = await inThread({ kind: 'forecast', inputs: given, paces, draws, seed }, stop.signal);
-    await keepDays(made, localDateOf(now, shop.shop.timeZone));
+    await keepDays(made, planned, localDateOf(now, shop.shop.timeZone));
     return made;
   };
   const answer = make();
@@ -70,22 +75,18 @@ async function shopForecast(): Promise<ShopForecast | null> {
 }
 
 /** What the log of all jobs says of the shop's pace, against what the plans go by. */
-async function pacesOfShop(): Promise<Map<string, Pace>> {
-  const rows = await learnedFactors();
-  return new Map(
+const pacesFrom = (rows: readonly LearnedRow[]): Map<string, Pace> =>
+  new Map(
     rows.map(({ operation, factor, accepted, spread }) => [
       operation,
       { factor: factor / accepted, variance: spread ** 2 },
     ]),
   );
-}
 
 /** Nobody waits for this: a day that could not be kept is missing from a curve. */
-async function keepDays({ jobs }: ShopForecast, today: string): Promise<void> {
+async function keepDays({ jobs }: ShopForecast, made: readonly PlannedJob[], today: string): Promise<void> {
   try {
-    const plans = new Map(
-      (await currentPlans()).map(({ stored, plan }) => [stored.job.number, { stored, plan }]),
-    );
+    const plans = new Map(made.map(({ stored, plan }) => [stored.job.number, { stored, plan }]));
     for (const one of jobs) {
       const planned = plans.get(one.job);
       if (!planned) continue;
@@ -120,7 +121,7 @@ export async function forecastOf(number: string): Promise<ForecastTold | null> {
   const [days, moves, agreed] = await Promise.all([
     loadForecastDays(database(), number),
     stockBook(),
-    agreedPlans(database()),
+    currentAgreedPlans(database()),
   ]);
   const budgets = agreed.get(number)?.plan.budgets;
   const committed = {

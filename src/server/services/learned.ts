@@ -1,11 +1,21 @@
 import { experienceOf, learnedFactor, type Experience, type LearnedRow } from '../../core/log';
 import { isOpenDay } from '../../core/shop';
 import { catalogue, plainMinutes } from '../../core/steps';
-import { currentPlans, requireShop } from './plans';
+import type { StoredShop } from '../repositories/shop-repository';
+import { plansIn, type PlannedJob } from './plans';
+import { readSnapshot } from './snapshot';
 
-/** Learned factors of every operation somebody has finished, by hours worked, most first (03 §2). */
+/** Learned factors of every operation somebody has finished, by hours worked, most first. */
 export async function learnedFactors(): Promise<LearnedRow[]> {
-  const [{ shop, wayVersions, operations }, plans] = await Promise.all([requireShop(), currentPlans()]);
+  const snapshot = await readSnapshot(null);
+  return learnedFrom(snapshot.shop, await plansIn(snapshot));
+}
+
+/** The same from plans that are at hand already. */
+export function learnedFrom(
+  { shop, wayVersions, operations }: StoredShop,
+  plans: readonly PlannedJob[],
+): LearnedRow[] {
   const names = new Map([...catalogue, ...operations].map((one) => [one.code, one.name]));
   const lists = new Map<string, Experience[]>();
   const ahead = new Map<string, { plainMin: number; learned: number }>();

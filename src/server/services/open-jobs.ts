@@ -1,18 +1,9 @@
 import { createHash } from 'node:crypto';
-import { database } from '../database/client';
-import { jobNumbers, loadJob } from '../repositories/job-repository';
-import { agreedPlans } from './agreed-plans';
-import { requireShop } from './plans';
+import type { Snapshot } from './snapshot';
 
-/** All open jobs with what they have agreed, and a hash of everything a plan of them rests on. */
-export async function openJobs() {
-  const [shop, agreed, numbers] = await Promise.all([
-    requireShop(),
-    agreedPlans(database()),
-    jobNumbers(database()),
-  ]);
-  const loaded = await Promise.all(numbers.map((number) => loadJob(database(), number)));
-  const jobs = loaded.flatMap((one) => (one && one.job.state !== 'finished' ? [one.job] : []));
+/** All open jobs of a snapshot with what they have accepted, and a hash of everything a plan of them rests on. */
+export function openJobsOf({ shop, agreed, jobs: all }: Snapshot) {
+  const jobs = all.flatMap(({ job }) => (job.state === 'finished' ? [] : [job]));
   const marks = [...agreed].map(([job, { mark }]) => [job, mark]);
   const parts = JSON.stringify([jobs, shop.shop, [...shop.shelf.values()], shop.operations, marks]);
   const inputs = createHash('sha256').update(parts).digest('hex');

@@ -1,7 +1,7 @@
 import type { Operation } from '../../core/steps';
 import type { Minute } from '../../core/units';
 import { database } from '../database/client';
-import { editsTouching } from '../repositories/edit-repository';
+import { editsTouching } from '../repositories/audit-repository';
 
 export interface OperationVersion {
   atMinute: Minute;
@@ -15,7 +15,9 @@ export interface OperationVersion {
 export async function operationHistory(code: string): Promise<OperationVersion[]> {
   const edits = await editsTouching(database(), 'shop', 'operation', code);
   return edits.map(({ atMinute, label, author, change }) => {
-    const cells = change.kind === 'update' ? change.set : change.kind === 'insert' ? change.row : null;
-    return { atMinute, label, author, before: (cells?.entry as Partial<Operation> | undefined) ?? null };
+    const cells = change.kind === 'update' ? change.set : change.kind === 'insert' ? change.row : {};
+    // The one document cell of the operation's own row.
+    const before = 'entry' in cells ? (cells.entry as Partial<Operation>) : null;
+    return { atMinute, label, author, before };
   });
 }

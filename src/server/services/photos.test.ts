@@ -2,20 +2,20 @@ import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { dataFolder } from '../database/access';
-import { closeDatabase, database } from '../database/client';
-import { freshDemo } from '../database/fresh-demo.fixture';
-import { readPicture } from '../photos/picture';
+import { database } from '../database/client';
+import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
+import { readPicture } from '../../workers/picture';
 import { saveEdit, undoLast } from './edits';
 import { addPhoto, loadPicture, photosOf } from './photos';
 import { loadJob } from '../repositories/job-repository';
 
 beforeAll(freshDemo, 60_000);
-afterAll(closeDatabase);
+afterAll(closeAll);
 
 const plain = (width: number, height: number) =>
   sharp({ create: { width, height, channels: 3, background: '#8899aa' } });
 const add = async (bytes: Buffer, part: string | null = 'B4L', mark: string | null = null) =>
-  addPhoto('P-014', { part, mark, gate: null, caption: 'dent' }, bytes, 'ann');
+  addPhoto('P-014', { part, mark, gate: null, caption: 'dent' }, bytes, { author: 'ann' });
 
 describe('a photo', () => {
   test('is kept as a JPEG of at most 2560 px with a thumbnail of 320, under the name of its contents', async () => {
@@ -45,9 +45,11 @@ describe('a photo', () => {
   test('can be taken away, and undo brings it back', async () => {
     const before = await photosOf('P-014');
     const { id, seen } = before[0]!;
-    expect((await saveEdit({ kind: 'remove-photo', job: 'P-014', id, seen }, 'ann')).status).toBe('saved');
+    expect((await saveEdit({ kind: 'remove-photo', job: 'P-014', id, seen }, { author: 'ann' })).status).toBe(
+      'saved',
+    );
     expect(await photosOf('P-014')).toHaveLength(before.length - 1);
-    expect((await undoLast('P-014', 'ann')).status).toBe('saved');
+    expect((await undoLast('P-014', { author: 'ann' })).status).toBe('saved');
     expect(await photosOf('P-014')).toHaveLength(before.length);
   });
 });
@@ -102,14 +104,14 @@ describe('what is no photo leaves nothing behind', () => {
       done: false,
       doneOn: null,
     };
-    await saveEdit({ kind: 'add-item', job: 'P-014', list: 'gates', item }, 'ann');
+    await saveEdit({ kind: 'add-item', job: 'P-014', list: 'gates', item }, { author: 'ann' });
     const gate = (await loadJob(database(), 'P-014'))!.job.gates.find((one) => one.what === 'gutter joint')!;
     const given = { part: null, mark: null, caption: '' };
-    expect(await addPhoto('P-014', { ...given, gate: gate.id }, bytes, 'ann')).toMatchObject({
+    expect(await addPhoto('P-014', { ...given, gate: gate.id }, bytes, { author: 'ann' })).toMatchObject({
       status: 'saved',
     });
     expect((await photosOf('P-014')).some((photo) => photo.gate === gate.id)).toBe(true);
-    expect(await addPhoto('P-014', { ...given, gate: 'nothing' }, bytes, 'ann')).toMatchObject({
+    expect(await addPhoto('P-014', { ...given, gate: 'nothing' }, bytes, { author: 'ann' })).toMatchObject({
       status: 'faulty',
       faults: [{ place: 'gate' }],
     });
@@ -119,7 +121,7 @@ describe('what is no photo leaves nothing behind', () => {
     const bytes = await plain(10, 10).jpeg().toBuffer();
     expect(await add(bytes, 'ZZ')).toMatchObject({ status: 'faulty', faults: [{ place: 'part' }] });
     expect(
-      await addPhoto('P-999', { part: null, mark: null, gate: null, caption: '' }, bytes, 'ann'),
+      await addPhoto('P-999', { part: null, mark: null, gate: null, caption: '' }, bytes, { author: 'ann' }),
     ).toMatchObject({
       status: 'faulty',
     });

@@ -1,14 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { netOfJob } from '../../core/survey';
 import { localDateOf } from '../../core/units';
-import { readPicture } from '../photos/picture';
 import { keepPicture } from '../photos/store';
-import { database } from '../database/client';
+import { FileRefused, readFileInThread } from '../workers/pool';
+import type { Picture } from '../../workers/picture';
+import { database, type Connection } from '../database/client';
 import { loadJob } from '../repositories/job-repository';
 import { loadPhotos, photoInsert, type Photo } from '../repositories/photo-repository';
 import { currentMinute } from './clock';
-import { saveChanges, type EditOutcome } from './edits';
-import { requireShop } from './plans';
+import { requireShop } from './snapshot';
+import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
 export { loadPicture } from '../photos/store';
 export type { Photo };
@@ -16,40 +17,79 @@ export type { Photo };
 /** The photos of a job, oldest first. */
 export const photosOf = (number: string): Promise<Photo[]> => loadPhotos(database(), number);
 
+/** Where a photo belongs: a panel, a mark or a gate of a job; null for none. */
+export interface PhotoPlace {
+  part: string | null;
+  mark: string | null;
+  gate: string | null;
+  caption: string;
+}
+
+const faulty = (place: string, reason: string) => ({
+  status: 'faulty' as const,
+  faults: [{ place, reason }],
+});
+
+async function pictureOf(bytes: Buffer): Promise<Picture | { reason: string }> {
+  try {
+    return await readFileInThread({ kind: 'read-picture', bytes });
+  } catch (error) {
+    if (error instanceof FileRefused) return { reason: error.message };
+    throw error;
+  }
+}
+
 /** Takes a photo of a panel, or of the job as a whole; the file is kept before the row that names it. */
 export async function addPhoto(
   number: string,
-  given: { part: string | null; mark: string | null; gate: string | null; caption: string },
+  given: PhotoPlace,
   bytes: Buffer,
-  author: string,
+  writer: Writer,
 ): Promise<EditOutcome> {
-  const [stored, { shop }] = await Promise.all([loadJob(database(), number), requireShop()]);
-  const faulty = (place: string, reason: string): EditOutcome => ({
-    status: 'faulty',
-    faults: [{ place, reason }],
-  });
-  if (!stored) return faulty('job', `there is no job ${number}`);
-  if (given.part !== null && !netOfJob(stored.job).some((part) => part.key === given.part))
-    return faulty('part', `there is no part ${given.part} on the net`);
-  if (given.mark !== null && !stored.job.marks.some((mark) => mark.id === given.mark))
-    return faulty('mark', 'that mark is gone');
-  if (given.gate !== null && !stored.job.gates.some((gate) => gate.id === given.gate))
-    return faulty('gate', 'that gate is gone');
-  const picture = await readPicture(bytes);
+  const refused = await placeRefusal(number, given, database());
+  if (refused) return refused;
+  const picture = await pictureOf(bytes);
   if ('reason' in picture) return faulty('photo', picture.reason);
   const sha256 = await keepPicture(picture);
-  const photo: Omit<Photo, 'seen'> = {
-    id: randomUUID(),
-    part: given.part,
-    step: null,
-    mark: given.mark,
-    gate: given.gate,
-    caption: given.caption,
-    takenOn: localDateOf(currentMinute(), shop.timeZone),
-    sha256,
-    widthPx: picture.widthPx,
-    heightPx: picture.heightPx,
-    bytes: picture.jpeg.byteLength,
-  };
-  return saveChanges(number, author, `photo of ${given.part ?? number}`, [photoInsert(number, photo)]);
+  return write(writer, { job: number }, async (connection): Promise<Prepared> => {
+    const gone = await placeRefusal(number, given, connection);
+    if (gone) return gone;
+    const { shop } = await requireShop(connection);
+    return {
+      status: 'ok',
+      room: number,
+      kind: 'photo',
+      label: `photo of ${given.part ?? number}`,
+      undoable: true,
+      changes: [
+        photoInsert(number, {
+          id: randomUUID(),
+          part: given.part,
+          step: null,
+          mark: given.mark,
+          gate: given.gate,
+          caption: given.caption,
+          takenOn: localDateOf(currentMinute(), shop.timeZone),
+          sha256,
+          widthPx: picture.widthPx,
+          heightPx: picture.heightPx,
+          bytes: picture.jpeg.byteLength,
+        }),
+      ],
+    };
+  });
+}
+
+/** What speaks against the place of a photo; null where it stands. */
+async function placeRefusal(number: string, given: PhotoPlace, connection: Connection) {
+  const stored = await loadJob(connection, number);
+  if (!stored) return faulty('job', `there is no job ${number}`);
+  const { job } = stored;
+  if (given.part !== null && !netOfJob(job).some((part) => part.key === given.part))
+    return faulty('part', `there is no part ${given.part} on the net`);
+  if (given.mark !== null && !job.marks.some((mark) => mark.id === given.mark))
+    return faulty('mark', 'that mark is gone');
+  if (given.gate !== null && !job.gates.some((gate) => gate.id === given.gate))
+    return faulty('gate', 'that gate is gone');
+  return null;
 }

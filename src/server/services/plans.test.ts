@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
-import { closeDatabase, database } from '../database/client';
-import { demoClock, freshDemo } from '../database/fresh-demo.fixture';
+import { database } from '../database/client';
+import { closeAll, demoClock, freshDemo } from '../database/fresh-demo.fixture';
 import { workingPlan } from '../database/schema';
 import { loadJob } from '../repositories/job-repository';
 import { loadWorkingPlan } from '../repositories/plan-repository';
@@ -12,7 +12,7 @@ beforeAll(freshDemo, 60_000);
 afterEach(() => {
   process.env.COATREL_NOW = demoClock;
 });
-afterAll(closeDatabase);
+afterAll(closeAll);
 
 /** Plans are stored behind the reader's back; waits until this one is. */
 async function storedHash(job: string, hash: string): Promise<string | undefined> {
@@ -25,7 +25,7 @@ async function storedHash(job: string, hash: string): Promise<string | undefined
 }
 const changeOwner = async (owner: string) => {
   const seen = (await loadJob(database(), 'P-015'))!.versions['P-015']!;
-  return saveEdit({ kind: 'job', job: 'P-015', seen, set: { owner } }, 'ann');
+  return saveEdit({ kind: 'job', job: 'P-015', seen, set: { owner } }, { author: 'ann' });
 };
 
 describe('the working plan', () => {
@@ -41,7 +41,7 @@ describe('the working plan', () => {
     const after = (await currentPlan('P-015'))!;
     expect(after.inputHash).not.toBe(before.inputHash);
     expect(after.plan).not.toBe(before.plan);
-    await undoLast('P-015', 'ann');
+    await undoLast('P-015', { author: 'ann' });
     expect((await currentPlan('P-015'))!.inputHash).toBe(before.inputHash);
   });
 
@@ -88,11 +88,11 @@ describe('the working plan', () => {
 describe('the agreed plan', () => {
   test('keeps its starts when some minutes of work fall away, and moves when that brings days', async () => {
     const before = (await currentPlan('P-015'))!;
-    await acceptPlan('P-015', before.inputHash);
+    await acceptPlan('P-015', before.inputHash, { author: 'manager' });
     const ratedAt = async (operation: string, rate: number) => {
-      await saveEdit({ kind: 'rate', operation, seen: null, rate }, 'ann');
+      await saveEdit({ kind: 'rate', operation, seen: null, rate }, { author: 'ann' });
       const { plan } = (await currentPlan('P-015'))!;
-      await undoLast('shop', 'ann');
+      await undoLast('shop', { author: 'ann' });
       return plan;
     };
     const starts = (plan: typeof before.plan) => plan.steps.map((step) => [step.key, step.start]);

@@ -1,13 +1,18 @@
 import { createHash } from 'node:crypto';
-import { planJob, type Plan } from '../../core/plan';
-import { localDateOf, type Minute } from '../../core/units';
-import { database } from '../database/client';
+import type { Plan, PlanInput } from '../../core/plan';
+import { localDateOf, type LocalDate, type Minute } from '../../core/units';
+import { database, type Connection } from '../database/client';
 import { databaseFault } from '../database/fault';
-import { jobNumbers, loadJob, type StoredJob } from '../repositories/job-repository';
+import type { StoredJob } from '../repositories/job-repository';
 import { loadWorkingPlan, saveWorkingPlan, type StoredWorkingPlan } from '../repositories/plan-repository';
-import { loadShop, type StoredShop } from '../repositories/shop-repository';
-import { agreedPlans } from './agreed-plans';
+import type { StoredShop } from '../repositories/shop-repository';
+import { inThread } from '../workers/pool';
 import { currentMinute } from './clock';
+import { planningShop } from './planning-shop';
+import { readSnapshot, type Snapshot } from './snapshot';
+
+export { planningShop } from './planning-shop';
+export { NoShop, requireShop } from './snapshot';
 
 export interface PlannedJob {
   stored: StoredJob;
@@ -21,17 +26,14 @@ export interface PlannedJob {
 /** Changes with every build, so that a plan of an older program is never shown as today's. */
 const programVersion = (): string => (process.env.COATREL_SOURCES ?? 'development').slice(0, 32);
 
-export class NoShop extends Error {}
-
-export async function requireShop(): Promise<StoredShop> {
-  const shop = await loadShop(database());
-  if (!shop) throw new NoShop('the database holds no shop yet');
-  return shop;
-}
-
-// The newest working plans as they were stored, so that a page need not read and parse them again.
-const store = globalThis as typeof globalThis & { coatrelWorking?: Map<string, StoredWorkingPlan> };
+// The newest working plans as they were stored, so that a page need not read and parse them again; and those in the
+// making, so that two who ask at once wait for one.
+const store = globalThis as typeof globalThis & {
+  coatrelWorking?: Map<string, StoredWorkingPlan>;
+  coatrelPlanning?: Map<string, Promise<StoredWorkingPlan>>;
+};
 const working = (): Map<string, StoredWorkingPlan> => (store.coatrelWorking ??= new Map());
+const planning = (): Map<string, Promise<StoredWorkingPlan>> => (store.coatrelPlanning ??= new Map());
 
 /** Nobody waits for this: the plan is derived, and one that could not be stored is computed again after a restart. */
 function keepForLater(number: string, made: StoredWorkingPlan): void {
@@ -42,80 +44,93 @@ function keepForLater(number: string, made: StoredWorkingPlan): void {
   );
 }
 
-/** What of the shop a plan is made with. */
-export const planningShop = ({ shop, shelf, operations }: StoredShop) => ({ shop, shelf, operations });
-
-/** What the plans of all jobs share. */
-interface Surroundings {
-  shop: StoredShop;
-  agreed: Awaited<ReturnType<typeof agreedPlans>>;
+/** What one job's plan is made from, with the hash by which it is told apart. */
+interface Inputs {
+  input: PlanInput;
+  inputHash: string;
+  onDate: LocalDate;
 }
 
-async function readSurroundings(): Promise<Surroundings> {
-  const [shop, agreed] = await Promise.all([requireShop(), agreedPlans(database())]);
-  return { shop, agreed };
+function inputsFrom({ shop, agreed }: Snapshot, { job }: StoredJob): Inputs {
+  const now = currentMinute();
+  // While somebody is at work the plan is as good as its hour: what runs takes its time whether or not anybody writes.
+  const hour = job.log.length > 0 ? Math.floor(now / 60) : null;
+  const marks = [...agreed].map(([number, { mark }]) => [number, mark]);
+  const parts = JSON.stringify([job, shop.shop, [...shop.shelf.values()], shop.operations, marks, hour]);
+  const others = [...agreed].filter(([other]) => other !== job.number);
+  return {
+    input: {
+      job,
+      ...planningShop(shop),
+      now,
+      commitments: others.flatMap(([, one]) => one.commitments),
+      agreedStarts: agreed.get(job.number)?.starts ?? new Map<string, Minute>(),
+    },
+    inputHash: createHash('sha256').update(parts).digest('hex'),
+    onDate: localDateOf(now, shop.shop.timeZone),
+  };
+}
+
+/** What the plan of a job is made from as it stands in a transaction; null when there is no such job. */
+export async function inputsOf(number: string, connection: Connection): Promise<Inputs | null> {
+  const snapshot = await readSnapshot(number, connection);
+  const [stored] = snapshot.jobs;
+  return stored ? inputsFrom(snapshot, stored) : null;
+}
+
+/** Makes a plan on a thread; whoever asks for the same one meanwhile waits for the same answer. */
+function makePlan({ input, inputHash, onDate }: Inputs): Promise<StoredWorkingPlan> {
+  const key = `${input.job.number} ${inputHash} ${onDate}`;
+  const running = planning().get(key);
+  if (running) return running;
+  const make = async (): Promise<StoredWorkingPlan> => {
+    const plan = await inThread({ kind: 'plan', input });
+    const made = { inputHash, onDate, programVersion: programVersion(), plan };
+    keepForLater(input.job.number, made);
+    return made;
+  };
+  const answer = make().finally(() => planning().delete(key));
+  planning().set(key, answer);
+  return answer;
+}
+
+async function plannedOf(snapshot: Snapshot, stored: StoredJob): Promise<PlannedJob> {
+  const { number } = stored.job;
+  const inputs = inputsFrom(snapshot, stored);
+  const { inputHash, onDate } = inputs;
+  const stands = (one: StoredWorkingPlan | null | undefined): one is StoredWorkingPlan =>
+    one?.inputHash === inputHash && one.onDate === onDate && one.programVersion === programVersion();
+  let current: StoredWorkingPlan | null | undefined = working().get(number);
+  // What is in memory is what was stored last: the database is asked only after a restart.
+  if (current === undefined) current = await loadWorkingPlan(database(), number);
+  if (!stands(current)) current = await makePlan(inputs);
+  working().set(number, current);
+  const { shop, agreed } = snapshot;
+  return { stored, shop, plan: current.plan, inputHash, agreed: agreed.get(number)?.plan ?? null };
 }
 
 /**
  * The working plan of a job: the stored one while its inputs, the local day and the program stand, else computed anew
- * and stored. @returns null when there is no such job
+ * on a thread and stored. @returns null when there is no such job
  */
-export async function currentPlan(number: string, around?: Surroundings): Promise<PlannedJob | null> {
-  const [stored, { shop, agreed }] = await Promise.all([
-    loadJob(database(), number),
-    around ?? readSurroundings(),
-  ]);
-  if (!stored) return null;
-  const others = [...agreed].filter(([other]) => other !== number);
-  const own = agreed.get(number);
-  const now = currentMinute();
-  const onDate = localDateOf(now, shop.shop.timeZone);
-  // While somebody is at work the plan is as good as its hour: what runs takes its time whether or not anybody writes.
-  const hour = stored.job.log.length > 0 ? Math.floor(now / 60) : null;
-  const marks = [...agreed].map(([job, { mark }]) => [job, mark]);
-  const inputs = JSON.stringify([
-    stored.job,
-    shop.shop,
-    [...shop.shelf.values()],
-    shop.operations,
-    marks,
-    hour,
-  ]);
-  const inputHash = createHash('sha256').update(inputs).digest('hex');
-  const stands = (one: StoredWorkingPlan | null | undefined): one is StoredWorkingPlan =>
-    one?.inputHash === inputHash && one.onDate === onDate && one.programVersion === programVersion();
-  const make = (): StoredWorkingPlan => {
-    const commitments = others.flatMap(([, one]) => one.commitments);
-    const agreedStarts = own?.starts ?? new Map<string, Minute>();
-    const { job } = stored;
-    const plan = planJob({ job, ...planningShop(shop), now, commitments, agreedStarts });
-    const made = { inputHash, onDate, programVersion: programVersion(), plan };
-    keepForLater(number, made);
-    return made;
-  };
-  let current: StoredWorkingPlan | null | undefined = working().get(number);
-  if (!stands(current)) current = await loadWorkingPlan(database(), number);
-  if (!stands(current)) current = make();
-  working().set(number, current);
-  return { stored, shop, plan: current.plan, inputHash, agreed: own?.plan ?? null };
+export async function currentPlan(number: string): Promise<PlannedJob | null> {
+  const snapshot = await readSnapshot(number);
+  const [stored] = snapshot.jobs;
+  return stored ? plannedOf(snapshot, stored) : null;
 }
 
 /** The working plans of all jobs, in the order of their numbers. */
-export async function currentPlans(): Promise<PlannedJob[]> {
-  const around = await readSurroundings();
-  const planned: PlannedJob[] = [];
-  for (const number of await jobNumbers(database())) {
-    const one = await currentPlan(number, around);
-    if (one) planned.push(one);
-  }
-  return planned;
-}
+export const currentPlans = async (): Promise<PlannedJob[]> => plansIn(await readSnapshot(null));
 
-/** The other jobs with the plans they have agreed, for the calendar they share. */
+/** The working plans of the jobs of a snapshot. */
+export const plansIn = (snapshot: Snapshot): Promise<PlannedJob[]> =>
+  Promise.all(snapshot.jobs.map((stored) => plannedOf(snapshot, stored)));
+
+/** The other jobs with the plans they have accepted, for the calendar they share. */
 export async function agreedPlansOfOthers(number: string): Promise<{ job: StoredJob['job']; plan: Plan }[]> {
-  const agreed = [...(await agreedPlans(database()))].filter(([other]) => other !== number);
-  const loaded = await Promise.all(
-    agreed.map(async ([other, { plan }]) => ({ stored: await loadJob(database(), other), plan })),
-  );
-  return loaded.flatMap(({ stored, plan }) => (stored ? [{ job: stored.job, plan }] : []));
+  const { agreed, jobs } = await readSnapshot(null);
+  return jobs.flatMap(({ job }) => {
+    const plan = job.number === number ? undefined : agreed.get(job.number)?.plan;
+    return plan ? [{ job, plan }] : [];
+  });
 }

@@ -4,11 +4,11 @@ import type { ConsumableTrial, Job, StockMove } from '../../core/record';
 import type { Shop } from '../../core/shop';
 import type { Minute } from '../../core/units';
 import { database } from '../database/client';
-import { jobChanges } from '../repositories/job-repository';
+import { jobChanges } from '../repositories/job-changes';
 import { saveAgreedPlan } from '../repositories/plan-repository';
-import type { RowChange } from '../repositories/row-change';
-import { applyChanges } from '../repositories/row-store';
+import { insert } from '../repositories/row-change';
 import { loadShop, shelfChanges, shopChanges } from '../repositories/shop-repository';
+import { write } from './unit-of-work';
 
 /** A shop with its shelf and jobs, to begin with. */
 export interface Scenario {
@@ -22,24 +22,34 @@ export interface Scenario {
 
 export const isEmpty = async (): Promise<boolean> => (await loadShop(database())) === null;
 
-/** Stores a scenario in one transaction: all of it or nothing. */
+/** Stores a scenario in one write: all of it or nothing. */
 export async function storeScenario(scenario: Scenario): Promise<void> {
-  await database().transaction(async (connection) => {
-    await applyChanges(connection, [
-      ...shopChanges(scenario.shop),
-      ...shelfChanges(scenario.shelf),
-      ...scenario.moves.map((row): RowChange => ({ kind: 'insert', table: 'stockMove', row: { ...row } })),
-      ...scenario.trials.map((row): RowChange => ({ kind: 'insert', table: 'trial', row: { ...row } })),
-    ]);
-    for (const { job, agreed } of scenario.jobs) {
-      await applyChanges(connection, jobChanges(job));
-      if (agreed)
-        // The hash of inputs that no longer exist: the working plan will show how the job has moved since.
-        await saveAgreedPlan(connection, job.number, {
-          inputHash: '0'.repeat(64),
-          acceptedAt: scenario.acceptedAt,
-          plan: agreed,
-        });
-    }
+  const outcome = await write({ author: 'command' }, 'shop', async (connection) => {
+    if (await loadShop(connection)) return { status: 'conflict', what: 'the shop', why: 'exists' };
+    return {
+      status: 'ok',
+      room: 'shop',
+      kind: 'demo',
+      label: 'scenario loaded',
+      undoable: false,
+      changes: [
+        ...shopChanges(scenario.shop),
+        ...shelfChanges(scenario.shelf),
+        ...scenario.moves.map((row) => insert('stockMove', row)),
+        ...scenario.trials.map((row) => insert('trial', row)),
+        ...scenario.jobs.flatMap(({ job }) => jobChanges(job)),
+      ],
+      also: async (one) => {
+        for (const { job, agreed } of scenario.jobs)
+          if (agreed)
+            // The hash of inputs that no longer exist: the working plan will show how the job has moved since.
+            await saveAgreedPlan(one, job.number, {
+              inputHash: '0'.repeat(64),
+              acceptedAt: scenario.acceptedAt,
+              plan: agreed,
+            });
+      },
+    };
   });
+  if (outcome.status !== 'saved') throw new Error(`the scenario was not stored: ${JSON.stringify(outcome)}`);
 }

@@ -1,10 +1,12 @@
-import { readShelfCsv, sheetFromFile, writeShelfCsv } from '../../core/exchange';
+import { sheetFromFile, writeShelfCsv } from '../../core/exchange';
 import { standardShelf, type Product } from '../../core/film';
 import { database } from '../database/client';
-import { editsTouching } from '../repositories/edit-repository';
-import type { RowChange } from '../repositories/row-change';
-import { saveChanges, type EditOutcome } from './edits';
-import { requireShop } from './plans';
+import { editsTouching } from '../repositories/audit-repository';
+import { insert, update } from '../repositories/row-change';
+import type { StoredShop } from '../repositories/shop-repository';
+import { readText } from './read-file';
+import { requireShop } from './snapshot';
+import { write, type EditOutcome, type Writer } from './unit-of-work';
 
 /** The Shelf as CSV text. */
 export async function exportShelf(): Promise<string> {
@@ -12,38 +14,43 @@ export async function exportShelf(): Promise<string> {
   return writeShelfCsv([...shelf.values()]);
 }
 
-/** Products put on the shelf in one transaction: new ones behind the others, known ones with their sheet replaced. */
-async function putOnShelf(products: readonly Product[], label: string, author: string): Promise<EditOutcome> {
-  const { shelf, productVersions } = await requireShop();
-  const changes = products.map(({ code, ...product }, i): RowChange => {
-    const known = shelf.get(code);
-    return known
-      ? { kind: 'update', table: 'product', id: code, seen: productVersions[code]!, set: { ...product } }
-      : { kind: 'insert', table: 'product', row: { id: code, ...product, position: shelf.size + i } };
+/** Products put on the shelf in one write: new ones behind the others, known ones with their sheet replaced. */
+const putOnShelf = (
+  writer: Writer,
+  of: (found: StoredShop) => { products: readonly Product[]; label: string },
+): Promise<EditOutcome> =>
+  write(writer, 'shop', async (connection) => {
+    const found = await requireShop(connection);
+    const { products, label } = of(found);
+    if (products.length === 0) return { status: 'nothing' };
+    const changes = products.map(({ code, ...product }, i) =>
+      found.shelf.has(code)
+        ? update('product', code, found.productVersions[code]!, product)
+        : insert('product', { id: code, ...product, position: found.shelf.size + i }),
+    );
+    return { status: 'ok', room: 'shop', kind: 'import', label, changes, undoable: true };
   });
-  return saveChanges('shop', author, label, changes);
-}
 
 /** Reads a CSV file onto the shelf: all of it or nothing. What the file has no column for stays as the known sheet has it. */
-export async function importShelf(text: string, author: string): Promise<EditOutcome> {
-  const read = readShelfCsv(text);
+export async function importShelf(text: string, writer: Writer): Promise<EditOutcome> {
+  const read = await readText({ kind: 'read-shelf', text });
   if (read.status === 'faulty') return read;
-  const { shelf } = await requireShop();
-  const products = read.value.map((product): Product => {
-    const known = shelf.get(product.code)?.coating;
-    if (!known || !product.coating) return product;
-    return { ...product, coating: sheetFromFile(known, product.coating) };
-  });
-  return putOnShelf(products, `${products.length} products from a file`, author);
+  return putOnShelf(writer, ({ shelf }) => ({
+    label: `${read.value.length} products from a file`,
+    products: read.value.map((product): Product => {
+      const known = shelf.get(product.code)?.coating;
+      if (!known || !product.coating) return product;
+      return { ...product, coating: sheetFromFile(known, product.coating) };
+    }),
+  }));
 }
 
 /** Adds the standard products that the shelf lacks; nothing that stands there is touched. */
-export async function restoreStandardShelf(author: string): Promise<EditOutcome> {
-  const { shelf } = await requireShop();
-  const missing = standardShelf.filter((product) => !shelf.has(product.code));
-  if (missing.length === 0) return { status: 'nothing' };
-  return putOnShelf(missing, `${missing.length} standard products`, author);
-}
+export const restoreStandardShelf = (writer: Writer): Promise<EditOutcome> =>
+  putOnShelf(writer, ({ shelf }) => {
+    const products = standardShelf.filter((product) => !shelf.has(product.code));
+    return { products, label: `${products.length} standard products` };
+  });
 
 export interface SheetVersion {
   atMinute: number;
@@ -60,6 +67,7 @@ export async function historyOf(code: string): Promise<SheetVersion[]> {
     atMinute,
     label,
     author,
+    // What an update took away are cells of the product's own row.
     before: change.kind === 'update' ? (change.set as Partial<Product>) : null,
   }));
 }

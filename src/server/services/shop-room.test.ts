@@ -1,6 +1,6 @@
 import type { Edit } from '../../core/record';
-import { closeDatabase, database } from '../database/client';
-import { freshDemo } from '../database/fresh-demo.fixture';
+import { database } from '../database/client';
+import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
 import { importClosures } from './closures';
 import { saveEdit, undoLast } from './edits';
@@ -8,11 +8,11 @@ import { currentPlan, requireShop } from './plans';
 import { acceptTogether, proposeTogether } from './together';
 
 beforeAll(freshDemo, 60_000);
-afterAll(closeDatabase);
+afterAll(closeAll);
 
-const save = (edit: Edit) => saveEdit(edit, 'ann');
+const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
 const undo = async (room: string, times = 1) => {
-  for (let i = 0; i < times; i += 1) expect((await undoLast(room, 'ann')).status).toBe('saved');
+  for (let i = 0; i < times; i += 1) expect((await undoLast(room, { author: 'ann' })).status).toBe('saved');
 };
 const plan = async (job = 'P-014') => (await currentPlan(job))!.plan;
 
@@ -94,7 +94,7 @@ describe('people and rooms', () => {
     expect(await save(edit)).toMatchObject({ status: 'saved' });
     const booth = (await requireShop()).shop.places.find((place) => place.id === 'booth')!;
     expect([booth.zone, booth.airWith]).toEqual(['clean', ['bay-1']]);
-    expect(await save(edit)).toMatchObject({ status: 'moved-on' });
+    expect(await save(edit)).toMatchObject({ status: 'conflict' });
     await undo('shop');
   });
 });
@@ -126,11 +126,11 @@ describe('hours and closed days', () => {
   test('closed days of a file are added but for those the shop has, and one undo takes them back', async () => {
     const before = (await requireShop()).shop.closures.length;
     const text = calendar(day('20261225', 'Christmas Day'), day('20261228', 'Bank holiday'));
-    expect(await importClosures(text, 'ann')).toMatchObject({ status: 'saved' });
+    expect(await importClosures(text, { author: 'ann' })).toMatchObject({ status: 'saved' });
     const { closures } = (await requireShop()).shop;
     expect(closures).toHaveLength(before + 1);
     expect(closures).toContainEqual({ date: '2026-12-28', reason: 'Bank holiday' });
-    expect(await importClosures(text, 'ann')).toMatchObject({ status: 'faulty' });
+    expect(await importClosures(text, { author: 'ann' })).toMatchObject({ status: 'faulty' });
     await undo('shop');
     expect((await requireShop()).shop.closures).toHaveLength(before);
   });
@@ -138,7 +138,7 @@ describe('hours and closed days', () => {
   test('a day that is closed already is not closed twice', async () => {
     const closures = [{ date: '2026-12-25', reason: 'again' }];
     expect(await save({ kind: 'add-closures', closures })).toMatchObject({
-      status: 'moved-on',
+      status: 'conflict',
       why: 'exists',
     });
   });
@@ -219,7 +219,7 @@ describe('lists of the job', () => {
     const set: Edit = { kind: 'set-item', job: 'P-015', list: 'covers', id, seen: 1, set: { harm: 'dust' } };
     expect(await save(set)).toMatchObject({ status: 'saved' });
     expect((await job()).covers[0]).toEqual({ id, ...cover, harm: 'dust' });
-    expect(await save(set)).toMatchObject({ status: 'moved-on' });
+    expect(await save(set)).toMatchObject({ status: 'conflict' });
   });
 });
 
@@ -231,14 +231,14 @@ describe('all jobs together', () => {
     const cutter = proposal.rows.find((row) => row.job === 'P-015')!;
     expect(cutter.agreed).toBeNull();
     await save({ kind: 'step', job: 'P-015', step: 'topsides/mask', seen: null, set: { note: 'x' } });
-    expect(await acceptTogether(proposal.token)).toEqual({ status: 'moved-on' });
+    expect(await acceptTogether(proposal.token, { author: 'manager' })).toEqual({ status: 'conflict' });
     await undo('P-015');
     const again = (await proposeTogether())!;
-    expect(await acceptTogether(proposal.token)).toEqual({ status: 'moved-on' });
-    expect(await acceptTogether(again.token)).toEqual({ status: 'accepted', jobs: 3 });
+    expect(await acceptTogether(proposal.token, { author: 'manager' })).toEqual({ status: 'conflict' });
+    expect(await acceptTogether(again.token, { author: 'manager' })).toEqual({ status: 'accepted', jobs: 3 });
     const agreed = (await currentPlan('P-015'))!.agreed!;
     expect(agreed.finishDate).toBe(again.rows.find((row) => row.job === 'P-015')!.together.finishDate);
-    expect(await acceptTogether(again.token)).toEqual({ status: 'moved-on' });
+    expect(await acceptTogether(again.token, { author: 'manager' })).toEqual({ status: 'conflict' });
   }, 60_000);
 
   test('a pin of a step is kept with its minute and taken out again', async () => {

@@ -1,4 +1,3 @@
-import { planJob } from '../../core/plan';
 import { depthEstimates, stripEstimates, type DepthEstimate, type StripEstimate } from '../../core/steps';
 import {
   advicePart,
@@ -10,11 +9,8 @@ import {
   type OptionKey,
 } from '../../core/survey';
 import { bodyKindOf } from '../../core/vehicle';
-import { agreedPlans } from './agreed-plans';
-import { currentMinute } from './clock';
-import { database } from '../database/client';
-import { loadJob } from '../repositories/job-repository';
-import { planningShop, requireShop } from './plans';
+import { readSnapshot } from './snapshot';
+import { plansOf, scenarioOf } from './what-if';
 
 export interface PanelEstimates {
   estimates: StripEstimate[];
@@ -23,7 +19,9 @@ export interface PanelEstimates {
 
 /** Every depth and every strip method on one panel; null when there is no such job or panel. */
 export async function panelEstimates(number: string, partKey: string): Promise<PanelEstimates | null> {
-  const [stored, { shop, shelf }] = await Promise.all([loadJob(database(), number), requireShop()]);
+  const { shop: found, jobs } = await readSnapshot(number);
+  const { shop, shelf } = found;
+  const [stored] = jobs;
   const part = stored && partsOfJob(stored.job).find((one) => one.key === partKey);
   const section = part && stored.job.sections.find((one) => one.key === part.section);
   if (!part || !section) return null;
@@ -63,27 +61,17 @@ export interface CostedOption {
 
 /** The job corrected, partly and fully repainted, each through the whole pipeline; null when there is no such job. */
 export async function costedOptions(number: string): Promise<CostedOption[] | null> {
-  const [stored, stands, agreed] = await Promise.all([
-    loadJob(database(), number),
-    requireShop(),
-    agreedPlans(database()),
-  ]);
-  if (!stored) return null;
-  const commitments = [...agreed].filter(([other]) => other !== number).flatMap(([, one]) => one.commitments);
-  const parts = partsOfJob(stored.job);
-  return optionKeys.map((option) => {
-    // An option is compared as if nothing had been begun: facts of the running job would hide its cost.
-    const job = { ...optionJob(stored.job, parts, option), facts: [], log: [] };
-    const plan = planJob({
-      job,
-      ...planningShop(stands),
-      now: currentMinute(),
-      commitments,
-      agreedStarts: new Map(),
-    });
-    const depths = new Map(job.surveyed.map((one) => [one.key, one.depth]));
+  const given = await scenarioOf(number);
+  if (!given) return null;
+  const { job, input } = given;
+  const parts = partsOfJob(job);
+  // An option is compared as if nothing had been begun: facts of the running job would hide its cost.
+  const options = optionKeys.map((option) => ({ ...optionJob(job, parts, option), facts: [], log: [] }));
+  const plans = await plansOf(options.map((one) => input(one)));
+  return plans.map((plan, i) => {
+    const depths = new Map(options[i]!.surveyed.map((one) => [one.key, one.depth]));
     return {
-      option,
+      option: optionKeys[i]!,
       labourMin: plan.budgets.labourMin.planned,
       materialsMinor: plan.budgets.materialsMinor.planned,
       boothMin: plan.budgets.boothMin.planned,
@@ -91,7 +79,7 @@ export async function costedOptions(number: string): Promise<CostedOption[] | nu
       finishDate: plan.finishDate,
       lateDays: plan.lateDays,
       finish: finishOf(plan.sections),
-      untested: untestedShare(stored.job, parts, (part) => depths.get(part.key) !== 'bare'),
+      untested: untestedShare(job, parts, (part) => depths.get(part.key) !== 'bare'),
     };
   });
 }

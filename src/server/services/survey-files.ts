@@ -1,9 +1,10 @@
-import { readPanelMap, readReadingsCsv, writePanelMap } from '../../core/exchange';
+import { writePanelMap } from '../../core/exchange';
 import { gaugeFor, netOfJob, partsOfJob } from '../../core/survey';
 import { database } from '../database/client';
 import { loadJob, type StoredJob } from '../repositories/job-repository';
-import { surveyId } from '../repositories/survey-repository';
-import { saveEdit, type EditOutcome } from './edits';
+import { surveyId } from '../repositories/job-ids';
+import { saveEdit, type EditOutcome, type Writer } from './edits';
+import { readText } from './read-file';
 
 const noJob = (number: string): EditOutcome => ({
   status: 'faulty',
@@ -26,14 +27,12 @@ export async function importPanelMap(
   number: string,
   text: string,
   instead: boolean,
-  author: string,
+  writer: Writer,
 ): Promise<EditOutcome> {
   const stored = await loadJob(database(), number);
   if (!stored) return noJob(number);
-  const map = readPanelMap(
-    text,
-    stored.job.sections.map((section) => section.key),
-  );
+  const sections = stored.job.sections.map((section) => section.key);
+  const map = await readText({ kind: 'read-panel-map', text, sections });
   if (map.status === 'faulty') return map;
   const present = partsOfJob(stored.job).map((part) => part.key);
   const read = new Set(map.value.map((part) => part.key));
@@ -51,32 +50,31 @@ export async function importPanelMap(
       parts: map.value,
       leaveOut: leaveOut.map((part) => ({ part, seen: seenOf(stored, part) })),
     },
-    author,
+    writer,
   );
 }
 
 /** Reads film readings from a CSV file into a job: all of them or none. */
-export async function importReadings(number: string, text: string, author: string): Promise<EditOutcome> {
+export async function importReadings(number: string, text: string, writer: Writer): Promise<EditOutcome> {
   const stored = await loadJob(database(), number);
   if (!stored) return noJob(number);
   const { job } = stored;
-  const file = readReadingsCsv(text, gaugeFor(job.sections[0]?.substrate ?? 'steel'));
+  const fallback = gaugeFor(job.sections[0]?.substrate ?? 'steel');
+  const file = await readText({ kind: 'read-readings', text, fallback });
   if (file.status === 'faulty') return file;
   const net = new Set(netOfJob(job).map((part) => part.key));
-  const unknown = file.value.findIndex((one) => !net.has(one.part));
-  if (unknown >= 0)
+  const unknown = file.value.find((one) => !net.has(one.part));
+  if (unknown)
     return {
       status: 'faulty',
-      faults: [
-        { place: `line ${unknown + 2}`, reason: `there is no part ${file.value[unknown]!.part} on the net` },
-      ],
+      faults: [{ place: `line ${unknown.line}`, reason: `there is no part ${unknown.part} on the net` }],
     };
   return saveEdit(
     {
       kind: 'add-readings',
       job: number,
-      readings: file.value.map((one) => ({ ...one, source: 'file' as const })),
+      readings: file.value.map(({ line: _line, ...one }) => ({ ...one, source: 'file' })),
     },
-    author,
+    writer,
   );
 }

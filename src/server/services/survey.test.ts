@@ -1,7 +1,7 @@
 import type { Edit, PartSurvey } from '../../core/record';
 import { partsOfJob } from '../../core/survey';
-import { closeDatabase, database } from '../database/client';
-import { freshDemo } from '../database/fresh-demo.fixture';
+import { database } from '../database/client';
+import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
 import { saveEdit, undoLast } from './edits';
 import { exportJob, importJob } from './jobs';
@@ -11,11 +11,11 @@ import { exportPanelMap, importPanelMap, importReadings } from './survey-files';
 import { readJobBundle } from '../../core/exchange';
 
 beforeAll(freshDemo, 60_000);
-afterAll(closeDatabase);
+afterAll(closeAll);
 
 const job = async (number = 'P-015') => (await loadJob(database(), number))!.job;
-const save = (edit: Edit) => saveEdit(edit, 'ann');
-const undo = () => undoLast('P-015', 'ann');
+const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
+const undo = () => undoLast('P-015', { author: 'ann' });
 const set = async (parts: string[], change: Partial<PartSurvey>, seen: number | null = null) =>
   save({ kind: 'survey', job: 'P-015', parts: parts.map((part) => ({ part, seen })), set: change });
 const surveyOf = async (key: string) => (await job()).surveyed.find((one) => one.key === key);
@@ -33,7 +33,7 @@ describe('findings', () => {
 
   test('a second writer who saw no row is told that there is one now', async () => {
     await set(['B4S'], { note: 'first' });
-    expect(await set(['B4S'], { note: 'second' })).toMatchObject({ status: 'moved-on', why: 'exists' });
+    expect(await set(['B4S'], { note: 'second' })).toMatchObject({ status: 'conflict', why: 'exists' });
     expect((await surveyOf('B4S'))!.note).toBe('first');
     await undo();
   });
@@ -113,10 +113,12 @@ describe('marks and readings', () => {
   });
 
   test('a file of readings is taken whole or not at all', async () => {
-    const bad = await importReadings('P-015', 'part,um,gauge\nT1P,300,ultrasonic\nZZ,1,eddy\n', 'ann');
+    const bad = await importReadings('P-015', 'part,um,gauge\nT1P,300,ultrasonic\nZZ,1,eddy\n', {
+      author: 'ann',
+    });
     expect(bad).toMatchObject({ status: 'faulty', faults: [{ place: 'line 3' }] });
     expect((await job()).readings).toEqual([]);
-    const good = await importReadings('P-015', 'part;um\nT1P;300,5\nT2P;310\n', 'ann');
+    const good = await importReadings('P-015', 'part;um\nT1P;300,5\nT2P;310\n', { author: 'ann' });
     expect(good.status).toBe('saved');
     expect((await job()).readings.map((one) => one.um).sort()).toEqual([300.5, 310]);
     await undo();
@@ -129,10 +131,10 @@ describe('panels', () => {
 
   test('a panel map adds to the net, or takes its place; undo brings the net back whole', async () => {
     const before = partsOfJob(await job()).map((part) => part.key);
-    expect((await importPanelMap('P-015', map, false, 'ann')).status).toBe('saved');
+    expect((await importPanelMap('P-015', map, false, { author: 'ann' })).status).toBe('saved');
     expect(partsOfJob(await job()).map((part) => part.key)).toEqual([...before, 'CAB']);
     await undo();
-    expect((await importPanelMap('P-015', map, true, 'ann')).status).toBe('saved');
+    expect((await importPanelMap('P-015', map, true, { author: 'ann' })).status).toBe('saved');
     expect(partsOfJob(await job()).map((part) => part.key)).toEqual(['CAB']);
     await undo();
     expect(partsOfJob(await job()).map((part) => part.key)).toEqual(before);
@@ -142,13 +144,13 @@ describe('panels', () => {
     const area = async () => partsOfJob(await job()).reduce((sum, part) => sum + part.outsideM2, 0);
     const before = await area();
     const written = (await exportPanelMap('P-015'))!;
-    expect((await importPanelMap('P-015', written, true, 'ann')).status).toBe('saved');
+    expect((await importPanelMap('P-015', written, true, { author: 'ann' })).status).toBe('saved');
     expect(await area()).toBeCloseTo(before, 2);
     await undo();
   });
 
   test('a map with a panel of a code that is there is refused by its path', async () => {
-    expect(await importPanelMap('P-015', map.replace('CAB', 'TR'), false, 'ann')).toMatchObject({
+    expect(await importPanelMap('P-015', map.replace('CAB', 'TR'), false, { author: 'ann' })).toMatchObject({
       status: 'faulty',
       faults: [{ place: 'path TR' }],
     });
@@ -218,7 +220,7 @@ test('a bundle carries the whole survey to another number', async () => {
   const bundle = readJobBundle((await exportJob('P-015'))!);
   if (bundle.status !== 'ok') throw new Error(JSON.stringify(bundle.faults));
   bundle.value.job.number = 'P-215';
-  expect((await importJob(bundle.value, 'ann')).status).toBe('saved');
+  expect((await importJob(bundle.value, { author: 'ann' })).status).toBe('saved');
   const [own, copy] = [await job(), await job('P-215')];
   expect({ ...copy, number: 'P-015' }).toEqual(own);
 });

@@ -1,12 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { figuresOf, type OpenJob, type TogetherProposal, type TogetherRow } from '../../core/changes';
 import type { Plan } from '../../core/plan';
-import { database } from '../database/client';
 import { saveAgreedPlan } from '../repositories/plan-repository';
 import { inThread } from '../workers/pool';
 import { currentMinute } from './clock';
-import { openJobs } from './open-jobs';
-import { planningShop } from './plans';
+import { openJobsOf } from './open-jobs';
+import { planningShop } from './planning-shop';
+import { readSnapshot } from './snapshot';
+import { write, type Writer } from './unit-of-work';
 
 interface Kept {
   inputs: string;
@@ -19,7 +20,7 @@ const proposals = (): Map<string, Kept> => (store.coatrelTogether ??= new Map())
 
 /** Plans all open jobs together and lays each beside what it has agreed; nothing is changed by it. */
 export async function proposeTogether(): Promise<TogetherProposal | null> {
-  const { shop, agreed, jobs, inputs } = await openJobs();
+  const { shop, agreed, jobs, inputs } = openJobsOf(await readSnapshot(null));
   const open: OpenJob[] = jobs.map((job) => ({
     job,
     agreedStarts: agreed.get(job.number)?.starts ?? new Map(),
@@ -55,19 +56,30 @@ export async function proposeTogether(): Promise<TogetherProposal | null> {
   };
 }
 
-export type AcceptTogether = { status: 'accepted'; jobs: number } | { status: 'moved-on' };
+export type AcceptTogether = { status: 'accepted'; jobs: number } | { status: 'conflict' };
 
 /** Makes a proposal the agreed plan of every job in it, all or none; refused when anything it rests on has moved on. */
-export async function acceptTogether(token: string): Promise<AcceptTogether> {
+export async function acceptTogether(token: string, writer: Writer): Promise<AcceptTogether> {
   const kept = proposals().get(token);
-  if (!kept) return { status: 'moved-on' };
-  const { inputs } = await openJobs();
-  if (inputs !== kept.inputs) return { status: 'moved-on' };
-  const acceptedAt = currentMinute();
-  await database().transaction(async (connection) => {
-    for (const [job, plan] of kept.plans)
-      await saveAgreedPlan(connection, job, { inputHash: kept.inputs, acceptedAt, plan });
+  if (!kept) return { status: 'conflict' };
+  const outcome = await write(writer, 'shop', async (connection) => {
+    // While the shop is locked nobody else accepts: what is read here is what the bookings will rest on.
+    const { inputs } = openJobsOf(await readSnapshot(null, connection));
+    if (inputs !== kept.inputs) return { status: 'conflict', what: 'plans of all open jobs', why: 'changed' };
+    return {
+      status: 'ok',
+      room: 'shop',
+      kind: 'acceptance',
+      label: `plans of ${[...kept.plans.keys()].join(', ')} accepted together`,
+      changes: [],
+      undoable: false,
+      also: async (one) => {
+        for (const [job, plan] of kept.plans)
+          await saveAgreedPlan(one, job, { inputHash: kept.inputs, acceptedAt: currentMinute(), plan });
+      },
+    };
   });
+  if (outcome.status !== 'saved') return { status: 'conflict' };
   proposals().delete(token);
   return { status: 'accepted', jobs: kept.plans.size };
 }

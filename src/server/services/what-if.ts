@@ -1,29 +1,35 @@
 import { coatSystemOf, systemsWith, type Repair } from '../../core/film';
 import { figuresOf, type PlanFigures } from '../../core/changes';
-import { planJob, type Plan, type PlanWarning } from '../../core/plan';
+import type { Plan, PlanInput, PlanWarning } from '../../core/plan';
 import { schoolOptions, type Job, type SchoolKey } from '../../core/record';
 import type { Shop } from '../../core/shop';
 import { minuteAt, type Minute } from '../../core/units';
-import { database } from '../database/client';
-import { loadJob } from '../repositories/job-repository';
-import { agreedPlans } from './agreed-plans';
+import { inThread } from '../workers/pool';
 import { currentMinute } from './clock';
-import { requireShop } from './plans';
+import { planningShop } from './planning-shop';
+import { readSnapshot } from './snapshot';
 
-/** Plans a job as it stands but for a change, beside the plan without it; nothing is stored. */
-async function planner(number: string) {
-  const [stored, { shop, shelf, operations }, agreed] = await Promise.all([
-    loadJob(database(), number),
-    requireShop(),
-    agreedPlans(database()),
-  ]);
+/** What a job is planned from but for a change, no accepted start of its own in the way; null where there is none. */
+export async function scenarioOf(number: string) {
+  const { shop: found, agreed, jobs } = await readSnapshot(number);
+  const [stored] = jobs;
   if (!stored) return null;
+  const { shop, shelf, operations } = planningShop(found);
   const commitments = [...agreed].filter(([other]) => other !== number).flatMap(([, one]) => one.commitments);
-  const agreedStarts = new Map<string, number>();
-  const plan = (job: Job, at: Shop = shop, now: Minute = currentMinute()) =>
-    planJob({ job, shop: at, shelf, operations, now, commitments, agreedStarts });
-  return { job: stored.job, shop, shelf, plan };
+  const input = (job: Job, at: Shop = shop, now: Minute = currentMinute()): PlanInput => ({
+    job,
+    shop: at,
+    shelf,
+    operations,
+    now,
+    commitments,
+    agreedStarts: new Map(),
+  });
+  return { job: stored.job, shop, shelf, input };
 }
+
+/** Plans them all on a thread. */
+export const plansOf = (inputs: PlanInput[]): Promise<Plan[]> => inThread({ kind: 'plans', inputs });
 
 export interface AirWhatIf {
   base: PlanFigures;
@@ -35,12 +41,13 @@ export interface AirWhatIf {
 
 /** The job with every place at one temperature, day and night: what breaks, and what it costs in days. */
 export async function whatIfAir(number: string, airC: number): Promise<AirWhatIf | null> {
-  const given = await planner(number);
+  const given = await scenarioOf(number);
   if (!given) return null;
-  const { job, shop, plan } = given;
-  const base = plan(job);
-  const places = shop.places.map((place) => ({ ...place, airC, profile: null }));
-  const changedPlan = plan(job, { ...shop, places });
+  const { job, shop, input } = given;
+  // Neither the month nor a typed forecast stands before the air that is asked for.
+  const places = shop.places.map((place) => ({ ...place, airC, profile: null, forecast: [] }));
+  const [base, changedPlan] = await plansOf([input(job), input(job, { ...shop, places })]);
+  if (!base || !changedPlan) return null;
   const known = new Set(base.warnings.map((warning) => JSON.stringify(warning)));
   const breaks = changedPlan.warnings.filter((warning) => !known.has(JSON.stringify(warning)));
   return { base: figuresOf(base), changed: figuresOf(changedPlan), changedPlan, breaks };
@@ -59,19 +66,24 @@ export async function compareSchool(
   sectionKey: string | null,
   school: SchoolKey,
 ): Promise<SchoolFigures[] | null> {
-  const given = await planner(number);
+  const given = await scenarioOf(number);
   if (!given) return null;
-  const { job, shop, plan } = given;
+  const { job, shop, input } = given;
   if (sectionKey !== null && !job.sections.some((one) => one.key === sectionKey)) return null;
   const arrival = minuteAt(job.arrival, 0, shop.timeZone);
-  return schoolOptions[school].map((option) => {
-    const taken = { [school]: option };
-    const sections = job.sections.map((one) =>
-      sectionKey === null || one.key === sectionKey ? { ...one, schools: { ...one.schools, ...taken } } : one,
-    );
-    const made = plan({ ...job, sections, facts: [], log: [] }, shop, Math.min(arrival, currentMinute()));
-    return { option, ...figuresOf(made) };
-  });
+  const options = schoolOptions[school];
+  const plans = await plansOf(
+    options.map((option) => {
+      const taken = { [school]: option };
+      const sections = job.sections.map((one) =>
+        sectionKey === null || one.key === sectionKey
+          ? { ...one, schools: { ...one.schools, ...taken } }
+          : one,
+      );
+      return input({ ...job, sections, facts: [], log: [] }, shop, Math.min(arrival, currentMinute()));
+    }),
+  );
+  return plans.map((plan, i) => ({ option: options[i]!, ...figuresOf(plan) }));
 }
 
 export interface SystemFigures extends PlanFigures {
@@ -89,10 +101,10 @@ const repairOrder: readonly Repair[] = ['spot', 'panel', 'whole'];
 
 /** The whole job with one section in each system of its route that can be compared, through the whole pipeline. */
 export async function compareSystems(number: string, sectionKey: string): Promise<SystemFigures[] | null> {
-  const given = await planner(number);
+  const given = await scenarioOf(number);
   const section = given?.job.sections.find((one) => one.key === sectionKey);
   if (!given || !section) return null;
-  const { job, shop, shelf, plan } = given;
+  const { job, shop, shelf, input } = given;
   // As if it were decided on the day of arrival: what is done already would hide what a system costs.
   const arrival = minuteAt(job.arrival, 0, shop.timeZone);
   const route = coatSystemOf(section.system, shop.systems)?.route;
@@ -101,10 +113,15 @@ export async function compareSystems(number: string, sectionKey: string): Promis
       system.route === route &&
       (system.key === section.system || system.substrates.includes(section.substrate)),
   );
-  return candidates.map((system) => {
-    const sections = job.sections.map((one) =>
-      one.key === sectionKey ? { ...one, system: system.key, coats: {} } : one,
-    );
+  const plans = await plansOf(
+    candidates.map((system) => {
+      const sections = job.sections.map((one) =>
+        one.key === sectionKey ? { ...one, system: system.key, coats: {} } : one,
+      );
+      return input({ ...job, sections, facts: [], log: [] }, shop, Math.min(arrival, currentMinute()));
+    }),
+  );
+  return candidates.map((system, i) => {
     const repairs = system.layers.flatMap((layer) => shelf.get(layer.product)?.coating?.repair ?? []);
     return {
       system: system.key,
@@ -113,7 +130,7 @@ export async function compareSystems(number: string, sectionKey: string): Promis
       forgiveness: system.forgiveness,
       repair: repairOrder[Math.max(0, ...repairs.map((one) => repairOrder.indexOf(one)))]!,
       fits: system.substrates.includes(section.substrate),
-      ...figuresOf(plan({ ...job, sections, facts: [], log: [] }, shop, Math.min(arrival, currentMinute()))),
+      ...figuresOf(plans[i]!),
     };
   });
 }

@@ -1,7 +1,7 @@
 import type { Edit } from '../../core/record';
 import { operationOf } from '../../core/steps';
-import { closeDatabase, database } from '../database/client';
-import { freshDemo } from '../database/fresh-demo.fixture';
+import { database } from '../database/client';
+import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
 import { saveEdit, undoLast } from './edits';
 import { operationHistory } from './operations';
@@ -9,12 +9,12 @@ import { currentPlan, requireShop } from './plans';
 import { compareSchool } from './what-if';
 
 beforeAll(freshDemo, 60_000);
-afterAll(closeDatabase);
+afterAll(closeAll);
 
 const job = 'P-015';
-const save = (edit: Edit) => saveEdit(edit, 'ann');
+const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
 const undo = async (room: string, times = 1) => {
-  for (let i = 0; i < times; i += 1) expect((await undoLast(room, 'ann')).status).toBe('saved');
+  for (let i = 0; i < times; i += 1) expect((await undoLast(room, { author: 'ann' })).status).toBe('saved');
 };
 const plan = async () => (await currentPlan(job))!.plan;
 const version = async (id: string) => (await loadJob(database(), job))!.versions[id]!;
@@ -109,7 +109,7 @@ describe('steps put in, rounds typed, releases', () => {
     const id = added.key.slice('added/'.length);
     const seen = await version(`${job}/${id}`);
     expect(await save({ kind: 'remove-added-step', job, id, seen: seen + 1 })).toMatchObject({
-      status: 'moved-on',
+      status: 'conflict',
     });
     expect(await save({ kind: 'remove-added-step', job, id, seen })).toMatchObject({ status: 'saved' });
     expect((await plan()).steps.some((one) => one.key.startsWith('added/'))).toBe(false);
@@ -135,7 +135,7 @@ describe('steps put in, rounds typed, releases', () => {
     expect(await save({ kind: 'sign-off', job: 'P-016', signOff })).toMatchObject({ status: 'saved' });
     expect(await open()).toBe(false);
     expect(await save({ kind: 'sign-off', job: 'P-016', signOff })).toMatchObject({
-      status: 'moved-on',
+      status: 'conflict',
       why: 'exists',
     });
     const stored = (await loadJob(database(), 'P-016'))!;

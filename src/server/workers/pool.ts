@@ -1,37 +1,106 @@
 import { availableParallelism } from 'node:os';
 import Piscina from 'piscina';
-import { protocolVersion, type AnswerTo, type Envelope, type WorkerTask } from '../../workers/tasks';
+import {
+  protocolVersion,
+  type AnswerTo,
+  type Envelope,
+  type FileTask,
+  type WorkerTask,
+} from '../../workers/tasks';
 
-// One pool for the process, whatever is loaded anew.
-const store = globalThis as typeof globalThis & { coatrelPool?: Piscina };
+/** Each lane has threads of its own, so that a forecast never stands before an edit, nor a hostile file before a page. */
+type Lane = 'plans' | 'files' | 'comparisons';
 
+const laneOf: Record<WorkerTask['kind'], Lane> = {
+  plan: 'plans',
+  refusals: 'plans',
+  'read-panel-map': 'files',
+  'read-readings': 'files',
+  'read-shelf': 'files',
+  'read-closures': 'files',
+  'read-picture': 'files',
+  plans: 'comparisons',
+  forecast: 'comparisons',
+  'give-up': 'comparisons',
+  'calendar-problem': 'comparisons',
+  'compare-changes': 'comparisons',
+  together: 'comparisons',
+};
+
+const cores = Math.max(1, Math.min(2, availableParallelism()));
+const lanes: Record<Lane, { threads: number; least: number; heapMb: number; waiting: number }> = {
+  // One is kept warm: whoever edits after a pause does not wait for a thread to start.
+  plans: { threads: cores, least: 1, heapMb: 192, waiting: 200 },
+  files: { threads: 1, least: 0, heapMb: 128, waiting: 12 },
+  comparisons: { threads: cores, least: 0, heapMb: 192, waiting: 60 },
+};
 const idleMs = 20_000;
-const mostHeapMb = 192;
 
-function pool(): Piscina {
+// One set of pools for the process, whatever is loaded anew.
+const store = globalThis as typeof globalThis & { coatrelPools?: Map<Lane, Piscina> };
+
+function poolOf(lane: Lane): Piscina {
   const filename = process.env.COATREL_WORKER;
   if (!filename)
     throw new Error('COATREL_WORKER names no bundle of the worker; the scripts of the house set it');
-  return (store.coatrelPool ??= new Piscina({
+  const pools = (store.coatrelPools ??= new Map<Lane, Piscina>());
+  const known = pools.get(lane);
+  if (known) return known;
+  const { threads, least, heapMb, waiting } = lanes[lane];
+  const made = new Piscina({
     filename,
-    minThreads: 0,
-    maxThreads: Math.max(1, Math.min(2, availableParallelism())),
+    minThreads: least,
+    maxThreads: threads,
+    maxQueue: waiting,
     idleTimeout: idleMs,
-    resourceLimits: { maxOldGenerationSizeMb: mostHeapMb },
-  }));
+    env: { ...process.env, COATREL_LANE: lane },
+    resourceLimits: { maxOldGenerationSizeMb: heapMb },
+  });
+  pools.set(lane, made);
+  return made;
 }
 
 /**
- * Does a task on a thread of its own, so that pages are answered meanwhile; tasks queue when both threads are busy.
+ * Does a task on a thread of its own, so that pages are answered meanwhile; tasks queue while all threads of their lane
+ * are busy.
  * @param signal stops the task, which then rejects with an AbortError
  */
 export function inThread<T extends WorkerTask>(task: T, signal?: AbortSignal): Promise<AnswerTo<T>> {
   const envelope: Envelope<T> = { version: protocolVersion, task };
-  return pool().run(envelope, signal ? { signal } : {});
+  return poolOf(laneOf[task.kind]).run(envelope, signal ? { signal } : {});
+}
+
+/** How long a file may be read; waiting for others is not counted, because few may wait. */
+const fileBudgetMs = 1_500;
+
+/** A file that could not be read within its budget of time and memory, or found too many others waiting. */
+export class FileRefused extends Error {}
+
+/**
+ * Reads a file of a person on a thread, within a budget of time and memory.
+ * @throws FileRefused with a sentence for the person
+ */
+export async function readFileInThread<T extends FileTask>(task: T): Promise<AnswerTo<T>> {
+  const stop = new AbortController();
+  const timer = setTimeout(() => stop.abort(), fileBudgetMs * (1 + poolOf('files').queueSize));
+  try {
+    return await inThread(task, stop.signal);
+  } catch (error) {
+    if (stop.signal.aborted)
+      throw new FileRefused('reading the file takes too long; it is larger than any we know');
+    if (error instanceof Error && 'code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY')
+      throw new FileRefused('reading the file takes too much memory; it is larger than any we know');
+    if (error instanceof Error && /queue/i.test(error.message))
+      throw new FileRefused('many files are being read just now; try again in a moment');
+    throw error;
+  } finally {
+    clearTimeout(timer);
+  }
 }
 
 /** Ends all threads; for tests, which must leave nothing running. */
 export async function closePool(): Promise<void> {
-  await store.coatrelPool?.destroy();
-  delete store.coatrelPool;
+  const pools = [...(store.coatrelPools?.values() ?? [])];
+  delete store.coatrelPools;
+  await Promise.all(pools.map((pool) => pool.destroy()));
 }

@@ -3,7 +3,7 @@ import { parseWith } from '@/core/exchange';
 import { importClosures } from '@/server/services/closures';
 import { answerOf } from '../edit-answer';
 import { guarded } from '../guarded';
-import { authorOf, faultsAnswer, readBody } from '../json-body';
+import { writerOf, faultsAnswer, readBody } from '../json-body';
 
 const schema = Joi.object<{ text: string }>({ text: Joi.string().required() });
 
@@ -13,5 +13,5 @@ export const POST = guarded(async (request) => {
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  return answerOf(await importClosures(parsed.value.text, authorOf(request)));
+  return answerOf(await importClosures(parsed.value.text, writerOf(request)));
 });

@@ -2,12 +2,12 @@ import { readEdit } from '@/core/exchange';
 import { saveEdit } from '@/server/services/edits';
 import { answerOf } from '../edit-answer';
 import { guarded } from '../guarded';
-import { authorOf, faultsAnswer, readBody } from '../json-body';
+import { writerOf, faultsAnswer, readBody } from '../json-body';
 
 export const POST = guarded(async (request) => {
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
   const edit = readEdit(body.value);
   if (edit.status === 'faulty') return faultsAnswer(edit.faults);
-  return answerOf(await saveEdit(edit.value, authorOf(request)));
+  return answerOf(await saveEdit(edit.value, writerOf(request)));
 });

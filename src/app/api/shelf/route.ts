@@ -3,7 +3,7 @@ import { parseWith } from '@/core/exchange';
 import { exportShelf, importShelf, restoreStandardShelf } from '@/server/services/shelf';
 import { answerOf } from '../edit-answer';
 import { guarded } from '../guarded';
-import { authorOf, faultsAnswer, readBody } from '../json-body';
+import { writerOf, faultsAnswer, readBody } from '../json-body';
 
 /** The whole Shelf as CSV. */
 export async function GET(): Promise<Response> {
@@ -29,7 +29,7 @@ export const POST = guarded(async (request) => {
   const { text } = parsed.value;
   return answerOf(
     text === undefined
-      ? await restoreStandardShelf(authorOf(request))
-      : await importShelf(text, authorOf(request)),
+      ? await restoreStandardShelf(writerOf(request))
+      : await importShelf(text, writerOf(request)),
   );
 });

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { parseWith } from '@/core/exchange';
 import { acceptTogether, proposeTogether } from '@/server/services/together';
 import { guarded } from '../guarded';
-import { faultsAnswer, readBody } from '../json-body';
+import { faultsAnswer, readBody, writerOf } from '../json-body';
 
 /** All open jobs planned together, each beside what it has agreed. Nothing is stored. */
 export async function GET(): Promise<Response> {
@@ -18,6 +18,6 @@ export const POST = guarded(async (request) => {
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  const outcome = await acceptTogether(parsed.value.token);
+  const outcome = await acceptTogether(parsed.value.token, writerOf(request));
   return Response.json(outcome, { status: outcome.status === 'accepted' ? 200 : 409 });
 });

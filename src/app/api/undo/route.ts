@@ -3,7 +3,7 @@ import { field, parseWith } from '@/core/exchange';
 import { undoLast } from '@/server/services/edits';
 import { answerOf } from '../edit-answer';
 import { guarded } from '../guarded';
-import { authorOf, faultsAnswer, readBody } from '../json-body';
+import { writerOf, faultsAnswer, readBody } from '../json-body';
 
 const schema = Joi.object<{ room: string }>({
   room: Joi.alternatives(field.jobNumber(), Joi.valid('shop')).required(),
@@ -14,5 +14,5 @@ export const POST = guarded(async (request) => {
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  return answerOf(await undoLast(parsed.value.room, authorOf(request)));
+  return answerOf(await undoLast(parsed.value.room, writerOf(request)));
 });

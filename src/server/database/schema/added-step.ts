@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { check, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, shortText, version, whole, word } from './columns';
+import { check, mysqlTable } from 'drizzle-orm/mysql-core';
+import { addedStepFields } from '../../../core/concepts/step-records';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** A step the manager put in by hand, between two others by their keys; person-minutes. */
@@ -11,13 +13,7 @@ export const addedStep = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    operation: word('operation'),
-    name: shortText('name'),
-    section: id('section_key').notNull(),
-    personMinutes: whole('person_minutes'),
-    afterStep: id('after_step').notNull(),
-    beforeStep: id('before_step'),
-    note: varchar('note', { length: 200 }).notNull(),
+    ...columnsOf(addedStepFields, { section: 'section_key', after: 'after_step', before: 'before_step' }),
     version: version(),
   },
   (table) => [check('added_step_minutes', sql`${table.personMinutes} >= 0`)],

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { check, double, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, version, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { jobListFields } from '../../../core/concepts/job-lists';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** Where new film runs out into old: line, material, width in mm, and in which coat. */
@@ -11,11 +13,7 @@ export const blend = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    part: id('part_key').notNull(),
-    line: varchar('line', { length: 120 }).notNull(),
-    material: varchar('material', { length: 120 }).notNull(),
-    widthMm: double('width_mm').notNull(),
-    timing: word('timing'),
+    ...columnsOf(jobListFields.blends, { part: 'part_key' }),
     version: version(),
   },
   (table) => [

@@ -1,5 +1,7 @@
 import { mysqlTable } from 'drizzle-orm/mysql-core';
-import { id, localDate, shortText, version } from './columns';
+import { closureFields } from '../../../core/concepts/shop';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { shop } from './shop';
 
 /** A local day on which the shop is closed. */
@@ -8,7 +10,6 @@ export const closure = mysqlTable('closure', {
   shopId: id('shop_id')
     .notNull()
     .references(() => shop.id, { onDelete: 'cascade' }),
-  onDate: localDate('on_date'),
-  reason: shortText('reason'),
+  ...columnsOf(closureFields, { date: 'on_date' }),
   version: version(),
 });

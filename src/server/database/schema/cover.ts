@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { check, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, shortText, version, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { jobListFields } from '../../../core/concepts/job-lists';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** Something that must be covered while a kind of work would harm it. */
@@ -11,9 +13,7 @@ export const cover = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    what: shortText('what'),
-    harm: word('harm'),
-    cover: varchar('cover_with', { length: 120 }).notNull(),
+    ...columnsOf(jobListFields.covers, { cover: 'cover_with' }),
     version: version(),
   },
   (table) => [

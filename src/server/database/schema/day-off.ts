@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
 import { check, mysqlTable } from 'drizzle-orm/mysql-core';
-import { id, localDate, shortText, version } from './columns';
+import { dayOffFields } from '../../../core/concepts/shop';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { person } from './person';
 
 /** Days away, both ends included. */
@@ -11,10 +13,8 @@ export const dayOff = mysqlTable(
     personId: id('person_id')
       .notNull()
       .references(() => person.id, { onDelete: 'cascade' }),
-    fromDate: localDate('from_date'),
-    toDate: localDate('to_date'),
-    reason: shortText('reason'),
+    ...columnsOf(dayOffFields, { from: 'from_date', to: 'to_date' }),
     version: version(),
   },
-  (table) => [check('day_off_order', sql`${table.toDate} >= ${table.fromDate}`)],
+  (table) => [check('day_off_order', sql`${table.to} >= ${table.from}`)],
 );

@@ -1,8 +1,11 @@
-import { boolean, index, int, mysqlTable } from 'drizzle-orm/mysql-core';
-import type { Inverse } from '../../repositories/row-change';
-import { document, id, shortText, whole } from './columns';
+import { boolean, index, int, json, mysqlTable, unique, varchar } from 'drizzle-orm/mysql-core';
+import type { Inverse, RowChange } from '../../repositories/row-change';
+import { document, id, shortText, whole, word } from './columns';
 
-/** One edit of one person in one job (or in the shop): its inverse, with the row versions it left behind. */
+/**
+ * The audit record: one write of one person in one job (or in the shop). What stood before is its inverse, with the row
+ * versions it left behind; what stands since are its changes. Undo works from it.
+ */
 export const editRecord = mysqlTable(
   'edit_record',
   {
@@ -10,10 +13,24 @@ export const editRecord = mysqlTable(
     /** Number of the job, or `shop`; no foreign key, because the shop has edits too. */
     room: id('room').notNull(),
     author: id('author').notNull(),
+    /** What kind of write it was: an edit, an entry, an acceptance, an import, an undo. */
+    kind: word('kind').default('edit'),
     label: shortText('label'),
     inverse: document<Inverse[]>('inverse'),
+    /** Null in records of an older Coatrel, and where a write changed more rows than are worth keeping twice. */
+    changes: json('changes').$type<(RowChange | Inverse)[] | null>(),
+    /** Panels it concerned; null in records of an older Coatrel. */
+    panels: json('panels').$type<string[] | null>(),
+    /** Key of the request that asked for it: the same request sent twice counts once. */
+    request: varchar('request_key', { length: 64 }),
     atMinute: whole('at_minute'),
+    /** Whether its author may take it back: entries of a book are corrected by counter-entries instead. */
+    undoable: boolean('undoable').notNull().default(true),
     undone: boolean('undone').notNull().default(false),
   },
-  (table) => [index('edit_record_last').on(table.room, table.author, table.id)],
+  (table) => [
+    index('edit_record_last').on(table.room, table.author, table.id),
+    index('edit_record_room').on(table.room, table.id),
+    unique('edit_record_request').on(table.request),
+  ],
 );

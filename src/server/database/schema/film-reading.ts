@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { check, double, index, mysqlTable } from 'drizzle-orm/mysql-core';
-import { id, localDate, version, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { readingFields } from '../../../core/concepts/findings';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** A film reading on a panel, µm, with the kind of gauge it was taken with. */
@@ -11,13 +13,7 @@ export const filmReading = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    part: id('part_key').notNull(),
-    um: double('um').notNull(),
-    fromLeftMm: double('from_left_mm'),
-    fromTopMm: double('from_top_mm'),
-    gauge: word('gauge'),
-    source: word('source'),
-    onDate: localDate('on_date'),
+    ...columnsOf(readingFields, { part: 'part_key' }),
     version: version(),
   },
   (table) => [

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { check, double, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, localDate, version } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { jobListFields } from '../../../core/concepts/job-lists';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** Damage found after stripping, with the hours it takes. */
@@ -11,10 +13,7 @@ export const find = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    part: id('part_key').notNull(),
-    hours: double('hours').notNull(),
-    what: varchar('what', { length: 200 }).notNull(),
-    onDate: localDate('on_date'),
+    ...columnsOf(jobListFields.finds, { part: 'part_key' }),
     version: version(),
   },
   (table) => [index('find_of_job').on(table.jobId), check('find_hours', sql`${table.hours} >= 0`)],

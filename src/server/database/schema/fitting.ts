@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { char, check, double, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, shortText, version, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { jobListFields } from '../../../core/concepts/job-lists';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** A fitting of the strip-down list; minutes of a person. */
@@ -11,20 +13,7 @@ export const fitting = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    name: shortText('name'),
-    part: id('part_key').notNull(),
-    tag: word('tag'),
-    removeMin: double('remove_min').notNull(),
-    refitMin: double('refit_min').notNull(),
-    maskMin: double('mask_min').notNull(),
-    choice: word('choice'),
-    needs: word('needs'),
-    benchMin: double('bench_min').notNull(),
-    readyOn: char('ready_on', { length: 10 }),
-    state: word('state'),
-    condition: varchar('condition_text', { length: 120 }).notNull(),
-    fasteners: varchar('fasteners', { length: 120 }).notNull().default(''),
-    note: varchar('note', { length: 200 }).notNull(),
+    ...columnsOf(jobListFields.fittings, { part: 'part_key', condition: 'condition_text' }),
     version: version(),
   },
   (table) => [

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { boolean, char, check, double, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, version, whole, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { jobListFields } from '../../../core/concepts/job-lists';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** Something that must be so before the first primer of a section. */
@@ -11,14 +13,7 @@ export const gate = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    section: id('section_key').notNull(),
-    kind: word('kind'),
-    what: varchar('what', { length: 120 }).notNull(),
-    gapMm: double('gap_mm'),
-    flushMm: double('flush_mm'),
-    attempts: whole('attempts'),
-    done: boolean('done').notNull(),
-    doneOn: char('done_on', { length: 10 }),
+    ...columnsOf(jobListFields.gates, { section: 'section_key' }),
     version: version(),
   },
   (table) => [

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { boolean, check, double, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, shortText, version, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { jobListFields } from '../../../core/concepts/job-lists';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** A hole of the register, measured in mm from the left and top edge of its part. */
@@ -11,14 +13,7 @@ export const hole = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    part: id('part_key').notNull(),
-    diameterMm: double('diameter_mm').notNull(),
-    fromLeftMm: double('from_left_mm').notNull(),
-    fromTopMm: double('from_top_mm').notNull(),
-    action: word('action'),
-    sealant: shortText('sealant'),
-    done: boolean('done').notNull(),
-    note: varchar('note', { length: 200 }).notNull(),
+    ...columnsOf(jobListFields.holes, { part: 'part_key' }),
     version: version(),
   },
   (table) => [

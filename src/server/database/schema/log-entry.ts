@@ -1,7 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { check, index, int, json, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import type { LoggedCoat } from '../../../core/record';
-import { document, id, version, whole, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { logEntryFields } from '../../../core/concepts/log-entry';
+import { id, version, whole } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** What was written down at the work; minutes since 1970-01-01 UTC. Rows are corrected by counter-entries, never changed. */
@@ -12,21 +13,12 @@ export const logEntry = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
+    ...columnsOf(logEntryFields, { step: 'step_key', at: 'at_minute' }),
     position: whole('position'),
-    stepKey: id('step_key').notNull(),
-    kind: word('kind'),
-    atMinute: whole('at_minute'),
-    people: document<string[]>('people'),
-    parts: document<string[]>('parts'),
-    remainingMin: int('remaining_min'),
-    redo: varchar('redo', { length: 80 }).notNull(),
-    coat: json('coat').$type<LoggedCoat | null>(),
-    note: varchar('note', { length: 200 }).notNull(),
-    corrects: id('corrects'),
     version: version(),
   },
   (table) => [
-    index('log_entry_of_job').on(table.jobId, table.atMinute),
+    index('log_entry_of_job').on(table.jobId, table.at),
     check(
       'log_entry_kind',
       sql`${table.kind} in ('began', 'left', 'ended', 'coat', 'wiped', 'touched', 'sealed', 'inspected', 'note')`,

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { boolean, check, double, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, metres, version, whole, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { markFields } from '../../../core/concepts/findings';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** A condition mark on a panel: where on the net (m), how large and how deep (mm). */
@@ -11,15 +13,7 @@ export const mark = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    part: id('part_key').notNull(),
-    kind: word('kind'),
-    x: metres('x'),
-    y: metres('y'),
-    sizeMm: double('size_mm').notNull(),
-    depthMm: double('depth_mm'),
-    note: varchar('note', { length: 200 }).notNull(),
-    mended: boolean('mended').notNull(),
-    round: whole('round'),
+    ...columnsOf(markFields, { part: 'part_key' }),
     version: version(),
   },
   (table) => [

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { boolean, char, check, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, shortText, version, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { jobListFields } from '../../../core/concepts/job-lists';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** Where another trade meets the paint: before a stretch of our work, or after it. */
@@ -11,14 +13,7 @@ export const milestone = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    trade: word('trade'),
-    what: shortText('what'),
-    tie: word('tie'),
-    phase: word('phase'),
-    onDate: char('on_date', { length: 10 }),
-    accessLost: varchar('access_lost', { length: 200 }).notNull(),
-    done: boolean('done').notNull(),
-    toldDate: char('told_date', { length: 10 }),
+    ...columnsOf(jobListFields.milestones),
     version: version(),
   },
   (table) => [

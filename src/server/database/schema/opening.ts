@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { check, double, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, shortText, version, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { jobListFields } from '../../../core/concepts/job-lists';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** An opening of a panel and how its edge is kept soft; metres. */
@@ -11,12 +13,7 @@ export const opening = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    part: id('part_key').notNull(),
-    what: shortText('what'),
-    lengthM: double('length_m').notNull(),
-    method: word('method'),
-    barrier: varchar('barrier', { length: 120 }).notNull(),
-    exit: varchar('exit_path', { length: 120 }).notNull(),
+    ...columnsOf(jobListFields.openings, { part: 'part_key', exit: 'exit_path' }),
     version: version(),
   },
   (table) => [

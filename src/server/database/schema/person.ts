@@ -1,6 +1,7 @@
-import { double, json, mysqlTable } from 'drizzle-orm/mysql-core';
-import type { Shift, Skill } from '../../../core/shop';
-import { document, id, shortText, version, whole } from './columns';
+import { mysqlTable } from 'drizzle-orm/mysql-core';
+import { personFields } from '../../../core/concepts/shop';
+import { id, version, whole } from './columns';
+import { columnsOf } from './columns-of';
 import { shop } from './shop';
 
 export const person = mysqlTable('person', {
@@ -8,11 +9,7 @@ export const person = mysqlTable('person', {
   shopId: id('shop_id')
     .notNull()
     .references(() => shop.id, { onDelete: 'cascade' }),
-  name: shortText('name'),
-  skills: document<Skill[]>('skills'),
-  pace: double('pace').notNull().default(1),
-  /** Hours of one's own by weekday; null works when the shop does. */
-  hours: json('hours').$type<Shift[] | null>(),
+  ...columnsOf(personFields),
   position: whole('position'),
   version: version(),
 });

@@ -1,7 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { boolean, check, double, json, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import type { DayAir, MonthAir, Place, PlaceClosure } from '../../../core/shop';
-import { id, metres, shortText, version, whole, word } from './columns';
+import { check, mysqlTable } from 'drizzle-orm/mysql-core';
+import { placeFields } from '../../../core/concepts/shop';
+import { id, version, whole } from './columns';
+import { columnsOf } from './columns-of';
 import { shop } from './shop';
 
 /** A booth, bay, bench or yard; metres, and the air during work in °C. */
@@ -12,19 +13,7 @@ export const place = mysqlTable(
     shopId: id('shop_id')
       .notNull()
       .references(() => shop.id, { onDelete: 'cascade' }),
-    name: shortText('name'),
-    kind: word('kind'),
-    lengthM: metres('length_m'),
-    widthM: metres('width_m'),
-    heightM: metres('height_m'),
-    airC: double('air_c').notNull(),
-    profile: json('profile').$type<MonthAir[] | null>(),
-    forecast: json('forecast').$type<DayAir[] | null>(),
-    zone: varchar('zone', { length: 32 }),
-    airWith: json('air_with').$type<string[] | null>(),
-    outdoors: boolean('outdoors').notNull().default(false),
-    closed: json('closed').$type<PlaceClosure[] | null>(),
-    rented: json('rented').$type<Place['rented']>(),
+    ...columnsOf(placeFields),
     position: whole('position'),
     version: version(),
   },

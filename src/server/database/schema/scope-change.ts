@@ -1,5 +1,7 @@
-import { bigint, double, index, int, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, localDate, version } from './columns';
+import { index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { scopeChangeFields } from '../../../core/concepts/step-records';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** Growth of a job's scope: hours, money in minor units, days, and who agreed on which day. */
@@ -10,12 +12,7 @@ export const scopeChange = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    what: varchar('what', { length: 200 }).notNull(),
-    hours: double('hours').notNull(),
-    moneyMinor: bigint('money_minor', { mode: 'number' }).notNull(),
-    days: int('days').notNull(),
-    agreedBy: varchar('agreed_by', { length: 80 }).notNull(),
-    onDate: localDate('on_date'),
+    ...columnsOf(scopeChangeFields),
     version: version(),
   },
   (table) => [index('scope_change_of_job').on(table.jobId)],

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { char, check, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, shortText, version, whole, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { jobListFields } from '../../../core/concepts/job-lists';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** Work done by somebody outside: what went where, when it is due and how it came back. */
@@ -11,15 +13,7 @@ export const sendOut = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    what: shortText('what'),
-    part: id('part_key').notNull(),
-    vendor: shortText('vendor'),
-    leadDays: whole('lead_days'),
-    sentOn: char('sent_on', { length: 10 }),
-    dueOn: char('due_on', { length: 10 }),
-    returnedOn: char('returned_on', { length: 10 }),
-    condition: varchar('condition_text', { length: 200 }).notNull(),
-    phase: word('phase'),
+    ...columnsOf(jobListFields.sendOuts, { part: 'part_key', condition: 'condition_text' }),
     version: version(),
   },
   (table) => [

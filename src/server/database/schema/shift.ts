@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
 import { check, mysqlTable } from 'drizzle-orm/mysql-core';
-import { id, version, whole } from './columns';
+import { shiftFields } from '../../../core/concepts/shop';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { shop } from './shop';
 
 /** Opening hours of a weekday, ISO 1–7, minutes of the day by the wall clock. */
@@ -11,9 +13,7 @@ export const shift = mysqlTable(
     shopId: id('shop_id')
       .notNull()
       .references(() => shop.id, { onDelete: 'cascade' }),
-    weekday: whole('weekday'),
-    startMin: whole('start_min'),
-    endMin: whole('end_min'),
+    ...columnsOf(shiftFields),
     version: version(),
   },
   (table) => [

@@ -1,5 +1,7 @@
 import { mysqlTable, unique } from 'drizzle-orm/mysql-core';
-import { id, localDate, shortText, version } from './columns';
+import { signOffFields } from '../../../core/concepts/step-records';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** A typed release of a hold point: a record, not an authority. */
@@ -10,11 +12,8 @@ export const signOff = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    stepKey: id('step_key').notNull(),
-    name: shortText('name'),
-    licence: shortText('licence'),
-    onDate: localDate('on_date'),
+    ...columnsOf(signOffFields, { step: 'step_key', date: 'on_date' }),
     version: version(),
   },
-  (table) => [unique('sign_off_of_job').on(table.jobId, table.stepKey)],
+  (table) => [unique('sign_off_of_job').on(table.jobId, table.step)],
 );

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { boolean, check, int, mysqlTable, unique, varchar } from 'drizzle-orm/mysql-core';
+import { check, mysqlTable, unique } from 'drizzle-orm/mysql-core';
+import { stepEditFields } from '../../../core/concepts/step-records';
 import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 import { job } from './job';
 
 /** What a manager changed of one step by hand, kept by the step's stable key; person-minutes. */
@@ -11,18 +13,11 @@ export const stepEdit = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    stepKey: id('step_key').notNull(),
-    personMinutes: int('person_minutes'),
-    skipped: boolean('skipped').notNull(),
-    afterStep: id('after_step'),
-    override: boolean('override').notNull().default(false),
-    person: id('person'),
-    startAt: int('start_at_minute'),
-    note: varchar('note', { length: 200 }).notNull(),
+    ...columnsOf(stepEditFields, { step: 'step_key', after: 'after_step', startAt: 'start_at_minute' }),
     version: version(),
   },
   (table) => [
-    unique('step_edit_of_job').on(table.jobId, table.stepKey),
+    unique('step_edit_of_job').on(table.jobId, table.step),
     check('step_edit_minutes', sql`${table.personMinutes} is null or ${table.personMinutes} >= 0`),
   ],
 );

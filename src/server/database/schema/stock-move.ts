@@ -1,23 +1,15 @@
 import { sql } from 'drizzle-orm';
-import { bigint, char, check, double, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, localDate, version, word } from './columns';
+import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { stockMoveFields } from '../../../core/concepts/stock';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 
 /** What happened to stock, in the product's unit; rows are corrected by counter-entries, never changed. Money minor. */
 export const stockMove = mysqlTable(
   'stock_move',
   {
     id: id().primaryKey(),
-    product: id('product').notNull(),
-    kind: word('kind'),
-    amount: double('amount').notNull(),
-    costMinor: bigint('cost_minor', { mode: 'number' }).notNull(),
-    onDate: localDate('on_date'),
-    untilDate: char('until_date', { length: 10 }),
-    job: word('job_number'),
-    phase: word('phase'),
-    batch: varchar('batch', { length: 60 }).notNull(),
-    note: varchar('note', { length: 200 }).notNull(),
-    corrects: id('corrects'),
+    ...columnsOf(stockMoveFields, { job: 'job_number' }),
     version: version(),
   },
   (table) => [

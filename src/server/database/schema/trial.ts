@@ -1,19 +1,15 @@
 import { sql } from 'drizzle-orm';
-import { bigint, check, double, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
-import { id, shortText, version } from './columns';
+import { check, mysqlTable } from 'drizzle-orm/mysql-core';
+import { trialFields } from '../../../core/concepts/stock';
+import { id, version } from './columns';
+import { columnsOf } from './columns-of';
 
 /** A consumable tried on a measured area: price of one in minor units, how many went, m² and minutes. */
 export const trial = mysqlTable(
   'trial',
   {
     id: id().primaryKey(),
-    purpose: shortText('purpose'),
-    name: shortText('name'),
-    priceMinorEach: bigint('price_minor_each', { mode: 'number' }).notNull(),
-    used: double('used').notNull(),
-    areaM2: double('area_m2').notNull(),
-    minutes: double('minutes').notNull(),
-    note: varchar('note', { length: 200 }).notNull(),
+    ...columnsOf(trialFields),
     version: version(),
   },
   (table) => [

@@ -3,7 +3,7 @@ import { panelMapLimits, parseWith } from '@/core/exchange';
 import { exportPanelMap, importPanelMap } from '@/server/services/survey-files';
 import { answerOf } from '../../../edit-answer';
 import { guarded } from '../../../guarded';
-import { authorOf, faultsAnswer, readBody } from '../../../json-body';
+import { writerOf, faultsAnswer, readBody } from '../../../json-body';
 
 interface Given {
   params: Promise<{ job: string }>;
@@ -35,5 +35,5 @@ export const POST = guarded<Given>(async (request, { params }) => {
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
   const { text, instead } = parsed.value;
-  return answerOf(await importPanelMap((await params).job, text, instead, authorOf(request)));
+  return answerOf(await importPanelMap((await params).job, text, instead, writerOf(request)));
 });

@@ -3,7 +3,7 @@ import { field, parseWith } from '@/core/exchange';
 import { addPhoto, photosOf } from '@/server/services/photos';
 import { answerOf } from '../../../edit-answer';
 import { guarded } from '../../../guarded';
-import { authorOf, faultsAnswer, readBytes } from '../../../json-body';
+import { writerOf, faultsAnswer, readBytes } from '../../../json-body';
 
 interface Given {
   params: Promise<{ job: string }>;
@@ -38,7 +38,7 @@ export const POST = guarded<Given>(async (request, { params }) => {
     (await params).job,
     { part: part || null, mark: mark || null, gate: gate || null, caption },
     body.bytes,
-    authorOf(request),
+    writerOf(request),
   );
   return answerOf(outcome);
 });

@@ -3,7 +3,7 @@ import { parseWith } from '@/core/exchange';
 import { importReadings } from '@/server/services/survey-files';
 import { answerOf } from '../../../edit-answer';
 import { guarded } from '../../../guarded';
-import { authorOf, faultsAnswer, readBody } from '../../../json-body';
+import { writerOf, faultsAnswer, readBody } from '../../../json-body';
 
 interface Given {
   params: Promise<{ job: string }>;
@@ -16,5 +16,5 @@ export const POST = guarded<Given>(async (request, { params }) => {
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  return answerOf(await importReadings((await params).job, parsed.value.text, authorOf(request)));
+  return answerOf(await importReadings((await params).job, parsed.value.text, writerOf(request)));
 });

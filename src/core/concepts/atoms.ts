@@ -1,10 +1,13 @@
 import Joi from 'joi';
-import { layerRoles, levels } from '../film';
-import { depths, jobStates, oldFinishes } from '../record';
+import { layerRoles, levels } from '../film/coat-system';
+import { depths, oldFinishes } from '../record/depth';
 import { isLocalDate } from '../units';
 import { bodyKinds, substrates } from '../vehicle';
 
-/** Joi fields of everything a person or a file can write, shared by forms, routes, command and files. */
+/**
+ * Joi schemas of single values, shared by concepts, edits, routes, command and files. Figures and flags are strict:
+ * a text where a number belongs is refused, never turned into one.
+ */
 
 /** One line of text without control characters. */
 export const line = (max: number) =>
@@ -23,9 +26,9 @@ export const localDate = () =>
       'date.local': '{{#label}} must be a real day written YYYY-MM-DD, from 1970 to 2199',
     });
 
-export const figure = (min: number, max: number) => Joi.number().min(min).max(max);
-export const whole = (min: number, max: number) => Joi.number().integer().min(min).max(max);
-export const flag = () => Joi.boolean();
+export const figure = (min: number, max: number) => Joi.number().strict().min(min).max(max);
+export const whole = (min: number, max: number) => Joi.number().strict().integer().min(min).max(max);
+export const flag = () => Joi.boolean().strict();
 export const moneyMinor = () => whole(0, 100_000_000);
 export const oneOf = <T extends string>(values: readonly T[]) => Joi.string().valid(...values);
 
@@ -63,7 +66,6 @@ export const level = () => oneOf(levels);
 export const depth = () => oneOf(depths);
 export const oldFinish = () => oneOf(oldFinishes);
 export const substrate = () => oneOf(substrates);
-export const jobState = () => oneOf(jobStates);
 export const bodyKind = () => oneOf(bodyKinds.map((kind) => kind.key));
 /** Key of a coat system or a ladder: which of them there are is the shop's affair. */
 const wayKey = () =>
@@ -97,7 +99,7 @@ export const climateProfile = () =>
     )
     .length(12);
 export const coatCounts = () =>
-  Joi.object(Object.fromEntries(layerRoles.map((role) => [role, whole(0, 12)])));
+  Joi.object(Object.fromEntries(layerRoles.map((role) => [role, whole(0, 12).optional()])));
 export const dimensionFigures = () =>
   Joi.object()
     .pattern(/^[a-zA-Z]{1,20}$/, figure(0, 100))
@@ -113,7 +115,7 @@ export const loudHours = () =>
     toMin: whole(0, 1440).greater(Joi.ref('fromMin')).messages({
       'number.greater': '{{#label}} must lie after the start',
     }),
-    weekends: Joi.boolean(),
+    weekends: flag(),
   }).options({ presence: 'required' });
 /** Where a shop stands. */
 export const site = () =>
@@ -167,3 +169,50 @@ export const placeClosures = () =>
     .max(200);
 /** Keys of steps, each once, in an order that was found. */
 export const stepOrder = () => Joi.array().items(Joi.string().min(1).max(160)).max(4000).unique();
+
+/** The last minute of 2199: no clock of ours runs longer. */
+export const lastMinute = 120_968_639;
+export const instantOf = (minute: number): string => new Date(minute * 60000).toISOString();
+/** An instant in UTC, read as minutes since 1970. */
+export const instant = () =>
+  Joi.string()
+    .isoDate()
+    .pattern(/Z$/)
+    .custom((text: string, helper) => {
+      const minute = Math.round(Date.parse(text) / 60000);
+      return minute >= 0 && minute <= lastMinute ? minute : helper.error('instant.range');
+    })
+    .messages({
+      'string.pattern.base': '{{#label}} must be in UTC and end in Z',
+      'instant.range': '{{#label}} must lie between 1970 and 2199',
+    });
+
+export const partKey = () =>
+  Joi.string()
+    .pattern(/^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/)
+    .messages({ 'string.pattern.base': '{{#label}} must be up to 20 letters, digits, _ or -' });
+
+/** Version of a row that the writer saw; null where there was none yet. */
+export const seen = () => whole(1, 2_000_000_000);
+export const seenOrNew = () => seen().allow(null);
+
+/** An object all of whose keys must be there, and no others. */
+export const exactly = (keys: Record<string, Joi.Schema>) =>
+  Joi.object(keys).options({ presence: 'required' });
+
+export const currency = () =>
+  Joi.string()
+    .pattern(/^[A-Z]{3}$/)
+    .messages({ 'string.pattern.base': '{{#label}} must be three capital letters such as GBP' });
+export const timeZone = () =>
+  line(60)
+    .min(1)
+    .custom((zone: string, helper) => {
+      try {
+        new Intl.DateTimeFormat('en', { timeZone: zone });
+        return zone;
+      } catch {
+        return helper.error('zone.unknown');
+      }
+    })
+    .messages({ 'zone.unknown': '{{#label}} must be the name of a time zone such as Europe/London' });

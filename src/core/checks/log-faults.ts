@@ -1,33 +1,30 @@
-import { entryFaults, type Fault } from '../../core/exchange';
-import { loggedFacts, tooEarly, withLoggedFacts, silentFacts, type TooEarly } from '../../core/log';
-import { standingEntries, withJobSchools, type Edit, type Job, type LogEntry } from '../../core/record';
-import { buildSteps, withShopWays, type StepNetwork } from '../../core/steps';
-import { lotsOf, partsOfJob } from '../../core/survey';
-import { localDateOf, minuteOfDay, type Minute } from '../../core/units';
-import { currentMinute } from './clock';
-import { planningShop, requireShop } from './plans';
+import { entryFaults, type Fault } from '../exchange';
+import { loggedFacts, silentFacts, tooEarly, withLoggedFacts, type TooEarly } from '../log';
+import { standingEntries, withJobSchools, type Edit, type Job, type LogEntry } from '../record';
+import { buildSteps, withShopWays, type StepNetwork } from '../steps';
+import { lotsOf, partsOfJob } from '../survey';
+import { localDateOf, minuteOfDay, type Minute } from '../units';
+import type { Ground } from './ground';
 
 /** An entry may be written some minutes ahead of the server's clock, because no two clocks agree. */
 const aheadMin = 10;
 
 /** What the plan, the log itself and the clock say against an entry; an empty list lets it be written. */
-export async function logFaults(edit: Extract<Edit, { kind: 'log' }>, job: Job): Promise<Fault[]> {
-  const now = currentMinute();
+export function logFaults(edit: Extract<Edit, { kind: 'log' }>, job: Job, ground: Ground): Fault[] {
+  const { now, shop } = ground;
   const entry = { ...edit.entry, at: edit.entry.at ?? now };
   const faults = entryFaults({ ...entry, corrects: null }, 'entry');
   if (faults.length > 0) return faults;
   if (entry.at > now + aheadMin) return [{ place: 'entry.at', reason: 'the time lies in the future' }];
-  const surroundings = planningShop(await requireShop());
-  const { shop } = surroundings;
   const known = new Set(shop.people.map((person) => person.id));
   const stranger = entry.people.find((id) => !known.has(id));
   if (stranger !== undefined) return [{ place: 'entry.people', reason: `nobody here is called ${stranger}` }];
   const ready = withLoggedFacts(withShopWays(withJobSchools(job), shop), now);
   const { sections, parts } = lotsOf(ready, partsOfJob(ready));
-  const network = buildSteps({ job: { ...ready, sections }, parts, ...surroundings });
+  const network = buildSteps({ job: { ...ready, sections }, parts, ...ground });
   const step = network.steps.find((one) => one.key === entry.step);
   if (!step) return [{ place: 'entry.step', reason: `there is no step ${entry.step}` }];
-  const names = new Map(parts.map((part) => [part.key, part]));
+  const names = new Set(parts.map((part) => part.key));
   const part = entry.parts.find((key) => !names.has(key));
   if (part !== undefined) return [{ place: 'entry.parts', reason: `there is no panel ${part}` }];
   return [

@@ -1,0 +1,90 @@
+import type { Fault } from '../exchange';
+import { withLoggedFacts } from '../log';
+import { blankStepEdit, withJobSchools, type Edit, type Job, type NewJob } from '../record';
+import { buildSteps, withShopWays, type Operation, type StepNetwork } from '../steps';
+import { lotsOf, partsOfJob, proposeJob } from '../survey';
+import { bodyKinds } from '../vehicle';
+import type { Ground } from './ground';
+import { logFaults } from './log-faults';
+
+/** Edits that are held against the work itself: the steps are built with them, and what that refuses is not stored. */
+export type CheckedEdit =
+  | { edit: Extract<Edit, { kind: 'log' | 'step' }>; job: Job }
+  | { edit: Extract<Edit, { kind: 'operation' }>; job: null };
+
+/**
+ * What the work itself says against an edit: an order that goes round in a ring, a person without the skill, something
+ * that must not be left out, an entry that comes too early, an operation that waits for itself.
+ */
+export function refusalsByWork({ edit, job }: CheckedEdit, ground: Ground): Fault[] {
+  if (edit.kind === 'operation')
+    return edit.entry === null ? [] : operationFaults({ code: edit.code, ...edit.entry }, ground);
+  // `CheckedEdit` ties a job to every edit of one.
+  if (job === null) return [];
+  return edit.kind === 'log' ? logFaults(edit, job, ground) : stepFaults(edit, job, ground);
+}
+
+type StepEditKind = Extract<Edit, { kind: 'step' }>;
+
+function stepFaults(edit: StepEditKind, stored: Job, ground: Ground): Fault[] {
+  const ready = withShopWays(withJobSchools(withEdit(stored, edit)), ground.shop);
+  const job = withLoggedFacts(ready, ground.now);
+  const { sections, parts } = lotsOf(job, partsOfJob(job));
+  return faultsIn(buildSteps({ job: { ...job, sections }, parts, ...ground }), edit.step);
+}
+
+/** The job as the edit would leave it. */
+function withEdit(job: Job, { step, set }: StepEditKind): Job {
+  const before = job.stepEdits.find((one) => one.step === step) ?? blankStepEdit(step);
+  const others = job.stepEdits.filter((one) => one.step !== step);
+  return { ...job, stepEdits: [...others, { ...before, ...set }] };
+}
+
+/** An entry that sends the work of any kind of body round in a ring is not taken. */
+function operationFaults(entry: Operation, { shop, shelf, operations }: Ground): Fault[] {
+  const tried = [...operations.filter((one) => one.code !== entry.code), entry];
+  for (const kind of bodyKinds) {
+    const job = proposeJob({ ...sample, bodyKind: kind.key });
+    const { warnings } = buildSteps({ job, parts: partsOfJob(job), shop, shelf, operations: tried });
+    for (const warning of warnings)
+      if (warning.code === 'own-operations-ignored')
+        return [{ place: 'entry', reason: `on a ${kind.name.toLowerCase()} ${warning.ring}` }];
+  }
+  return [];
+}
+
+/** A job of each kind as the new-job form would make it. */
+const sample: Omit<NewJob, 'bodyKind'> = {
+  number: 'P-000',
+  name: 'Sample',
+  owner: '',
+  dimensions: {},
+  level: 'Show',
+  arrival: '2026-01-05',
+  promised: '2026-06-05',
+  capLabourHours: 0,
+  capMaterialsMinor: 0,
+  capBoothHours: 0,
+};
+
+function faultsIn({ steps, warnings }: StepNetwork, step: string): Fault[] {
+  const name = (key: string) => steps.find((one) => one.key === key)?.name ?? key;
+  return warnings.flatMap((warning): Fault[] => {
+    if (!('step' in warning) || warning.step !== step) return [];
+    switch (warning.code) {
+      case 'order-refused': {
+        const chain = warning.chain.slice(0, 3).map(name);
+        const through = chain.length > 0 ? `, through ${chain.join(', ')}` : '';
+        const insist = warning.mayInsist ? ' You may insist; it will stay visible.' : '';
+        const reason = `“${name(step)}” cannot come after “${name(warning.after)}”, which waits for it${through}.${insist}`;
+        return [{ place: 'set.after', reason }];
+      }
+      case 'person-refused':
+        return [{ place: 'set.person', reason: `${warning.person} has not the skill for “${name(step)}”` }];
+      case 'skip-refused':
+        return [{ place: 'set.skipped', reason: `“${name(step)}” must not be left out` }];
+      default:
+        return [];
+    }
+  });
+}

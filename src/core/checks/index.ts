@@ -1,0 +1,2 @@
+export * from './edit-refusals';
+export * from './ground';

@@ -1,0 +1,146 @@
+import {
+  fittingChoices,
+  fittingNeeds,
+  fittingStates,
+  gateKinds,
+  holeActions,
+} from '../record/strip-down-words';
+import { harms, openingMethods, tiedPhases, trades } from '../record/trade-words';
+import * as atom from './atoms';
+import { figure, flag, id, localDate, nullable, since, text, whole, word } from './field';
+
+const minutes = () => figure(0, 10_000);
+const part = () => id(atom.partKey());
+
+/** A piece of trim, glass, lamp, emblem or hinge that is in the way; minutes of a person. */
+const fittings = {
+  name: text(80, 1),
+  part: part(),
+  /** Number on its tag or bag. */
+  tag: text(20, 0, 32),
+  removeMin: minutes(),
+  refitMin: minutes(),
+  /** To mask it once. */
+  maskMin: minutes(),
+  choice: word(fittingChoices),
+  needs: word(fittingNeeds),
+  /** Work on it at the bench. */
+  benchMin: minutes(),
+  /** The day a bought or sent-out piece is promised back; null when it waits for nobody. */
+  readyOn: nullable(localDate()),
+  state: word(fittingStates),
+  /** As it came off: straight, pitted, cracked, incomplete. */
+  condition: text(120),
+  /** What holds it: screws, clips, studs, and which are spoilt. */
+  fasteners: since('', text(120)),
+  note: text(200),
+};
+
+/** A hole of the register, measured so that it can be found again under paint. */
+const holes = {
+  part: part(),
+  diameterMm: figure(0.1, 1000),
+  /** From the part's left and top edge, mm. */
+  fromLeftMm: figure(0, 20_000),
+  fromTopMm: figure(0, 20_000),
+  action: word(holeActions),
+  sealant: text(80),
+  done: flag(),
+  note: text(200),
+};
+
+/** Something that must be so before the first primer of a section. */
+const gates = {
+  section: id(),
+  kind: word(gateKinds),
+  what: text(120),
+  /** Of a dry-fit: gap and flush in mm and how often it was tried; null where nothing was measured. */
+  gapMm: nullable(figure(0, 100)),
+  flushMm: nullable(figure(-50, 50)),
+  attempts: whole(0, 100),
+  done: flag(),
+  doneOn: nullable(localDate()),
+};
+
+/** Damage found only after stripping, with the hours it takes: burns the allowance down. */
+const finds = {
+  part: part(),
+  hours: figure(0, 1000),
+  what: text(200),
+  onDate: localDate(),
+};
+
+/** Where another trade's work meets the paint: it comes before a stretch of ours, or waits for one. */
+const milestones = {
+  trade: word(trades),
+  what: text(80),
+  /** `before`: the stretch waits for it. `after`: it waits for the stretch. */
+  tie: word(['before', 'after']),
+  phase: word(tiedPhases),
+  /** The day it is promised to be done (before), or the trade means to begin (after); null when nobody knows. */
+  onDate: nullable(localDate()),
+  /** What cannot be reached any more once it is done. */
+  accessLost: text(200),
+  done: flag(),
+  /** The day that the trade was last told, for `after`. */
+  toldDate: nullable(localDate()),
+};
+
+/** An opening and how its edge is kept soft. */
+const openings = {
+  part: part(),
+  what: text(80),
+  lengthM: figure(0, 100),
+  method: word(openingMethods),
+  /** Where the line lies that nobody will see. */
+  barrier: text(120),
+  /** Where overspray leaves. */
+  exit: text(120),
+};
+
+/** Something that stays on or near the vehicle and must be covered while something would harm it. */
+const covers = {
+  what: text(80, 1),
+  harm: word(harms),
+  cover: text(120),
+};
+
+/** Where new film runs out into old: the line, with what and when. */
+const blends = {
+  part: part(),
+  /** The opening, body line or edge it ends at. */
+  line: text(120),
+  material: text(120),
+  /** Width over which it fades, mm. */
+  widthMm: figure(0, 2000),
+  /** In the last colour coat, or in the last clear. */
+  timing: word(['colour', 'clear']),
+};
+
+/** Work done by somebody outside: what went where, when it is due, how it came back. */
+const sendOuts = {
+  what: text(80, 1),
+  part: part(),
+  vendor: text(80),
+  /** Days it takes, as they say. */
+  leadDays: whole(0, 1000),
+  sentOn: nullable(localDate()),
+  dueOn: nullable(localDate()),
+  returnedOn: nullable(localDate()),
+  condition: text(200),
+  /** The stretch of our work that waits for it. */
+  phase: word(tiedPhases),
+};
+
+/** The lists of a job that are kept row by row, by name; an item has its id besides. */
+export const jobListFields = {
+  fittings,
+  holes,
+  gates,
+  finds,
+  milestones,
+  openings,
+  covers,
+  blends,
+  sendOuts,
+};

@@ -1,0 +1,46 @@
+import { levels } from '../film/coat-system';
+import { jobStates } from '../record/job-words';
+import type { SchoolChoice } from '../record/school';
+import { priorRepairs } from '../record/strip-down-words';
+import type { Dimensions } from '../vehicle/body-kind';
+import * as atom from './atoms';
+import { schools } from './choices';
+import {
+  document,
+  figure,
+  localDate,
+  moneyMinor,
+  nullable,
+  since,
+  text,
+  whole,
+  word,
+  wordBy,
+  type TypeOf,
+} from './field';
+
+/** A job's own figures; its number is the id, and what stands row by row has concepts of its own. */
+export const jobFields = {
+  name: text(80, 1),
+  owner: text(80),
+  bodyKind: wordBy(atom.bodyKind()),
+  dimensions: document<Dimensions>(atom.dimensionFigures()),
+  level: word(levels),
+  state: word(jobStates),
+  arrival: localDate(),
+  promised: localDate(),
+  /** Caps of the three budgets; 0 for no cap. */
+  capLabourHours: figure(0, 100_000),
+  capMaterialsMinor: moneyMinor(),
+  capBoothHours: figure(0, 100_000),
+  /** Year it was built; null when nobody knows. */
+  builtYear: since(null, nullable(whole(1850, 2200))),
+  priorRepair: since('none', word(priorRepairs)),
+  /** Methods chosen for the whole job. */
+  schools: since({}, document<SchoolChoice>(schools())),
+  /** What a day of its lateness counts beside a day of another job's. */
+  weight: since(1, whole(1, 9)),
+  /** Steps in an order that was found to end sooner than the rule does; empty where none was looked for. */
+  placingOrder: since([], document<string[]>(atom.stepOrder())),
+};
+export type JobFigures = TypeOf<typeof jobFields>;

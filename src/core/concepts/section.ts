@@ -1,0 +1,49 @@
+import { levels, type LayerRole } from '../film/coat-system';
+import { depths, oldFinishes } from '../record/depth';
+import type { SchoolChoice } from '../record/school';
+import { substrates } from '../vehicle/body-kind';
+import * as atom from './atoms';
+import { rounds, schools, stopRule } from './choices';
+import { document, flag, nullable, since, text, word, wordBy, type TypeOf } from './field';
+
+export type CoatCounts = Partial<Record<LayerRole, number>>;
+export type TypedRounds = { filler?: number; build?: number };
+
+/** A measure that is good enough, or a day after which no round is added. */
+export interface StopRule {
+  /** Largest hollow left under a straight edge of half a metre, mm; null where nothing is measured. */
+  hollowMm: number | null;
+  /** No further round after this day. */
+  lastDay: string | null;
+}
+
+/** A section of a job: what it is, how far down it goes, what goes on it. */
+export const sectionFields = {
+  key: wordBy(atom.key()),
+  name: text(80, 1),
+  /** Sections of one group stand on one body and share its place; loose groups travel by themselves. */
+  group: wordBy(atom.key()),
+  loose: flag(),
+  substrate: word(substrates),
+  system: wordBy(atom.coatSystem()),
+  oldFinish: word(oldFinishes),
+  depth: word(depths),
+  level: word(levels),
+  colourName: text(60, 1),
+  /** sRGB of the colour on the screen, `#rrggbb`. */
+  colourHex: wordBy(atom.hexColour()),
+  /** Coats the manager typed in place of the computed ones. */
+  coats: document<CoatCounts>(atom.coatCounts()),
+  /** Grit sequence of colour sanding in place of the level's; null for the level's own. */
+  ladder: since(null, nullable(wordBy(atom.ladder()))),
+  /** Methods chosen for this section; the others follow the job's choice, else the situation. */
+  schools: since({}, document<SchoolChoice>(schools())),
+  /** Rounds of filling and of priming and blocking, typed in place of the level's. */
+  rounds: since({}, document<TypedRounds>(rounds())),
+  /** What ends the chase for straightness; null where only the rounds do. */
+  stopRule: since(null, nullable(document<StopRule>(stopRule()))),
+};
+export type SectionRecord = TypeOf<typeof sectionFields>;
+
+/** What stays as the body kind proposed it; everything else of a section is edited. */
+export const fixedOfSection = ['key', 'name', 'group', 'loose'] as const;

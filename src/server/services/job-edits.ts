@@ -1,0 +1,102 @@
+import { dimensionFaults, horizonFaults } from '../../core/exchange';
+import { blankStepEdit, isBlank } from '../../core/record';
+import { proposeSections } from '../../core/survey';
+import { sectionInsert } from '../repositories/job-changes';
+import { findingId, measuredId, sectionId, signOffId, stepEditId } from '../repositories/job-ids';
+import { insert, remove, setOrClear, update } from '../repositories/row-change';
+import { fault, made, type EditOfKind, type JobGiven, type JobMakers, type Made } from './edit-makers';
+
+/** Edits of a job's own figures, its sections, its steps by hand, its releases and its scope. */
+export const jobMakers: JobMakers<
+  | 'job'
+  | 'section'
+  | 'measure'
+  | 'step'
+  | 'add-step'
+  | 'remove-added-step'
+  | 'sign-off'
+  | 'remove-sign-off'
+  | 'add-scope'
+  | 'remove-scope'
+> = {
+  job: jobEdit,
+  section: (edit, { stored }) => {
+    const section = stored.job.sections.find((one) => one.key === edit.section);
+    if (!section) return fault('section', `there is no section ${edit.section} in ${edit.job}`);
+    return made(
+      `${section.name}: ${Object.keys(edit.set).join(', ')}`,
+      update('section', sectionId(edit.job, edit.section), edit.seen, edit.set),
+    );
+  },
+  measure: (edit) => {
+    const id = measuredId(edit.job, edit.part);
+    const cells = edit.outsideM2 === null ? null : { outsideM2: edit.outsideM2 };
+    return made(
+      `area of ${edit.part}`,
+      ...setOrClear('measuredPart', { id, seen: edit.seen }, cells, (one) =>
+        insert('measuredPart', { id, jobId: edit.job, key: edit.part, ...one }),
+      ),
+    );
+  },
+  step: stepEdit,
+  'add-step': (edit, { newId }) =>
+    made(
+      'step added',
+      insert('addedStep', { id: findingId(edit.job, newId()), jobId: edit.job, ...edit.step }),
+    ),
+  'remove-added-step': (edit) =>
+    made('added step removed', remove('addedStep', findingId(edit.job, edit.id), edit.seen)),
+  'sign-off': ({ job, signOff }) =>
+    made(
+      `release of ${signOff.step}`,
+      insert('signOff', { id: signOffId(job, signOff.step), jobId: job, ...signOff }),
+    ),
+  'remove-sign-off': (edit) =>
+    made(`release of ${edit.step} taken back`, remove('signOff', signOffId(edit.job, edit.step), edit.seen)),
+  'add-scope': ({ job, change }, { newId, today }) =>
+    made(
+      'scope changed',
+      insert('scopeChange', { id: findingId(job, newId()), jobId: job, ...change, onDate: today }),
+    ),
+  'remove-scope': (edit) =>
+    made('scope change removed', remove('scopeChange', findingId(edit.job, edit.id), edit.seen)),
+};
+
+function stepEdit(edit: EditOfKind<'step'>, { stored }: JobGiven): Made {
+  const before = stored.job.stepEdits.find((one) => one.step === edit.step);
+  const { step, ...rest } = { ...blankStepEdit(edit.step), ...before, ...edit.set };
+  const id = stepEditId(edit.job, step);
+  return made(
+    `step ${step}: ${Object.keys(edit.set).join(', ')}`,
+    ...setOrClear('stepEdit', { id, seen: edit.seen }, isBlank(rest) ? null : rest, (cells) =>
+      insert('stepEdit', { id, jobId: edit.job, step, ...cells }),
+    ),
+  );
+}
+
+/** A new level goes on to the sections that had the job's level; new dimensions may bring new sections. */
+function jobEdit({ set, seen }: EditOfKind<'job'>, { stored: { job, versions } }: JobGiven): Made {
+  const { number } = job;
+  const dimensions = set.dimensions ? { ...job.dimensions, ...set.dimensions } : undefined;
+  const faults = dimensions ? dimensionFaults(job.bodyKind, dimensions) : [];
+  if (faults.length > 0) return { faults };
+  const [arrival, promised] = [set.arrival ?? job.arrival, set.promised ?? job.promised];
+  if (set.arrival !== undefined || set.promised !== undefined) {
+    const wrong = horizonFaults(arrival, promised, set.promised === undefined ? 'arrival' : 'promised');
+    if (wrong.length > 0) return { faults: wrong };
+  }
+  const changes = [update('job', number, seen, dimensions ? { ...set, dimensions } : set)];
+  if (set.level)
+    for (const section of job.sections.filter((one) => one.level === job.level)) {
+      const id = sectionId(number, section.key);
+      changes.push(update('section', id, versions[id]!, { level: set.level }));
+    }
+  if (dimensions) {
+    const known = new Set(job.sections.map((section) => section.key));
+    const added = proposeSections(job.bodyKind, dimensions, set.level ?? job.level).filter(
+      (one) => !known.has(one.key),
+    );
+    added.forEach((section, i) => changes.push(sectionInsert(number, section, job.sections.length + i)));
+  }
+  return made(Object.keys(set).join(', '), ...changes);
+}
