@@ -108,7 +108,7 @@ describe('edit', () => {
     const gone = await ask(edit, await section({ level: 'Work' }, { section: 'rudder' }));
     expect([gone.status, gone.body.faults[0].place]).toEqual([422, 'section']);
     const none = await ask(edit, await section({ level: 'Work' }, { job: 'P-999' }));
-    expect([none.status, none.body.faults[0].place]).toEqual([422, 'section']);
+    expect([none.status, none.body.faults[0].place]).toEqual([422, 'job']);
   });
 
   test('names of prototypes are ordinary text', async () => {

@@ -220,7 +220,7 @@ function productOf(row: Row): unknown {
   };
 }
 
-const withoutUndefined = (given: Record<string, unknown>) =>
+const withoutUndefined = (given: object) =>
   Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined));
 
 /** Parts of a mix as its sheet states them: `4:1:0.5`, or `98:2 by weight`. */

@@ -1,4 +1,4 @@
-import type { ClimateStop, Level, Shelf, StackFault } from '../film';
+import type { ClimateStop, LayerRole, Level, Shelf, StackFault } from '../film';
 import type { OldTape } from './tape';
 import type { BudgetBreach, Budgets, Quote } from '../money';
 import type { Job } from '../record';
@@ -47,7 +47,7 @@ export interface SectionSummary extends Omit<SectionStack, 'layers'> {
   outsideM2: number;
   insideM2: number;
   layers: {
-    role: string;
+    role: LayerRole;
     product: string;
     name: string;
     coats: number;

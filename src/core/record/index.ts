@@ -1,3 +1,4 @@
+export * from './audit-line';
 export * from './depth';
 export * from './job';
 export * from './job-lists';

@@ -1,6 +1,7 @@
 'use client';
 
-import { useState } from 'react';
+import { refusalOf, useAnswer } from '../frame/asking';
+import { usePlanHash } from '../frame/plan-hash';
 import type { GiveUps } from '@/core/changes';
 import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
@@ -29,23 +30,16 @@ function overText({ over }: GiveUps, locale: Locale): string {
 /** What could be given up when date or caps break: the five best single changes, each through the whole plan. */
 export function GiveUpView({ job, ground, locale }: { job: string; ground: ChangeGround; locale: Locale }) {
   const live = useLive();
-  const [answer, setAnswer] = useState<Answer | null>(null);
-  const [said, setSaid] = useState<string | null>(null);
-  const ask = async () => {
-    setSaid('Trying every single change, one whole plan each …');
-    try {
-      const response = await fetch(`/api/jobs/${job}/give-up`);
-      if (!response.ok) throw new Error(String(response.status));
-      setAnswer((await response.json()) as Answer);
-      setSaid(null);
-    } catch {
-      setSaid('Coatrel does not answer.');
-    }
-  };
+  const planHash = usePlanHash();
+  const question = useAnswer<Answer>(`/api/jobs/${job}/give-up`, [planHash], false);
+  const answer = question.data;
+  const said = question.isFetching
+    ? 'Trying every single change, one whole plan each …'
+    : refusalOf(question.error);
   return (
     <div className="h-full overflow-auto">
       <div className="flex items-center gap-3 pb-3">
-        <Button look="main" disabled={!live} onClick={() => void ask()}>
+        <Button look="main" disabled={!live} onClick={() => void question.refetch()}>
           Look for what to give up
         </Button>
         <span role="status" className="text-quiet">

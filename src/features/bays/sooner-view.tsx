@@ -1,6 +1,8 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { askJson, jsonPost } from '../frame/asking';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import type { PlanFigures } from '@/core/changes';
 import { Button } from '@/ui/button';
 import { Fact } from '@/ui/facts';
@@ -116,29 +118,17 @@ function useCompared(
   job: string,
   order: readonly string[] | null,
 ): { base: PlanFigures; found: PlanFigures } | null {
-  const [answer, setAnswer] = useState<{
-    order: readonly string[];
-    base: PlanFigures;
-    found: PlanFigures;
-  } | null>(null);
-  useEffect(() => {
-    if (!order) return;
-    const stop = new AbortController();
-    fetch(`/api/jobs/${job}/changes`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ changes: [{ kind: 'order', order }] }),
-      signal: stop.signal,
-    })
-      .then(async (response) => {
-        const body = (await response.json()) as Compared;
-        const found = body.changed[0];
-        if (response.ok && found) setAnswer({ order, base: body.base, found });
-      })
-      .catch(() => {});
-    return () => stop.abort();
-  }, [job, order]);
-  return answer && answer.order === order ? answer : null;
+  const question = useQuery({
+    queryKey: ['order compared', job, order],
+    enabled: order !== null,
+    queryFn: ({ signal }) =>
+      askJson<Compared>(`/api/jobs/${job}/changes`, {
+        ...jsonPost({ changes: [{ kind: 'order', order }] }),
+        signal,
+      }),
+  });
+  const found = question.data?.changed[0];
+  return question.data && found ? { base: question.data.base, found } : null;
 }
 
 function Proposal({

@@ -3,6 +3,7 @@
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { ScheduleProblem } from '@/core/schedule';
+import { askJson } from '../frame/asking';
 import type { OrderProgress, OrderSearch } from '@/workers/order-search';
 
 /** Rounds after which it ends by itself; some seconds for a coach. */
@@ -32,9 +33,7 @@ export function useOrderSearch(job: string): {
     const look = async () => {
       setLooking({ state: 'asking' });
       try {
-        const response = await fetch(`/api/jobs/${job}/calendar-problem`);
-        if (!response.ok) throw new Error(String(response.status));
-        const problem = (await response.json()) as ScheduleProblem;
+        const problem = await askJson<ScheduleProblem>(`/api/jobs/${job}/calendar-problem`);
         const worker = new Worker(new URL('../../workers/order-search.worker.ts', import.meta.url), {
           type: 'module',
         });

@@ -1,5 +1,8 @@
 'use client';
 
+import { askJson, jsonPost, refusalOf } from '../frame/asking';
+import { useQuery, keepPreviousData } from '@tanstack/react-query';
+import { usePlanHash } from '../frame/plan-hash';
 import { useState } from 'react';
 import type { Change, PlanFigures } from '@/core/changes';
 import { Button } from '@/ui/button';
@@ -66,30 +69,21 @@ function rowsFor(locale: Locale): Row[] {
 /** Up to four things done otherwise, each planned through and laid beside the plan as it stands. Nothing is stored. */
 export function WhatIfView({ job, ground, locale }: { job: string; ground: ChangeGround; locale: Locale }) {
   const [changes, setChanges] = useState<Change[]>([]);
-  const [answer, setAnswer] = useState<Answer | null>(null);
-  const [said, setSaid] = useState<string | null>(null);
-  const ask = async (next: Change[]) => {
-    setChanges(next);
-    if (next.length === 0) return setAnswer(null);
-    setSaid('Planning the whole job each way …');
-    try {
-      const response = await fetch(`/api/jobs/${job}/changes`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ changes: next }),
-      });
-      const body = (await response.json()) as Answer & { faults?: { reason: string }[] };
-      if (response.ok) setAnswer(body);
-      setSaid(response.ok ? null : (body.faults?.map((one) => one.reason).join('; ') ?? 'No answer.'));
-    } catch {
-      setSaid('Coatrel does not answer.');
-    }
-  };
+  const planHash = usePlanHash();
+  const question = useQuery({
+    queryKey: ['changes compared', job, planHash, changes],
+    enabled: changes.length > 0,
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) =>
+      askJson<Answer>(`/api/jobs/${job}/changes`, { ...jsonPost({ changes }), signal }),
+  });
+  const said = question.isFetching ? 'Planning the whole job each way …' : refusalOf(question.error);
+  const answer = question.data;
   const shown = answer && answer.changed.length === changes.length ? answer : null;
   return (
     <div className="h-full overflow-auto">
       {changes.length < most ? (
-        <ChangeForm ground={ground} onAdd={(change) => void ask([...changes, change])} />
+        <ChangeForm ground={ground} onAdd={(change) => setChanges([...changes, change])} />
       ) : (
         <p className="pb-3 text-quiet">Four lie side by side; take one away to try another.</p>
       )}
@@ -122,7 +116,7 @@ export function WhatIfView({ job, ground, locale }: { job: string; ground: Chang
                   <Button
                     className="!px-2 text-small"
                     aria-label={`Take away: ${changeText(change, ground)}`}
-                    onClick={() => void ask(changes.filter((_, k) => k !== i))}
+                    onClick={() => setChanges(changes.filter((_, k) => k !== i))}
                   >
                     take away
                   </Button>

@@ -1,5 +1,5 @@
 import { pooledRoles, batchesOnHand } from '@/core/stores';
-import type { Product, Reopening, Shelf } from '@/core/film';
+import type { LayerRole, Product, Reopening, Shelf } from '@/core/film';
 import {
   batchesOnPanels,
   boxAdvice,
@@ -23,7 +23,7 @@ import type { Locale } from '../words/format';
 /** A coat of a session as it is tapped: what goes on, and how far it is. */
 export interface SessionCoat {
   step: string;
-  role: string;
+  role: LayerRole;
   product: string;
   name: string;
   nth: number;

@@ -71,7 +71,7 @@ export function WindowView({
         coat: withCoat
           ? {
               product: coat.product,
-              role: coat.role as never,
+              role: coat.role,
               nth: coat.nth,
               faces: coat.faces,
               batch: usedBatch,

@@ -129,12 +129,7 @@ function filmSection(
   const parts = plan.parts.filter((part) => part.section === summary.section);
   const depth = depthOfLot(summary.section, section);
   const kept = keptLayers(job, new Set(parts.map((part) => part.key)), depth);
-  const column = filmColumn(
-    kept,
-    summary.layers.map((layer) => ({ ...layer, role: layer.role as never })),
-    summary.clear,
-    route,
-  );
+  const column = filmColumn(kept, summary.layers, summary.clear, route);
   const lot = { ...section, level: summary.level };
   const ladder = ladderOf(lot);
   const keys = new Set(parts.map((part) => part.key));

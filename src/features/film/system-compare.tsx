@@ -1,9 +1,10 @@
 'use client';
 
-import { useEffect, useState } from 'react';
 import type { Repair } from '@/core/film';
 import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
+import { useAnswer } from '../frame/asking';
+import { usePlanHash } from '../frame/plan-hash';
 import { useSaving } from '../frame/saving';
 import { date, hours, money, type Locale } from '../words/format';
 import type { SectionSeen } from './film-props';
@@ -23,8 +24,6 @@ interface SystemRow {
   fits: boolean;
 }
 
-type Loaded = { status: 'loading' } | { status: 'failed' } | { status: 'ready'; rows: SystemRow[] };
-
 const reach: Record<Repair, string> = { spot: 'spot', panel: 'panel', whole: 'whole' };
 
 /** The coat systems this section could have, each through the whole plan from the start, side by side. */
@@ -38,21 +37,13 @@ export function SystemCompare({
   locale: Locale;
 }) {
   const { save } = useSaving();
-  const [loaded, setLoaded] = useState<Loaded>({ status: 'loading' });
-  useEffect(() => {
-    const stop = new AbortController();
-    fetch(`/api/jobs/${job}/systems?section=${encodeURIComponent(section.key)}`, { signal: stop.signal })
-      .then(async (answer) => {
-        if (!answer.ok) throw new Error(String(answer.status));
-        const { systems } = (await answer.json()) as { systems: SystemRow[] };
-        setLoaded({ status: 'ready', rows: systems });
-      })
-      .catch(() => stop.signal.aborted || setLoaded({ status: 'failed' }));
-    return () => stop.abort();
-  }, [job, section.key, section.system]);
-  if (loaded.status === 'loading')
-    return <p className="py-4 text-quiet">Planning the whole job in each system …</p>;
-  if (loaded.status === 'failed')
+  const planHash = usePlanHash();
+  const question = useAnswer<{ systems: SystemRow[] }>(
+    `/api/jobs/${job}/systems?section=${encodeURIComponent(section.key)}`,
+    [section.system, planHash],
+  );
+  if (question.isPending) return <p className="py-4 text-quiet">Planning the whole job in each system …</p>;
+  if (question.isError)
     return <p className="py-4 text-quiet">The systems could not be planned; choose the section again.</p>;
   const choose = (system: string) =>
     void save({ kind: 'section', job, section: section.key, seen: section.seen, set: { system, coats: {} } });
@@ -76,7 +67,7 @@ export function SystemCompare({
           '',
         ]}
       >
-        {loaded.rows.map((row) => {
+        {question.data.systems.map((row) => {
           const chosen = row.system === section.system;
           return (
             <tr key={row.system} className="border-b border-line align-top">

@@ -6,11 +6,12 @@ import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
+import { refusalOf, useAnswer } from '../frame/asking';
+import { usePlanHash } from '../frame/plan-hash';
 import { date, hours, money, type Locale } from '../words/format';
 import type { WarningText } from '../words/warning-words';
 
 interface Answer {
-  airC: number;
   base: PlanFigures;
   changed: PlanFigures;
   breaks: WarningText[];
@@ -18,24 +19,24 @@ interface Answer {
 
 /** The whole job with every place at one temperature: what breaks and what it costs. Nothing is stored. */
 export function WhatIfAir({ job, locale }: { job: string; locale: Locale }) {
+  const planHash = usePlanHash();
   const live = useLive();
   const [airC, setAirC] = useState('12');
-  const [answer, setAnswer] = useState<Answer | null>(null);
-  const [said, setSaid] = useState<string | null>(null);
-  const ask = async () => {
-    setSaid('Planning …');
-    const response = await fetch(`/api/jobs/${job}/what-if?airC=${encodeURIComponent(airC)}`);
-    const body = (await response.json()) as Omit<Answer, 'airC'> & { faults?: { reason: string }[] };
-    setSaid(response.ok ? null : (body.faults?.map((one) => one.reason).join('; ') ?? 'No answer.'));
-    if (response.ok) setAnswer({ ...body, airC: Number(airC) });
-  };
+  const [asked, setAsked] = useState<string | null>(null);
+  const question = useAnswer<Answer>(
+    `/api/jobs/${job}/what-if?airC=${encodeURIComponent(asked ?? '')}`,
+    [planHash],
+    asked !== null,
+  );
+  const answer = question.data;
+  const said = question.isFetching ? 'Planning …' : refusalOf(question.error);
   return (
     <>
       <form
         className="flex items-center gap-2 pb-3"
         onSubmit={(event) => {
           event.preventDefault();
-          void ask().catch(() => setSaid('Coatrel does not answer.'));
+          setAsked(airC);
         }}
       >
         <label className="flex items-center gap-2">
@@ -72,9 +73,7 @@ export function WhatIfAir({ job, locale }: { job: string; locale: Locale }) {
               const row = answer[which];
               return (
                 <tr key={which} className="border-b border-line">
-                  <td className="py-1 pr-3">
-                    {which === 'base' ? 'as the shop keeps it' : `${answer.airC} °C`}
-                  </td>
+                  <td className="py-1 pr-3">{which === 'base' ? 'as the shop keeps it' : `${asked} °C`}</td>
                   <td className="py-1 pr-3 text-right tabular-nums">{hours(row.labourMin)}</td>
                   <td className="py-1 pr-3 text-right tabular-nums">{money(row.materialsMinor, locale)}</td>
                   <td className="py-1 pr-3 text-right tabular-nums">{hours(row.boothMin)}</td>
@@ -86,7 +85,7 @@ export function WhatIfAir({ job, locale }: { job: string; locale: Locale }) {
               );
             })}
           </Table>
-          <h2 className="pt-3 font-semibold">What breaks at {answer.airC} °C</h2>
+          <h2 className="pt-3 font-semibold">What breaks at {asked} °C</h2>
           {answer.breaks.length === 0 && <p className="text-quiet">Nothing that does not break already.</p>}
           {answer.breaks.map((one) => (
             <Notice key={one.text} grade={one.grade}>

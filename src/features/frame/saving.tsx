@@ -1,5 +1,6 @@
 'use client';
 
+import { QueryClientProvider } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import {
   createContext,
@@ -11,6 +12,7 @@ import {
   type ReactNode,
 } from 'react';
 import type { Edit } from '@/core/record';
+import { newQueryClient } from './asking';
 
 export interface Fault {
   place: string;
@@ -33,20 +35,36 @@ interface Saving {
 
 const SavingContext = createContext<Saving | null>(null);
 
-const movedOnText = (why: string) =>
+const conflictText = (why: string) =>
   why === 'changed'
     ? 'Not saved: somebody changed this since you saw it. Their value is shown now; make your change again if it still stands.'
     : why === 'gone'
       ? 'Not saved: somebody removed this since you saw it.'
       : 'Not saved: somebody added this since you saw it.';
 
+/** How often what met a lost connection or a database that starts is sent again, and after how long. */
+const again = { most: 3, afterMs: 400 };
+
+/** Sends it until somebody answers, always under the same key, so that what was carried out unheard counts once. */
+async function postOnce(path: string, body: unknown): Promise<Response> {
+  const init: RequestInit = {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', 'x-request-key': crypto.randomUUID() },
+    body: JSON.stringify(body),
+  };
+  for (let attempt = 1; ; attempt += 1) {
+    const answer = await fetch(path, init).catch((error: unknown) => {
+      if (attempt >= again.most) throw error;
+      return null;
+    });
+    if (answer && (answer.status !== 503 || attempt >= again.most)) return answer;
+    await new Promise((done) => setTimeout(done, again.afterMs * attempt));
+  }
+}
+
 async function post(path: string, body: unknown): Promise<{ outcome: SendOutcome; text: string | null }> {
   try {
-    const answer = await fetch(path, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    });
+    const answer = await postOnce(path, body);
     if (answer.ok) return { outcome: { status: 'saved' }, text: null };
     const said = (await answer.json().catch(() => ({}))) as {
       faults?: Fault[];
@@ -54,7 +72,7 @@ async function post(path: string, body: unknown): Promise<{ outcome: SendOutcome
       status?: string;
     };
     if (answer.status === 409) {
-      const text = movedOnText(said.why ?? 'changed');
+      const text = conflictText(said.why ?? 'changed');
       return { outcome: { status: 'refused', faults: [{ place: '', reason: text }] }, text };
     }
     if (said.status === 'nothing')
@@ -73,6 +91,7 @@ async function post(path: string, body: unknown): Promise<{ outcome: SendOutcome
 /** Sends edits at once, says whether they were saved, and has every picture follow. */
 export function SavingProvider({ children }: { children: ReactNode }) {
   const router = useRouter();
+  const [client] = useState(newQueryClient);
   const [message, setMessage] = useState<Saving['message']>(null);
   const [, startTransition] = useTransition();
   const send = useCallback(
@@ -94,7 +113,11 @@ export function SavingProvider({ children }: { children: ReactNode }) {
     }),
     [message, send],
   );
-  return <SavingContext.Provider value={value}>{children}</SavingContext.Provider>;
+  return (
+    <QueryClientProvider client={client}>
+      <SavingContext.Provider value={value}>{children}</SavingContext.Provider>
+    </QueryClientProvider>
+  );
 }
 
 export function useSaving(): Saving {

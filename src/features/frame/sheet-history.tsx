@@ -1,13 +1,13 @@
 'use client';
 
-import { useEffect, useState } from 'react';
 import { Part } from '@/ui/facts';
 import { moment } from '../words/format';
+import { useAnswer } from './asking';
 
 interface Version {
   atMinute: number;
   label: string;
-  before: Record<string, unknown> | null;
+  before: object | null;
 }
 
 /** What a sheet was before each of its edits, newest first. */
@@ -23,14 +23,8 @@ export function SheetHistory({
   /** What the first edit of it was. */
   first?: string;
 }) {
-  const [history, setHistory] = useState<Version[] | null>(null);
-  useEffect(() => {
-    const stop = new AbortController();
-    fetch(path, { signal: stop.signal })
-      .then(async (answer) => setHistory(((await answer.json()) as { history: Version[] }).history))
-      .catch(() => stop.signal.aborted || setHistory([]));
-    return () => stop.abort();
-  }, [path, seen]);
+  const question = useAnswer<{ history: Version[] }>(path, [seen]);
+  const history = question.isError ? [] : (question.data?.history ?? null);
   return (
     <Part title="History">
       {history === null && <p className="text-quiet">Reading …</p>}
@@ -53,14 +47,14 @@ function differenceWords(history: readonly Version[], i: number): string {
   const after = i === 0 ? null : history[i - 1]!.before;
   const flat = (value: unknown): string =>
     typeof value === 'object' && value !== null ? JSON.stringify(value) : String(value);
-  const fields = (given: Record<string, unknown>): Record<string, unknown> => {
-    const { coating, ...rest } = given;
-    return { ...rest, ...(coating as Record<string, unknown> | null) };
+  const fields = (given: object): Map<string, unknown> => {
+    const sheet = 'coating' in given && typeof given.coating === 'object' ? given.coating : null;
+    return new Map(Object.entries({ ...given, coating: undefined, ...sheet }));
   };
   if (!after) return `before: ${Object.keys(before).length} fields kept`;
   const [old, fresh] = [fields(before), fields(after)];
-  const changed = Object.keys(old).filter((key) => flat(old[key]) !== flat(fresh[key]));
+  const changed = [...old.keys()].filter((key) => flat(old.get(key)) !== flat(fresh.get(key)));
   return changed.length === 0
     ? 'nothing changed'
-    : changed.map((key) => `${key} was ${flat(old[key]).slice(0, 40)}`).join('; ');
+    : changed.map((key) => `${key} was ${flat(old.get(key)).slice(0, 40)}`).join('; ');
 }

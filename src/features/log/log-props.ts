@@ -49,6 +49,8 @@ export interface SumRow extends TimeSum {
 
 export interface LogProps {
   job: string;
+  /** Keys of its panels. */
+  panels: string[];
   now: number;
   locale: Locale;
   running: WorkRow[];
@@ -143,6 +145,7 @@ export function logProps(
     [...map].map(([key, sum]) => ({ ...sum, name: name(key), plannedMin: null }));
   return {
     job: job.number,
+    panels: plan.parts.map((part) => part.key),
     now,
     locale: { timeZone: shop.timeZone, currency: shop.currency },
     running: attended.filter((step) => step.state === 'running').map(row),

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Room } from '@/ui/layout';
 import { ViewSwitch } from '@/ui/view-switch';
 import { AtWork } from './at-work';
+import { ChangesView } from './changes-view';
 import { EntriesView } from './entries-view';
 import type { LearnedRow } from '@/core/log';
 import { LearnedView } from './learned-view';
@@ -16,7 +17,14 @@ const RangeView = dynamic(() => import('./range-view').then((room) => room.Range
   loading: () => <p className="text-quiet">Drawing …</p>,
 });
 
-const views = { work: 'At work', entries: 'Entries', time: 'Hours', learned: 'Learned', range: 'Range' };
+const views = {
+  work: 'At work',
+  entries: 'Entries',
+  time: 'Hours',
+  learned: 'Learned',
+  range: 'Range',
+  changes: 'Changes',
+};
 type View = keyof typeof views;
 
 /** What is done now, what was done, how many hours it took, what that teaches, and in which range it ends. */
@@ -32,6 +40,8 @@ export function LogRoom(props: LogProps & { learned: LearnedRow[] }) {
         <TimeView {...props} />
       ) : view === 'learned' ? (
         <LearnedView rows={props.learned} />
+      ) : view === 'changes' ? (
+        <ChangesView job={props.job} panels={props.panels} locale={props.locale} />
       ) : (
         <RangeView {...props} />
       )}

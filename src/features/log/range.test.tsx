@@ -62,7 +62,7 @@ function Shown() {
 }
 const shown = async () => {
   const view = draw(<Shown />);
-  await act(async () => jest.advanceTimersByTime(1500));
+  await act(() => jest.advanceTimersByTimeAsync(1500));
   return view;
 };
 
@@ -95,7 +95,7 @@ test('while the plan moves on the older range stays, and says so', async () => {
   await shown();
   fireEvent.click(screen.getByRole('button', { name: 'edit' }));
   expect(screen.getByRole('status')).toHaveTextContent('drawing anew');
-  await act(async () => jest.advanceTimersByTime(1500));
+  await act(() => jest.advanceTimersByTimeAsync(1500));
   expect(screen.getByRole('status')).toHaveTextContent('');
   expect(global.fetch).toHaveBeenCalledTimes(2);
 });

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useLayoutEffect } from 'react';
-import { useForm, useWatch, type Path } from 'react-hook-form';
+import { get, useForm, useWatch, type FieldError, type Path } from 'react-hook-form';
 import type { NewJob } from '@/core/record';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
@@ -25,10 +25,13 @@ interface Fields {
 }
 
 /** Empty figures go out as null, so that the server names the field rather than taking nought. */
-const figureOf = (text: string): number => (text.trim() === '' ? (null as unknown as number) : Number(text));
+const figureOf = (text: string): number | null => (text.trim() === '' ? null : Number(text));
 const capOf = (text: string): number => (text.trim() === '' ? 0 : Number(text));
 
-function toNewJob(fields: Fields): NewJob {
+/** A new job as it is sent: a figure that was left empty is null, and refused by its name. */
+type SentJob = Omit<NewJob, 'dimensions'> & { dimensions: Record<string, number | null> };
+
+function toNewJob(fields: Fields): SentJob {
   const { dimensions, capMaterials, capLabourHours, capBoothHours, ...own } = fields;
   return {
     ...own,
@@ -92,13 +95,8 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
     );
   });
   const faultOf = (path: string): string | undefined => {
-    const at = path
-      .split('.')
-      .reduce<unknown>(
-        (inner, key) => (inner as Record<string, unknown> | undefined)?.[key],
-        formState.errors,
-      );
-    return (at as { message?: string } | undefined)?.message;
+    const fault: FieldError | undefined = get(formState.errors, path);
+    return fault?.message;
   };
   const field = (
     path: Path<Fields>,

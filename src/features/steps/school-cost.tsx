@@ -1,15 +1,13 @@
 'use client';
 
-import { useEffect, useState } from 'react';
 import type { PlanFigures } from '@/core/changes';
 import type { SchoolKey } from '@/core/record';
+import { useAnswer } from '../frame/asking';
 import { date, hours, money, type Locale } from '../words/format';
 
 interface OptionRow extends PlanFigures {
   option: string;
 }
-
-type Loaded = { status: 'loading' } | { status: 'failed' } | { status: 'ready'; rows: OptionRow[] };
 
 const signed = (text: string, value: number) => `${value > 0 ? '+' : value < 0 ? '−' : '±'}${text}`;
 
@@ -32,26 +30,17 @@ export function SchoolCost({
   stamp: string;
   locale: Locale;
 }) {
-  const [loaded, setLoaded] = useState<Loaded>({ status: 'loading' });
-  useEffect(() => {
-    const stop = new AbortController();
-    const query = `school=${school}${section === null ? '' : `&section=${encodeURIComponent(section)}`}`;
-    fetch(`/api/jobs/${job}/schools?${query}`, { signal: stop.signal })
-      .then(async (answer) => {
-        if (!answer.ok) throw new Error(String(answer.status));
-        setLoaded({ status: 'ready', rows: ((await answer.json()) as { options: OptionRow[] }).options });
-      })
-      .catch(() => stop.signal.aborted || setLoaded({ status: 'failed' }));
-    return () => stop.abort();
-  }, [job, section, school, stamp]);
-  if (loaded.status === 'loading') return <p className="text-quiet">Planning the whole job each way …</p>;
-  if (loaded.status === 'failed') return <p className="text-quiet">The ways could not be planned.</p>;
-  const base = loaded.rows.find((row) => row.option === followed);
+  const query = `school=${school}${section === null ? '' : `&section=${encodeURIComponent(section)}`}`;
+  const question = useAnswer<{ options: OptionRow[] }>(`/api/jobs/${job}/schools?${query}`, [stamp]);
+  if (question.isPending) return <p className="text-quiet">Planning the whole job each way …</p>;
+  if (question.isError) return <p className="text-quiet">The ways could not be planned.</p>;
+  const rows = question.data.options;
+  const base = rows.find((row) => row.option === followed);
   return (
     <table className="w-full text-small tabular-nums">
       <caption className="sr-only">Cost of each way</caption>
       <tbody>
-        {loaded.rows.map((row) => (
+        {rows.map((row) => (
           <tr key={row.option} className={row.option === followed ? 'font-semibold' : ''}>
             <td className="pr-2">{nameOf(row.option)}</td>
             <td className="pr-2 text-right whitespace-nowrap">

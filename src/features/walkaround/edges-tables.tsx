@@ -42,7 +42,7 @@ function Openings({ job, openings, panels }: StripDownProps) {
           head={['Panel', 'Opening', 'Edge, m', 'Soft by', 'Line lies at', 'Overspray leaves', '']}
         >
           {openings.map((one) => {
-            const row: ItemRow = {
+            const row: ItemRow<'openings'> = {
               job,
               list: 'openings',
               id: one.id,
@@ -91,7 +91,7 @@ function Blends({ job, blends, panels }: StripDownProps) {
       {blends.length > 0 && (
         <Table caption="Blend lines" head={['Panel', 'Ends at', 'Over, mm', 'With', 'In the last', '']}>
           {blends.map((one) => {
-            const row: ItemRow = {
+            const row: ItemRow<'blends'> = {
               job,
               list: 'blends',
               id: one.id,
@@ -143,7 +143,13 @@ function Covers({ job, covers }: StripDownProps) {
       {covers.length > 0 && (
         <Table caption="To cover" head={['What', 'Against', 'With', '']}>
           {covers.map((one) => {
-            const row: ItemRow = { job, list: 'covers', id: one.id, seen: one.seen, name: one.what };
+            const row: ItemRow<'covers'> = {
+              job,
+              list: 'covers',
+              id: one.id,
+              seen: one.seen,
+              name: one.what,
+            };
             return (
               <tr key={one.id} className="border-b border-line">
                 <TextCell row={row} field="what" label="What" value={one.what} width="w-56" />

@@ -64,7 +64,13 @@ export function FittingsTable({ job, fittings, panels, passes }: StripDownProps)
           ]}
         >
           {fittings.map((one) => {
-            const row: ItemRow = { job, list: 'fittings', id: one.id, seen: one.seen, name: one.name };
+            const row: ItemRow<'fittings'> = {
+              job,
+              list: 'fittings',
+              id: one.id,
+              seen: one.seen,
+              name: one.name,
+            };
             const advice = fittingAdvice(one, passes[sectionOf.get(one.part) ?? ''] ?? 0);
             return (
               <tr key={one.id} className="border-b border-line">

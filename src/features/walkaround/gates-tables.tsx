@@ -56,7 +56,7 @@ function Gates({ job, gates, sections }: StripDownProps) {
           head={['Section', 'Gate', 'What', 'Gap, mm', 'Flush, mm', 'Tries', 'Done', 'On', 'Photos', '']}
         >
           {gates.map((one) => {
-            const row: ItemRow = {
+            const row: ItemRow<'gates'> = {
               job,
               list: 'gates',
               id: one.id,
@@ -125,7 +125,7 @@ function Holes({ job, holes, panels }: StripDownProps) {
           ]}
         >
           {holes.map((one, i) => {
-            const row: ItemRow = {
+            const row: ItemRow<'holes'> = {
               job,
               list: 'holes',
               id: one.id,
@@ -191,7 +191,13 @@ function Finds({ job, finds, panels, allowance, today }: StripDownProps) {
       {finds.length > 0 && (
         <Table caption="Finds" head={['Day', 'Panel', 'What', 'Hours', '']}>
           {finds.map((one) => {
-            const row: ItemRow = { job, list: 'finds', id: one.id, seen: one.seen, name: one.what || 'find' };
+            const row: ItemRow<'finds'> = {
+              job,
+              list: 'finds',
+              id: one.id,
+              seen: one.seen,
+              name: one.what || 'find',
+            };
             return (
               <tr key={one.id} className="border-b border-line">
                 <DayCell row={row} field="onDate" label="Day" value={one.onDate} />

@@ -1,39 +1,43 @@
 'use client';
 
 import { X } from 'lucide-react';
-import type { Edit, JobListName } from '@/core/record';
+import type { Edit, JobListName, JobLists } from '@/core/record';
 import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 
 /** What a row of a strip-down list needs to be edited in place. */
-export interface ItemRow {
+export interface ItemRow<N extends JobListName = JobListName> {
   job: string;
-  list: JobListName;
+  list: N;
   id: string;
   seen: number;
   /** What the row is called, for labels that are not seen. */
   name: string;
 }
 
-const setOf = ({ job, list, id, seen }: ItemRow, set: Record<string, unknown>): Edit => ({
-  kind: 'set-item',
-  job,
-  list,
-  id,
-  seen,
-  set,
-});
+type FieldOf<N extends JobListName> = Exclude<keyof JobLists[N][number], 'id'> & string;
 
-export function TextCell({
+/** The field is one of the list's own; the server holds the value against the field's kind. */
+function setOf<N extends JobListName>(
+  row: ItemRow<N>,
+  field: FieldOf<N>,
+  value: string | number | boolean | null,
+): Edit {
+  const { job, list, id, seen } = row;
+  const set: object = { [field]: value };
+  return { kind: 'set-item', job, list, id, seen, set };
+}
+
+export function TextCell<N extends JobListName>({
   row,
   field,
   label,
   value,
   width = 'w-28',
 }: {
-  row: ItemRow;
-  field: string;
+  row: ItemRow<N>;
+  field: FieldOf<N>;
   label: string;
   value: string;
   width?: string;
@@ -45,21 +49,21 @@ export function TextCell({
         quiet
         className={width}
         value={value}
-        toEdit={(text) => setOf(row, { [field]: text })}
+        toEdit={(text) => setOf(row, field, text)}
       />
     </td>
   );
 }
 
-export function FigureCell({
+export function FigureCell<N extends JobListName>({
   row,
   field,
   label,
   value,
   none = false,
 }: {
-  row: ItemRow;
-  field: string;
+  row: ItemRow<N>;
+  field: FieldOf<N>;
   label: string;
   value: number | null;
   /** May be left empty. */
@@ -74,20 +78,20 @@ export function FigureCell({
         step="any"
         className="w-14"
         value={value === null ? '' : String(value)}
-        toEdit={(text) => setOf(row, { [field]: text === '' ? (none ? null : 0) : Number(text) })}
+        toEdit={(text) => setOf(row, field, text === '' ? (none ? null : 0) : Number(text))}
       />
     </td>
   );
 }
 
-export function DayCell({
+export function DayCell<N extends JobListName>({
   row,
   field,
   label,
   value,
 }: {
-  row: ItemRow;
-  field: string;
+  row: ItemRow<N>;
+  field: FieldOf<N>;
   label: string;
   value: string | null;
 }) {
@@ -99,13 +103,13 @@ export function DayCell({
         type="date"
         className="w-32"
         value={value ?? ''}
-        toEdit={(text) => setOf(row, { [field]: text || null })}
+        toEdit={(text) => setOf(row, field, text || null)}
       />
     </td>
   );
 }
 
-export function ChoiceCell({
+export function ChoiceCell<N extends JobListName>({
   row,
   field,
   label,
@@ -113,8 +117,8 @@ export function ChoiceCell({
   choices,
   width = 'w-28',
 }: {
-  row: ItemRow;
-  field: string;
+  row: ItemRow<N>;
+  field: FieldOf<N>;
   label: string;
   value: string;
   choices: readonly string[];
@@ -128,20 +132,20 @@ export function ChoiceCell({
         className={width}
         value={value}
         choices={choices.map((one) => ({ value: one, text: one.replace(/-/g, ' ') }))}
-        toEdit={(text) => setOf(row, { [field]: text })}
+        toEdit={(text) => setOf(row, field, text)}
       />
     </td>
   );
 }
 
-export function TickCell({
+export function TickCell<N extends JobListName>({
   row,
   field,
   label,
   value,
 }: {
-  row: ItemRow;
-  field: string;
+  row: ItemRow<N>;
+  field: FieldOf<N>;
   label: string;
   value: boolean;
 }) {
@@ -155,13 +159,13 @@ export function TickCell({
         checked={value}
         disabled={!live}
         className="size-5"
-        onChange={(event) => void save(setOf(row, { [field]: event.target.checked }))}
+        onChange={(event) => void save(setOf(row, field, event.target.checked))}
       />
     </td>
   );
 }
 
-export function RemoveCell({ row }: { row: ItemRow }) {
+export function RemoveCell<N extends JobListName>({ row }: { row: ItemRow }) {
   const { save } = useSaving();
   return (
     <td className="py-1 pr-2">

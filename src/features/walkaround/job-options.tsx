@@ -1,6 +1,8 @@
 'use client';
 
-import { useEffect, useState, type ReactNode } from 'react';
+import { useAnswer } from '../frame/asking';
+import { usePlanHash } from '../frame/plan-hash';
+import type { ReactNode } from 'react';
 import type { OptionKey } from '@/core/survey';
 import { Table } from '@/ui/layout';
 import { date, hours, money, type Locale } from '../words/format';
@@ -26,20 +28,12 @@ const names: Record<OptionKey, { name: string; what: string }> = {
 
 /** Correct, part or full: the same job through the whole pipeline, side by side, before anything is booked. */
 export function JobOptions({ job, locale }: { job: string; locale: Locale }) {
-  const [options, setOptions] = useState<CostedOption[] | 'loading' | 'failed'>('loading');
-  useEffect(() => {
-    const stop = new AbortController();
-    fetch(`/api/jobs/${job}/options`, { signal: stop.signal })
-      .then(async (answer) => {
-        if (!answer.ok) throw new Error(String(answer.status));
-        setOptions(((await answer.json()) as { options: CostedOption[] }).options);
-      })
-      .catch(() => stop.signal.aborted || setOptions('failed'));
-    return () => stop.abort();
-  }, [job]);
-  if (options === 'loading') return <p className="pt-3 text-quiet">Planning three times …</p>;
-  if (options === 'failed')
+  const planHash = usePlanHash();
+  const question = useAnswer<{ options: CostedOption[] }>(`/api/jobs/${job}/options`, [planHash]);
+  if (question.isPending) return <p className="pt-3 text-quiet">Planning three times …</p>;
+  if (question.isError)
     return <p className="pt-3 text-quiet">The options could not be reckoned; open this page again.</p>;
+  const { options } = question.data;
   const row = (label: string, cell: (one: CostedOption) => ReactNode) => (
     <tr className="border-b border-line align-baseline">
       <th scope="row" className="py-2 pr-4 text-left font-normal text-quiet">

@@ -67,7 +67,7 @@ function Milestones({ job, milestones, tradeDates }: StripDownProps) {
           ]}
         >
           {milestones.map((one) => {
-            const row: ItemRow = {
+            const row: ItemRow<'milestones'> = {
               job,
               list: 'milestones',
               id: one.id,
@@ -175,7 +175,13 @@ function SentOut({ job, sendOuts, panels, today }: StripDownProps) {
           head={['What', 'Panel', 'To whom', 'Days', 'Sent', 'Due', 'Back', 'Condition', 'Waits', '', '']}
         >
           {sendOuts.map((one) => {
-            const row: ItemRow = { job, list: 'sendOuts', id: one.id, seen: one.seen, name: one.what };
+            const row: ItemRow<'sendOuts'> = {
+              job,
+              list: 'sendOuts',
+              id: one.id,
+              seen: one.seen,
+              name: one.what,
+            };
             const late = one.dueOn !== null && one.returnedOn === null && one.dueOn < today;
             return (
               <tr key={one.id} className="border-b border-line">

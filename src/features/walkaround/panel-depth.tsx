@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useAnswer } from '../frame/asking';
 import { deference } from '@/core/safety';
 import { blankSurvey, depths, stripMethods, type Depth, type StripMethodKey } from '@/core/record';
 import type { DepthEstimate, StripEstimate } from '@/core/steps';
@@ -117,15 +117,10 @@ export function PanelDepth({ job, panel, section, actions, onAccept, locale }: P
           </p>
         )}
       </Part>
-      <Methods key={panel.surveySeen} job={job} part={panel.part.key} locale={locale} />
+      <Methods seen={panel.surveySeen} job={job} part={panel.part.key} locale={locale} />
     </>
   );
 }
-
-type Loaded =
-  | { status: 'loading' }
-  | { status: 'failed' }
-  | { status: 'ready'; estimates: StripEstimate[]; depths: DepthEstimate[] };
 
 const riskWords: Record<DepthEstimate['risk'], string> = {
   high: 'high risk',
@@ -133,30 +128,31 @@ const riskWords: Record<DepthEstimate['risk'], string> = {
   low: 'low risk',
 };
 
-function Methods({ job, part, locale }: { job: string; part: string; locale: Locale }) {
-  const [loaded, setLoaded] = useState<Loaded & { part?: string }>({ status: 'loading' });
-  useEffect(() => {
-    const stop = new AbortController();
-    fetch(`/api/jobs/${job}/strip-methods?part=${encodeURIComponent(part)}`, { signal: stop.signal })
-      .then(async (answer) => {
-        if (!answer.ok) throw new Error(String(answer.status));
-        const got = (await answer.json()) as { estimates: StripEstimate[]; depths: DepthEstimate[] };
-        setLoaded({ status: 'ready', ...got, part });
-      })
-      .catch(() => stop.signal.aborted || setLoaded({ status: 'failed', part }));
-    return () => stop.abort();
-  }, [job, part]);
+function Methods({
+  job,
+  part,
+  seen,
+  locale,
+}: {
+  job: string;
+  part: string;
+  /** Version of the panel's survey, which the estimates go by. */
+  seen: number | null;
+  locale: Locale;
+}) {
+  const question = useAnswer<{ estimates: StripEstimate[]; depths: DepthEstimate[] }>(
+    `/api/jobs/${job}/strip-methods?part=${encodeURIComponent(part)}`,
+    [seen],
+  );
   return (
     <Part title="Each depth on this panel">
-      {loaded.status === 'failed' && (
+      {question.isError && (
         <p className="text-quiet">The methods could not be read; choose the panel again.</p>
       )}
-      {(loaded.status === 'loading' || loaded.part !== part) && loaded.status !== 'failed' && (
-        <p className="text-quiet">Reckoning …</p>
-      )}
-      {loaded.status === 'ready' && loaded.part === part && (
+      {question.isPending && <p className="text-quiet">Reckoning …</p>}
+      {question.data && (
         <>
-          {loaded.depths.map((one) => (
+          {question.data.depths.map((one) => (
             <Fact key={one.depth} label={depthWords[one.depth]}>
               {hours(one.personMinutes)} h, {money(one.costMinor, locale)};{' '}
               <span className={one.risk === 'high' ? 'font-semibold text-stop' : ''}>
@@ -165,7 +161,7 @@ function Methods({ job, part, locale }: { job: string; part: string; locale: Loc
             </Fact>
           ))}
           <h4 className="pt-2 font-semibold">To bare, by method</h4>
-          {loaded.estimates.map((one) => (
+          {question.data.estimates.map((one) => (
             <div key={one.method} className="py-1">
               <Fact
                 label={

@@ -1,6 +1,7 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
+import { askJson, Refusal, useAnswer } from '../frame/asking';
 import { useSaving } from '../frame/saving';
 
 export interface PhotoShown {
@@ -17,46 +18,35 @@ export interface PhotoShown {
 
 const mostMb = 15;
 
-async function readPhotos(job: string, signal?: AbortSignal): Promise<PhotoShown[]> {
-  const answer = await fetch(`/api/jobs/${job}/photos`, { signal });
-  return ((await answer.json()) as { photos: PhotoShown[] }).photos;
-}
-
 /** Photos of one panel or one gate: read once, read anew after each that is taken or removed. */
 export function usePhotos(job: string, of: 'part' | 'gate', key: string) {
   const { save } = useSaving();
-  const [photos, setPhotos] = useState<PhotoShown[]>([]);
-  const [said, setSaid] = useState<string | null>(null);
+  const path = `/api/jobs/${job}/photos`;
+  const question = useAnswer<{ photos: PhotoShown[] }>(path);
+  const photos = (question.data?.photos ?? []).filter((photo) => photo[of] === key);
+  const [refused, setRefused] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  useEffect(() => {
-    const stop = new AbortController();
-    readPhotos(job, stop.signal)
-      .then((all) => setPhotos(all.filter((photo) => photo[of] === key)))
-      .catch(() => stop.signal.aborted || setSaid('The photos could not be read.'));
-    return () => stop.abort();
-  }, [job, of, key]);
-  const again = async () => setPhotos((await readPhotos(job)).filter((photo) => photo[of] === key));
+  const said = refused ?? (question.isError ? 'The photos could not be read.' : null);
+  const again = () => question.refetch();
   const take = async (file: File, given: Record<string, string>) => {
     if (file.size > mostMb * 1048576) {
-      setSaid(`${file.name} is larger than ${mostMb} MB.`);
+      setRefused(`${file.name} is larger than ${mostMb} MB.`);
       return;
     }
     setBusy(true);
-    setSaid(null);
+    setRefused(null);
     try {
-      const answer = await fetch(`/api/jobs/${job}/photos?${new URLSearchParams({ [of]: key, ...given })}`, {
+      await askJson(`${path}?${new URLSearchParams({ [of]: key, ...given })}`, {
         method: 'POST',
         body: file,
       });
-      if (answer.ok) await again();
-      else {
-        const { faults } = (await answer.json()) as { faults?: { reason: string }[] };
-        setSaid(
-          `Not kept: ${faults?.map((one) => one.reason).join('; ') ?? 'the server could not take it'}.`,
-        );
-      }
-    } catch {
-      setSaid('Coatrel does not answer; the photo is not kept.');
+      await again();
+    } catch (error) {
+      setRefused(
+        error instanceof Refusal && error.status !== 0
+          ? `Not kept: ${error.message}.`
+          : 'Coatrel does not answer; the photo is not kept.',
+      );
     }
     setBusy(false);
   };

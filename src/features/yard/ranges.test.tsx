@@ -1,4 +1,6 @@
+import { QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor } from '@testing-library/react';
+import { newQueryClient } from '../frame/asking';
 import { answer } from '../room.fixture';
 import { RangeOf, RangesProvider } from './ranges';
 
@@ -7,15 +9,21 @@ beforeEach(() => {
   sent.mockReset();
   global.fetch = sent;
 });
+const client = { current: newQueryClient() };
+beforeEach(() => {
+  client.current = newQueryClient();
+});
 const yard = (mark: string) => (
-  <RangesProvider mark={mark}>
-    <p data-testid="P-014">
-      <RangeOf job="P-014" />
-    </p>
-    <p data-testid="P-011">
-      <RangeOf job="P-011" />
-    </p>
-  </RangesProvider>
+  <QueryClientProvider client={client.current}>
+    <RangesProvider mark={mark}>
+      <p data-testid="P-014">
+        <RangeOf job="P-014" />
+      </p>
+      <p data-testid="P-011">
+        <RangeOf job="P-011" />
+      </p>
+    </RangesProvider>
+  </QueryClientProvider>
 );
 const ranges = (p80: string, kept: number) => answer(200, { ranges: [{ job: 'P-014', p80, kept }] });
 

@@ -1,7 +1,8 @@
 'use client';
 
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { JobRange } from '@/core/forecast';
+import { useAnswer } from '../frame/asking';
 import { date } from '../words/format';
 import { inTen } from '../words/forecast-words';
 
@@ -12,18 +13,11 @@ const Ranges = createContext<ReadonlyMap<string, JobRange> | null>(null);
  * @param mark changes with the plans, and they are asked for anew
  */
 export function RangesProvider({ mark, children }: { mark: string; children: ReactNode }) {
-  const [ranges, setRanges] = useState<ReadonlyMap<string, JobRange> | null>(null);
-  useEffect(() => {
-    const stop = new AbortController();
-    fetch('/api/forecast', { signal: stop.signal })
-      .then(async (response) => {
-        if (!response.ok) return;
-        const told = (await response.json()) as { ranges: JobRange[] };
-        setRanges(new Map(told.ranges.map((one) => [one.job, one])));
-      })
-      .catch(() => {});
-    return () => stop.abort();
-  }, [mark]);
+  const question = useAnswer<{ ranges: JobRange[] }>('/api/forecast', [mark]);
+  const ranges = useMemo(
+    () => (question.data ? new Map(question.data.ranges.map((one) => [one.job, one])) : null),
+    [question.data],
+  );
   return <Ranges.Provider value={ranges}>{children}</Ranges.Provider>;
 }
 

@@ -1,4 +1,6 @@
+import { QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { newQueryClient } from '../frame/asking';
 import { answer } from '../room.fixture';
 import { Together } from './together';
 
@@ -49,7 +51,11 @@ test('proposed, compared, accepted for all', async () => {
   sent
     .mockResolvedValueOnce(answer(200, proposal))
     .mockResolvedValueOnce(answer(200, { status: 'accepted' }));
-  render(<Together />);
+  render(
+    <QueryClientProvider client={newQueryClient()}>
+      <Together />
+    </QueryClientProvider>,
+  );
   click('Plan all jobs together');
   const row = await screen.findByRole('row', { name: /^P-1 Van/ });
   expect(row).toHaveTextContent('Mon 25 Jan 3 d late');
@@ -64,7 +70,11 @@ test('when something moved on nothing is accepted, and it says so; it can be lef
   sent
     .mockResolvedValueOnce(answer(200, proposal))
     .mockResolvedValueOnce(answer(409, { status: 'conflict' }));
-  render(<Together />);
+  render(
+    <QueryClientProvider client={newQueryClient()}>
+      <Together />
+    </QueryClientProvider>,
+  );
   click('Plan all jobs together');
   await screen.findByRole('row', { name: /^P-1 Van/ });
   click('Accept for all 2 jobs');
@@ -74,7 +84,11 @@ test('when something moved on nothing is accepted, and it says so; it can be lef
 
 test('no open job, and no answer, are said', async () => {
   sent.mockResolvedValueOnce(answer(422, { faults: [{ place: '', reason: 'no job is open' }] }));
-  render(<Together />);
+  render(
+    <QueryClientProvider client={newQueryClient()}>
+      <Together />
+    </QueryClientProvider>,
+  );
   click('Plan all jobs together');
   expect(await screen.findByText('no job is open')).toBeInTheDocument();
   sent.mockRejectedValueOnce(new Error('gone'));

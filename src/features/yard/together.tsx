@@ -1,5 +1,7 @@
 'use client';
 
+import { askJson, jsonPost, Refusal, refusalOf } from '../frame/asking';
+import { useMutation } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { PlanFigures, TogetherProposal } from '@/core/changes';
@@ -13,46 +15,34 @@ import { date, hours } from '../words/format';
 export function Together() {
   const live = useLive();
   const router = useRouter();
-  const [proposal, setProposal] = useState<TogetherProposal | null>(null);
-  const [said, setSaid] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const propose = async () => {
-    setBusy(true);
-    setSaid('Planning all jobs together …');
-    try {
-      const answer = await fetch('/api/together');
-      const body = (await answer.json()) as TogetherProposal & { faults?: { reason: string }[] };
-      setProposal(answer.ok ? body : null);
-      setSaid(answer.ok ? null : (body.faults?.map((one) => one.reason).join('; ') ?? 'No answer.'));
-    } catch {
-      setSaid('Coatrel does not answer.');
-    }
-    setBusy(false);
-  };
-  const accept = async () => {
-    setBusy(true);
-    try {
-      const answer = await fetch('/api/together', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ token: proposal!.token }),
-      });
-      setSaid(
-        answer.ok
-          ? 'Accepted: every job goes by its new plan.'
-          : 'Not accepted: something has changed since. Plan them together again.',
-      );
-      setProposal(null);
-      if (answer.ok) router.refresh();
-    } catch {
-      setSaid('Coatrel does not answer; nothing is accepted.');
-    }
-    setBusy(false);
-  };
+  const [done, setDone] = useState<string | null>(null);
+  const proposing = useMutation({
+    mutationFn: () => askJson<TogetherProposal>('/api/together'),
+    onMutate: () => setDone(null),
+  });
+  const proposal = proposing.data ?? null;
+  const accepting = useMutation({
+    mutationFn: (token: string) => askJson('/api/together', jsonPost({ token })),
+    onSuccess: () => {
+      setDone('Accepted: every job goes by its new plan.');
+      router.refresh();
+    },
+    onError: (error) =>
+      setDone(
+        error instanceof Refusal && error.status === 409
+          ? 'Not accepted: something has changed since. Plan them together again.'
+          : 'Coatrel does not answer; nothing is accepted.',
+      ),
+    onSettled: () => proposing.reset(),
+  });
+  const busy = proposing.isPending || accepting.isPending;
+  const said = proposing.isPending ? 'Planning all jobs together …' : (refusalOf(proposing.error) ?? done);
+  const propose = () => proposing.mutate();
+  const accept = () => accepting.mutate(proposal!.token);
   return (
     <section aria-label="All jobs together" className="pt-6">
       <div className="flex flex-wrap items-center gap-3">
-        <Button disabled={!live || busy} onClick={() => void propose()}>
+        <Button disabled={!live || busy} onClick={propose}>
           Plan all jobs together
         </Button>
         <span role="status" className="text-quiet">
@@ -99,10 +89,10 @@ export function Together() {
             ))}
           </Table>
           <div className="flex items-center gap-3 pt-3">
-            <Button look="main" disabled={!live || busy} onClick={() => void accept()}>
+            <Button look="main" disabled={!live || busy} onClick={accept}>
               Accept for all {proposal.rows.length} jobs
             </Button>
-            <Button onClick={() => setProposal(null)}>Leave as agreed</Button>
+            <Button onClick={() => proposing.reset()}>Leave as agreed</Button>
           </div>
           {proposal.rows.some((row) => row.together.lateDays > 0) && (
             <Notice grade="caution">

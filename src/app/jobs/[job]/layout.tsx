@@ -5,6 +5,7 @@ import { ForecastProvider } from '@/features/frame/forecast';
 import { findablesOf } from '@/features/frame/findables';
 import { jobView } from '@/features/frame/job-view';
 import { Keys } from '@/features/frame/keys';
+import { PlanHashProvider } from '@/features/frame/plan-hash';
 import { Rail } from '@/features/frame/rail';
 import { DayScrubber } from '@/features/frame/scrubber';
 import { JobStrip } from '@/features/frame/strip';
@@ -31,11 +32,17 @@ export default async function JobLayout({ params, children }: JobParams & { chil
   });
   return (
     <DayProvider now={view.now} first={view.days.first} last={view.days.last}>
-      <ForecastProvider job={view.number} inputHash={view.inputHash}>
-        <Window strip={<JobStrip job={view} />} rail={<Rail job={view} />} foot={<DayScrubber job={view} />}>
-          {children}
-        </Window>
-      </ForecastProvider>
+      <PlanHashProvider value={view.inputHash}>
+        <ForecastProvider job={view.number} inputHash={view.inputHash}>
+          <Window
+            strip={<JobStrip job={view} />}
+            rail={<Rail job={view} />}
+            foot={<DayScrubber job={view} />}
+          >
+            {children}
+          </Window>
+        </ForecastProvider>
+      </PlanHashProvider>
       <Keys job={view.number} findables={findablesOf(stored.job, plan, [...shop.shelf.values()])} />
     </DayProvider>
   );

@@ -1,0 +1,74 @@
+import type { AuditCell, AuditLine } from '../../core/record';
+import { database } from '../database/client';
+import { readAudit, type AuditRow } from '../repositories/audit-repository';
+import type { Inverse, RowChange } from '../repositories/row-change';
+
+/** Lines of one page, cells of one line, and signs of one cell. */
+const most = { lines: 30, cells: 24, signs: 160 };
+
+export interface AuditPage {
+  lines: AuditLine[];
+  /** Where the next page begins; null on the last one. */
+  next: number | null;
+}
+
+/**
+ * What was written of a job or the shop, newest first.
+ * @param panel only what concerned this panel; null for all   @param before the page after this line; null for the first
+ */
+export async function auditOf(room: string, panel: string | null, before: number | null): Promise<AuditPage> {
+  const rows = await readAudit(database(), room, { panel, before, most: most.lines + 1 });
+  const shown = rows.slice(0, most.lines);
+  return {
+    lines: shown.map(lineOf),
+    next: rows.length > most.lines ? (shown.at(-1)?.id ?? null) : null,
+  };
+}
+
+function lineOf({ room, inverse, changes, id, atMinute, author, kind, label, undone }: AuditRow): AuditLine {
+  const cells = cellsOf(room, inverse, changes ?? []);
+  return {
+    id,
+    atMinute,
+    author,
+    kind,
+    label,
+    undone,
+    cells: cells.slice(0, most.cells),
+    more: Math.max(0, cells.length - most.cells),
+  };
+}
+
+const idOf = (change: RowChange | Inverse): string => (change.kind === 'insert' ? change.row.id : change.id);
+const cellsOfChange = (change: RowChange | Inverse | undefined): object =>
+  change === undefined || change.kind === 'delete' ? {} : change.kind === 'insert' ? change.row : change.set;
+
+const own: ReadonlySet<string> = new Set(['id', 'jobId', 'shopId', 'version', 'position']);
+
+/** Cells of all rows of a write: what the inverse would bring back, beside what the write put there. */
+function cellsOf(
+  room: string,
+  inverse: readonly Inverse[],
+  changes: readonly (RowChange | Inverse)[],
+): AuditCell[] {
+  const after = new Map(changes.map((change) => [`${change.table} ${idOf(change)}`, change]));
+  return [...inverse].reverse().flatMap((back) => {
+    const id = idOf(back);
+    const was = cellsOfChange(back);
+    const now = cellsOfChange(after.get(`${back.table} ${id}`));
+    const fields = [...new Set([...Object.keys(was), ...Object.keys(now)])].filter((key) => !own.has(key));
+    const row = `${back.table} ${id.startsWith(`${room}/`) ? id.slice(room.length + 1) : id}`;
+    return fields.map((field) => ({
+      row,
+      field,
+      before: wordsOf(Reflect.get(was, field)),
+      after: wordsOf(Reflect.get(now, field)),
+    }));
+  });
+}
+
+function wordsOf(value: unknown): string | null {
+  if (value === undefined || value === null) return null;
+  const text = typeof value === 'string' ? value : JSON.stringify(value);
+  return text.length > most.signs ? `${text.slice(0, most.signs)}…` : text;
+}
