@@ -98,7 +98,7 @@ async function main() {
   }
   requireFreeSpace(data, 150);
   const address = `http://${options.host === '::1' ? '[::1]' : options.host}:${options.port}`;
-  writeFileSync(runFile, JSON.stringify({ pid: process.pid, address }));
+  writeFileSync(runFile, JSON.stringify({ pid: process.pid, address }), { mode: 0o600 });
   const database = new PrivateDatabase(data);
   let server = null;
   let stopping = false;

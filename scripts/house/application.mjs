@@ -49,15 +49,7 @@ export function runCommand(words, env = {}) {
 export async function startServer({ host, port, folder, env, dev = false }) {
   const child = spawn(
     process.execPath,
-    [
-      ...(dev ? [] : ['--max-old-space-size=224']),
-      'node_modules/next/dist/bin/next',
-      dev ? 'dev' : 'start',
-      '-H',
-      host,
-      '-p',
-      String(port),
-    ],
+    [...(dev ? [] : ['--max-old-space-size=224']), 'scripts/house/serve.mjs'],
     {
       cwd: root,
       detached: true,
@@ -69,7 +61,7 @@ export async function startServer({ host, port, folder, env, dev = false }) {
         NEXT_TELEMETRY_DISABLED: '1',
         COATREL_BUILD: folder,
         COATREL_SOURCES: dev ? 'development' : sourceHash(),
-        COATREL_BOUND: `${host}:${port}`,
+        COATREL_BOUND: `${host.includes(':') ? `[${host}]` : host}:${port}`,
         COATREL_WORKER: requireWorker(),
       },
     },

@@ -2,15 +2,16 @@ import { spawn, spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import {
   chmodSync,
-  chownSync,
+  lchownSync,
   existsSync,
   mkdirSync,
   openSync,
   readFileSync,
+  renameSync,
   rmSync,
   writeFileSync,
 } from 'node:fs';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { findProgram, requireProgram } from './packages.mjs';
 import { isRoot, requireFreeSpace, socketFolder } from './place.mjs';
@@ -38,15 +39,34 @@ export class PrivateDatabase {
   constructor(data) {
     this.data = data;
     this.folder = join(data, 'mariadb');
-    this.socket = join(socketFolder(data), 'db.sock');
     this.accessFile = join(data, 'access.json');
     this.log = join(data, 'mariadb.log');
+    this.access = this.#readAccess();
+    // A database that a killed start left behind still listens where it was told to.
+    this.socket = this.access?.socket ?? null;
+  }
+
+  /** Null before the first start, and where the file was cut short. */
+  #readAccess() {
+    try {
+      return JSON.parse(readFileSync(this.accessFile, 'utf8'));
+    } catch {
+      return null;
+    }
+  }
+
+  /** Whole or not at all, and for our own eyes only. */
+  #writeAccess(access) {
+    const beside = `${this.accessFile}.${process.pid}.part`;
+    writeFileSync(beside, JSON.stringify(access, null, 2), { mode: 0o600 });
+    renameSync(beside, this.accessFile);
+    this.access = access;
   }
 
   #ownedByServer(path) {
     if (!isRoot) return;
     const { uid, gid } = mysqlUser();
-    chownSync(path, uid, gid);
+    lchownSync(path, uid, gid);
   }
 
   #initialise() {
@@ -73,15 +93,29 @@ export class PrivateDatabase {
     }
   }
 
+  /** One of MariaDB's own programs as administrator; the password goes by the environment, which others cannot read. */
+  #asRoot(program, words) {
+    const tool = requireProgram(program, 'mariadb-client');
+    const run = (password) =>
+      spawnSync(tool, ['--no-defaults', `--socket=${this.socket}`, '-uroot', ...words], {
+        encoding: 'utf8',
+        env: { ...process.env, MYSQL_PWD: password },
+      });
+    const first = run(this.access?.admin?.password ?? '');
+    // Made by an earlier Coatrel, or cut off between writing the password down and setting it.
+    return first.status === 0 || !this.access?.admin ? first : run('');
+  }
+
   #admin(...words) {
-    const tool = requireProgram('mariadb-admin', 'mariadb-client');
-    return spawnSync(tool, ['--no-defaults', `--socket=${this.socket}`, '-uroot', ...words], {
-      encoding: 'utf8',
-    });
+    return this.#asRoot('mariadb-admin', words);
   }
 
   #answers() {
-    return existsSync(this.socket) && this.#admin('--connect-timeout=2', 'ping').status === 0;
+    return (
+      this.socket !== null &&
+      existsSync(this.socket) &&
+      this.#admin('--connect-timeout=2', 'ping').status === 0
+    );
   }
 
   /** Starts the server, or takes over one that a killed start left behind. */
@@ -89,16 +123,20 @@ export class PrivateDatabase {
     requireProgram('mariadbd', 'mariadb-server');
     const fresh = !existsSync(this.folder);
     if (fresh) this.#initialise();
-    mkdirSync(socketFolder(this.data), { recursive: true });
-    this.#ownedByServer(socketFolder(this.data));
-    chmodSync(socketFolder(this.data), 0o700);
-    if (!this.#answers()) await this.#spawn();
+    if (!this.#answers()) {
+      const folder = socketFolder(this.socket && dirname(this.socket));
+      this.socket = join(folder, 'db.sock');
+      this.#ownedByServer(folder);
+      if (this.access) this.#writeAccess({ ...this.access, socket: this.socket });
+      await this.#spawn();
+    }
     this.#createUsers();
   }
 
   async #spawn() {
     requireFreeSpace(this.data, 150);
-    const out = openSync(this.log, 'w');
+    const out = openSync(this.log, 'w', 0o600);
+    chmodSync(this.log, 0o600);
     const child = spawn(
       findProgram('mariadbd'),
       [
@@ -150,33 +188,35 @@ export class PrivateDatabase {
     }
   }
 
-  /** One user that migrates, one with data rights only; random passwords in a file only we can read. */
+  /** One user that migrates, one with data rights only, and an administrator; random passwords only we can read. */
   #createUsers() {
-    if (existsSync(this.accessFile)) return;
+    const { access } = this;
+    if (access?.admin && access.migrate && access.data) return;
     const password = () => randomBytes(24).toString('base64url');
-    const access = {
+    const made = {
       socket: this.socket,
       schema,
-      migrate: { user: 'coatrel_migrate', password: password() },
-      data: { user: 'coatrel_data', password: password() },
+      migrate: access?.migrate ?? { user: 'coatrel_migrate', password: password() },
+      data: access?.data ?? { user: 'coatrel_data', password: password() },
+      admin: { user: 'root', password: password() },
     };
-    const client = requireProgram('mariadb', 'mariadb-client');
+    // Written down first: a password that nobody knows would lock everybody out.
+    this.#writeAccess(made);
     const sql = [
       `CREATE DATABASE IF NOT EXISTS ${schema} CHARACTER SET utf8mb4 COLLATE utf8mb4_bin`,
-      ...[access.migrate, access.data].flatMap(({ user, password: word }) => [
-        `CREATE OR REPLACE USER ${user}@localhost IDENTIFIED BY '${word}'`,
-      ]),
+      ...[made.migrate, made.data].map(
+        ({ user, password: word }) => `CREATE OR REPLACE USER ${user}@localhost IDENTIFIED BY '${word}'`,
+      ),
       `GRANT ALL ON ${schema}.* TO coatrel_migrate@localhost`,
       `GRANT SELECT, INSERT, UPDATE, DELETE ON ${schema}.* TO coatrel_data@localhost`,
+      `DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost')`,
+      'FLUSH PRIVILEGES',
+      `ALTER USER root@localhost IDENTIFIED BY '${made.admin.password}'`,
     ].join(';');
-    const run = spawnSync(client, ['--no-defaults', `--socket=${this.socket}`, '-uroot', '-e', sql], {
-      encoding: 'utf8',
-    });
-    if (run.status !== 0)
+    if (this.#asRoot('mariadb', ['-e', sql]).status !== 0)
       throw new Stop(
         `the database in ${this.folder} refuses its own administrator; it was not made by this program.`,
       );
-    writeFileSync(this.accessFile, JSON.stringify(access, null, 2), { mode: 0o600 });
   }
 
   #isRunning() {
@@ -186,16 +226,18 @@ export class PrivateDatabase {
   async stop() {
     this.#stopping = true;
     if (this.#answers()) this.#admin('shutdown');
-    for (let tries = 0; tries < 100 && existsSync(this.socket); tries += 1) await wait(100);
+    for (let tries = 0; tries < 100 && this.socket && existsSync(this.socket); tries += 1) await wait(100);
     if (this.#isRunning()) this.#process.kill('SIGTERM');
     for (let tries = 0; tries < 50 && this.#isRunning(); tries += 1) await wait(100);
     // On a full disk it waits for room before it ends; what was acknowledged is safe in its log.
     if (this.#isRunning()) this.#process.kill('SIGKILL');
+    if (this.socket && !existsSync(this.socket))
+      rmSync(dirname(this.socket), { recursive: true, force: true });
   }
 
   /** Deletes everything this copy keeps. */
   remove() {
     rmSync(this.data, { recursive: true, force: true });
-    rmSync(socketFolder(this.data), { recursive: true, force: true });
+    if (this.socket) rmSync(dirname(this.socket), { recursive: true, force: true });
   }
 }

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { mkdirSync, statSync, statfsSync } from 'node:fs';
+import { chmodSync, existsSync, lstatSync, mkdirSync, mkdtempSync, statSync, statfsSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -17,6 +17,13 @@ function othersMayPass(folder) {
   }
 }
 
+/** A folder that nobody else may list; the database's own user passes through it to its part. */
+function ownFolder(folder) {
+  mkdirSync(folder, { recursive: true });
+  chmodSync(folder, isRoot ? 0o711 : 0o700);
+  return folder;
+}
+
 /** Where this copy keeps its data: COATREL_DATA, else `.data` in the project, else a folder the database can reach. */
 export function dataFolder(name = '.data') {
   const asked =
@@ -26,10 +33,9 @@ export function dataFolder(name = '.data') {
     if (isRoot && !othersMayPass(asked)) {
       const other = join('/var/lib/coatrel', `${shortHash(asked)}${name}`);
       say(`The database user cannot reach the project folder; data is kept in ${other}.`);
-      mkdirSync(other, { recursive: true });
-      return other;
+      return ownFolder(other);
     }
-    mkdirSync(asked, { recursive: true });
+    ownFolder(asked);
   } catch (fault) {
     throw new Stop(
       `cannot make the data folder ${asked} (${fault.code}); set COATREL_DATA to a folder that can be written.`,
@@ -38,8 +44,22 @@ export function dataFolder(name = '.data') {
   return asked;
 }
 
-/** A socket's path is limited to about 100 bytes, so it lives in the system's folder for temporary files. */
-export const socketFolder = (data) => join(tmpdir(), `coatrel-${shortHash(data)}`);
+/** Where only we, or only root, may make folders; else the system's folder for temporary files. */
+function runFolder() {
+  if (isRoot && existsSync('/run')) return '/run';
+  const own = process.env.XDG_RUNTIME_DIR;
+  return own && existsSync(own) ? own : tmpdir();
+}
+
+/**
+ * A folder for the database's socket, whose path is limited to about 100 bytes. Its name cannot be guessed and it is
+ * made by us alone, so that nobody can lay a link in its place.
+ * @param known the folder of an earlier start; taken again while it is a folder of its own and no link
+ */
+export function socketFolder(known) {
+  const kept = known && lstatSync(known, { throwIfNoEntry: false });
+  return kept?.isDirectory() ? known : mkdtempSync(join(runFolder(), 'coatrel-'));
+}
 
 /** @throws Stop when less than `needMb` is free where the data lies. */
 export function requireFreeSpace(folder, needMb) {

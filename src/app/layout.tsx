@@ -1,8 +1,9 @@
 import type { Metadata } from 'next';
 import localFont from 'next/font/local';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { SavingProvider } from '@/features/frame/saving';
+import { StyleNonce } from '@/ui/style-nonce';
 import { TextureDefinitions } from '@/ui/textures';
 import '@/ui/theme.css';
 
@@ -32,6 +33,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en-GB" data-theme={theme} className={legible.variable} suppressHydrationWarning>
       <body>
+        <StyleNonce nonce={(await headers()).get('x-nonce') ?? ''} />
         <TextureDefinitions />
         <SavingProvider>{children}</SavingProvider>
       </body>

@@ -56,7 +56,7 @@ describe('what if', () => {
 
 describe('what to give up', () => {
   const ask = async (job: string) => {
-    const answer = await giveUp(new Request('http://127.0.0.1/'), { params: Promise.resolve({ job }) });
+    const answer = await giveUp(new NextRequest('http://127.0.0.1/'), { params: Promise.resolve({ job }) });
     return { status: answer.status, body: await answer.json() };
   };
 
@@ -72,7 +72,7 @@ describe('what to give up', () => {
 
 describe('calendars out', () => {
   const ask = (kind: string, id: string) =>
-    calendar(new Request('http://127.0.0.1/'), { params: Promise.resolve({ kind, id }) });
+    calendar(new NextRequest('http://127.0.0.1/'), { params: Promise.resolve({ kind, id }) });
 
   test('the booth’s bookings of all jobs, as a file another program reads', async () => {
     const answer = await ask('place', 'booth');

@@ -26,8 +26,13 @@ describe('a guarded write', () => {
     expect(await answer.json()).toEqual({ status: 'faulty', faults: [{ place: '', reason }] });
   });
 
-  test('a fault of ours is not dressed up', async () => {
-    await expect(failing(new RangeError('ours'))).rejects.toThrow('ours');
+  test('a fault of ours is written down and told without its insides', async () => {
+    const written = jest.spyOn(process.stderr, 'write').mockImplementation(() => true);
+    const answer = await failing(new RangeError('ours'));
+    expect(answer.status).toBe(500);
+    expect(JSON.stringify(await answer.json())).not.toContain('ours"');
+    expect(String(written.mock.calls[0]![0])).toContain('RangeError: ours');
+    written.mockRestore();
   });
 
   test('an answer goes through untouched', async () => {

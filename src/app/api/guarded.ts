@@ -1,5 +1,7 @@
 import type { NextRequest } from 'next/server';
 import { databaseFault } from '@/server/database/fault';
+import { NoShop } from '@/server/services/snapshot';
+import { FileRefused, isBusy } from '@/server/workers/pool';
 import { faultsAnswer } from './json-body';
 
 const reasons = {
@@ -9,15 +11,30 @@ const reasons = {
 
 type Handler<Context> = (request: NextRequest, context: Context) => Promise<Response>;
 
-/** A write that says in words when the database cannot take it; any other error is ours and stays one. */
+/** What an error says to the one who asked; an error of ours is written down and told without its insides. */
+function answerTo(error: unknown): Response {
+  const fault = databaseFault(error);
+  if (fault) return faultsAnswer([{ place: '', reason: reasons[fault] }], 503);
+  if (error instanceof FileRefused) return faultsAnswer([{ place: '', reason: error.message }]);
+  if (error instanceof NoShop) return faultsAnswer([{ place: '', reason: error.message }], 503);
+  if (isBusy(error))
+    return faultsAnswer([{ place: '', reason: 'Coatrel is busy; try again in a moment' }], 503);
+  process.stderr.write(
+    `An answer failed by our own fault: ${error instanceof Error ? error.stack : String(error)}\n`,
+  );
+  return faultsAnswer(
+    [{ place: '', reason: 'this is a fault of Coatrel’s own; nothing was half written' }],
+    500,
+  );
+}
+
+/** A route that answers in words whatever happens. */
 export const guarded =
   <Context = unknown>(handler: Handler<Context>): Handler<Context> =>
   async (request, context) => {
     try {
       return await handler(request, context);
     } catch (error) {
-      const fault = databaseFault(error);
-      if (!fault) throw error;
-      return faultsAnswer([{ place: '', reason: reasons[fault] }], 503);
+      return answerTo(error);
     }
   };

@@ -224,12 +224,12 @@ describe('files of the survey', () => {
   };
 
   test('the panel map of a job is an SVG to keep, that no browser runs', async () => {
-    const answer = await readMap(new Request('http://127.0.0.1'), given('P-015'));
+    const answer = await readMap(new NextRequest('http://127.0.0.1'), given('P-015'));
     expect(answer.headers.get('content-type')).toMatch(/^image\/svg\+xml/);
     expect(answer.headers.get('content-disposition')).toContain('attachment; filename="P-015-panels.svg"');
     expect(answer.headers.get('x-content-type-options')).toBe('nosniff');
     expect(await answer.text()).toMatch(/^<svg .*width="\d+(\.\d)?mm"/);
-    expect((await readMap(new Request('http://127.0.0.1'), given('P-999'))).status).toBe(404);
+    expect((await readMap(new NextRequest('http://127.0.0.1'), given('P-999'))).status).toBe(404);
   });
 
   test('a map with a script is refused by its line, nothing is stored', async () => {
@@ -254,18 +254,18 @@ describe('files of the survey', () => {
 
   test('strip methods and options answer for what is there, 404 for what is not', async () => {
     const ask404 = async (answer: Promise<Response>) => (await answer).status;
-    const at = (part: string) => new Request(`http://127.0.0.1/?part=${part}`);
+    const at = (part: string) => new NextRequest(`http://127.0.0.1/?part=${part}`);
     expect(await ask404(methods(at('T1P'), given('P-015')))).toBe(200);
     expect(await ask404(methods(at('ZZ'), given('P-015')))).toBe(404);
-    expect(await ask404(options(new Request('http://127.0.0.1'), given('P-999')))).toBe(404);
-    const answer = await options(new Request('http://127.0.0.1'), given('P-015'));
+    expect(await ask404(options(new NextRequest('http://127.0.0.1'), given('P-999')))).toBe(404);
+    const answer = await options(new NextRequest('http://127.0.0.1'), given('P-015'));
     expect((await answer.json()).options).toHaveLength(3);
   });
 });
 
 describe('schools and operations', () => {
   const ask_ = async (query: string, job = 'P-015') => {
-    const answer = await schools(new Request(`http://127.0.0.1/api/jobs/${job}/schools?${query}`), {
+    const answer = await schools(new NextRequest(`http://127.0.0.1/api/jobs/${job}/schools?${query}`), {
       params: Promise.resolve({ job }),
     });
     return { status: answer.status, body: await answer.json() };
@@ -294,7 +294,7 @@ describe('schools and operations', () => {
   });
 
   test('the history of an operation nobody touched is empty', async () => {
-    const answer = await operationHistory(new Request('http://127.0.0.1/api/operations/wash/history'), {
+    const answer = await operationHistory(new NextRequest('http://127.0.0.1/api/operations/wash/history'), {
       params: Promise.resolve({ code: 'wash' }),
     });
     expect(await answer.json()).toEqual({ history: [] });

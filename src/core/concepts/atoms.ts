@@ -9,12 +9,20 @@ import { bodyKinds, substrates } from '../vehicle';
  * a text where a number belongs is refused, never turned into one.
  */
 
+/**
+ * Signs that are not seen and change how a line reads: control characters, ends of lines, marks that turn the reading
+ * direction (a name could pose as another), and the order mark of files.
+ */
+export const hiddenSigns =
+  '[\\u0000-\\u001f\\u007f-\\u009f\\u061c\\u200e\\u200f\\u2028-\\u202e\\u2066-\\u2069\\ufeff]';
+const noHiddenSigns = new RegExp(`^(?!.*${hiddenSigns})`, 'su');
+
 /** One line of text without control characters. */
 export const line = (max: number) =>
   Joi.string()
     .trim()
     .max(max)
-    .pattern(/^[^\u0000-\u001f\u007f]*$/)
+    .pattern(noHiddenSigns)
     .messages({ 'string.pattern.base': '{{#label}} must not contain control characters' });
 
 export const requiredLine = (max: number) => line(max).min(1).required();

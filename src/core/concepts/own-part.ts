@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { mostRingPoints, type Point } from '../geometry/polygon';
+import { mostKeptPoints, type Point } from '../geometry/polygon';
 import { shapes, sides } from '../vehicle/part';
 import * as atom from './atoms';
 import { document, figure, id, text, word, type TypeOf } from './field';
@@ -9,7 +9,7 @@ const ring = () =>
   Joi.array()
     .items(Joi.array().ordered(netMetres().required(), netMetres().required()))
     .min(3)
-    .max(mostRingPoints);
+    .max(mostKeptPoints);
 const metres = () => figure(0, 1000);
 
 /** A panel that the body kind does not have: typed, split off, mirrored or read from a panel map. Kept as one document. */

@@ -14,6 +14,7 @@ import { catalogue } from '../steps';
 import { bodyKindOf } from '../vehicle';
 import { parseWith, type Fault, type Parsed } from './faults';
 import { horizonFaults } from './horizon';
+import { outlineFaults } from './outline-fault';
 import { logEditSchemas } from './log-schema';
 import { shopEditSchemas } from './shop-edit-schema';
 import { completeProducts, stepEditSchemas, storeEditSchemas } from './store-edit-schema';
@@ -134,6 +135,10 @@ export function readEdit(value: unknown): Parsed<Edit> {
       ],
     };
   const parsed = completeProducts(parseWith<Edit>(schemas[kind as keyof typeof schemas], value));
+  if (parsed.status === 'ok' && parsed.value.kind === 'add-parts') {
+    const faults = outlineFaults(parsed.value.parts, 'parts');
+    return faults.length > 0 ? { status: 'faulty', faults } : parsed;
+  }
   if (parsed.status === 'ok' && parsed.value.kind === 'add-day-off' && parsed.value.to < parsed.value.from)
     return { status: 'faulty', faults: [{ place: 'to', reason: 'the last day off lies before the first' }] };
   return parsed;

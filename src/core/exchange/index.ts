@@ -3,6 +3,7 @@ export * from './horizon';
 export * as field from '../concepts/atoms';
 export * from './job-bundle';
 export * from './edit-schema';
+export * from './outline-fault';
 export * from './panel-map';
 export * from './readings-csv';
 export * from './product-schema';

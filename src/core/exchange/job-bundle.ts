@@ -26,6 +26,7 @@ import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import { horizonFaults } from './horizon';
 import { entryFaults } from './log-schema';
+import { outlineFaults } from './outline-fault';
 import { completeProduct, productFaults, productSchema } from './product-schema';
 import { wayFaults } from './way-schema';
 import * as work from './work-schema';
@@ -144,6 +145,7 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
   );
   shelf.forEach((product, i) => faults.push(...productFaults(product, `shelf[${i}]`)));
   faults.push(...dimensionFaults(one.bodyKind, one.dimensions, 'job.dimensions'));
+  faults.push(...outlineFaults(one.ownParts, 'job.ownParts'));
   faults.push(...horizonFaults(one.arrival, one.promised, 'job.promised'));
   one.facts.forEach((each, i) => {
     if (each.status === 'done' && each.end === null)

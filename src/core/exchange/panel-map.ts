@@ -1,15 +1,28 @@
 import { SaxesParser, type SaxesAttributePlain, type SaxesTagPlain } from 'saxes';
-import { boundsOf, polygonAreaM2, rectangle, selfCrossing, type Point } from '../geometry';
+import {
+  boundsOf,
+  mostKeptPoints,
+  mostRingPoints,
+  polygonAreaM2,
+  rectangle,
+  simplified,
+  type Point,
+} from '../geometry';
 import { ownPartOf, type OwnPart } from '../record';
 import { partFromOutline, shapes, sides, type Part, type Shape, type Side } from '../vehicle';
 import type { Fault, Parsed } from './faults';
+import { outlineFault } from './outline-fault';
 import { ringsOfPath } from './path-rings';
+import { plainLine } from './plain-line';
 
 /** Panel maps: `docs/formats/panel-map.md`. */
-export const panelMapLimits = { bytes: 5 * 1024 * 1024, paths: 500, depth: 32 };
+export const panelMapLimits = { bytes: 5 * 1024 * 1024, paths: 500, depth: 32, points: 20_000 };
 
 const known = new Set(['svg', 'g', 'path', 'polygon', 'rect', 'title', 'desc']);
 const perUnit: Record<string, number> = { mm: 0.001, cm: 0.01, m: 1, in: 0.0254 };
+/** Outlines of more points are kept with fewer, none left out further than this. */
+const plainPoints = 200;
+const keptWithinM = 0.0001;
 const partKey = /^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/;
 
 interface Raw {
@@ -39,6 +52,7 @@ export function readPanelMap(
   const { raws, metresPerUnit } = scanned.value;
   const faults: Fault[] = [];
   const seen = new Set<string>();
+  let points = 0;
   const parts = raws.flatMap((raw): OwnPart[] => {
     const place = `path ${raw.id || `on line ${raw.line}`}`;
     const add = (reason: string): OwnPart[] => {
@@ -53,17 +67,19 @@ export function readPanelMap(
       return add(`names the section “${section.slice(0, 40)}”; this job has ${sections.join(', ')}`);
     const made = ringsOf(raw, toleranceM / metresPerUnit);
     if ('fault' in made) return add(made.fault);
-    const rings = made.rings.map((ring) =>
-      ring.map(([x, y]): Point => [x * metresPerUnit, y * metresPerUnit]),
-    );
-    for (const ring of rings) {
-      const cross = selfCrossing(ring);
-      if (cross) return add(`crosses itself: edge ${cross[0] + 1} and edge ${cross[1] + 1}`);
-    }
+    points += made.rings.reduce((sum, ring) => sum + ring.length, 0);
+    if (points > panelMapLimits.points)
+      return points - made.rings.flat().length > panelMapLimits.points
+        ? []
+        : add(`brings the map above ${panelMapLimits.points} points in all`);
+    const rings = made.rings
+      .map((ring) => ring.map(([x, y]): Point => [x * metresPerUnit, y * metresPerUnit]))
+      .map((ring) => (ring.length > plainPoints ? simplified(ring, keptWithinM) : ring));
+    if (rings.some((ring) => ring.length > mostKeptPoints))
+      return add(`needs more than ${mostKeptPoints} points even where they may lie 0.1 mm aside`);
     const [outline, ...holes] = rings.sort((a, b) => polygonAreaM2(b) - polygonAreaM2(a));
-    if (!outline || polygonAreaM2(outline) < 1e-4) return add('encloses less than a square centimetre');
-    const { left, right, top, bottom } = boundsOf(outline);
-    if (Math.max(right - left, bottom - top) > 60) return add('is longer than 60 m: is the scale right?');
+    const fault = outline ? outlineFault(outline, holes) : 'encloses less than a square centimetre';
+    if (!outline || fault) return add(fault ?? '');
     return [ownPart(raw, section, outline, holes)];
   });
   if (faults.length === 0 && parts.length === 0) return fail('', 'the map has no path, polygon or rect');
@@ -94,7 +110,7 @@ function scan(text: string): Parsed<{ raws: Raw[]; metresPerUnit: number }> {
   parser.on('processinginstruction', () => refuse('has a processing instruction: maps have none'));
   parser.on('text', (words) => {
     if (/&\w+;/.test(words)) refuse('has an entity: maps have none');
-    if (inTitle) raws.at(-1)!.name = words.trim().slice(0, 80);
+    if (inTitle) raws.at(-1)!.name = plainLine(words, 80);
   });
   parser.on('opentag', (tag: SaxesTagPlain) => {
     const name = tag.name.replace(/^svg:/, '');
@@ -115,7 +131,7 @@ function scan(text: string): Parsed<{ raws: Raw[]; metresPerUnit: number }> {
       raws.push({
         line: parser.line,
         id: attributes.id ?? '',
-        name: attributes['data-name'] ?? '',
+        name: plainLine(attributes['data-name'] ?? '', 80),
         section: sections.at(-1) ?? null,
         attributes,
         kind: name,
@@ -153,6 +169,8 @@ function scaleOf(attributes: Record<string, string>): number | null {
   return (Number(width[1]) * perUnit[width[2]!]!) / box[2]!;
 }
 
+const tooManyPoints = `has more than ${mostRingPoints} points`;
+
 function ringsOf(raw: Raw, tolerance: number): { rings: Point[][] } | { fault: string } {
   const { attributes: given, kind } = raw;
   const numbers = (text: string | undefined) =>
@@ -169,9 +187,11 @@ function ringsOf(raw: Raw, tolerance: number): { rings: Point[][] } | { fault: s
       : { fault: 'needs x, y, width and height as plain figures' };
   }
   if (kind === 'polygon') {
+    if ((given.points ?? '').length > mostRingPoints * 48) return { fault: tooManyPoints };
     const list = numbers(given.points);
     if (list.length < 6 || list.length % 2 === 1 || list.some((one) => !Number.isFinite(one)))
       return { fault: 'needs at least three points' };
+    if (list.length / 2 > mostRingPoints) return { fault: tooManyPoints };
     return {
       rings: [Array.from({ length: list.length / 2 }, (_, i): Point => [list[2 * i]!, list[2 * i + 1]!])],
     };
@@ -182,7 +202,7 @@ function ringsOf(raw: Raw, tolerance: number): { rings: Point[][] } | { fault: s
     fault: {
       open: 'is not closed: its last point is not its first, and it does not end in Z',
       unreadable: 'has a d that cannot be read',
-      'too-long': 'has more than 2000 points',
+      'too-long': tooManyPoints,
     }[made.fault],
   };
 }

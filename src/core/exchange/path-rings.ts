@@ -1,19 +1,44 @@
 import svgpath from 'svgpath';
-import { flattenCubic, flattenQuadratic, type Point } from '../geometry';
+import { flattenCubic, flattenQuadratic, mostRingPoints, type Point } from '../geometry';
 
 export type PathFault = 'open' | 'unreadable' | 'too-long';
-const mostPoints = 2000;
+
+/** Signs of a `d` that is still read: thirty-two a point, and no outline has more points than that. */
+const longestPath = mostRingPoints * 32;
+
+/** Ends the walk along a path that has become too long. */
+class TooLong extends Error {}
 
 /**
- * The closed rings of a path's `d`, in its own units, curves and arcs flattened.
+ * The closed rings of a path's `d`, in its own units, curves and arcs flattened. Limits are held before the work they
+ * limit: the length before it is parsed, commands before curves are flattened, points while they are.
  * @param tolerance largest distance of a piece from its curve, in the same units
  */
 export function ringsOfPath(d: string, tolerance: number): { rings: Point[][] } | { fault: PathFault } {
+  if (d.length > longestPath || (d.match(/[a-z]/gi)?.length ?? 0) > mostRingPoints)
+    return { fault: 'too-long' };
+  try {
+    return walked(d, tolerance);
+  } catch (error) {
+    if (error instanceof TooLong) return { fault: 'too-long' };
+    throw error;
+  }
+}
+
+function walked(d: string, tolerance: number): { rings: Point[][] } | { fault: PathFault } {
   const path = svgpath(d);
-  const { err } = path as unknown as { err?: string };
+  // The package keeps what it could not read on the path itself, undeclared.
+  const err: unknown = Reflect.get(path, 'err');
   if (err || d.trim() === '') return { fault: 'unreadable' };
   const rings: Point[][] = [];
   let ring: Point[] = [];
+  let count = 0;
+  const add = (points: readonly Point[]) => {
+    count += points.length;
+    if (count > mostRingPoints) throw new TooLong();
+    for (const point of points) ring.push(point);
+  };
+  const left = () => mostRingPoints + 1 - count;
   let fault: PathFault | null = null;
   const finish = (closed: boolean) => {
     const first = ring[0];
@@ -35,22 +60,22 @@ export function ringsOfPath(d: string, tolerance: number): { rings: Point[][] } 
       switch (kind) {
         case 'M':
           finish(false);
-          ring = [at(0)];
+          add([at(0)]);
           break;
         case 'L':
-          ring.push(at(0));
+          add([at(0)]);
           break;
         case 'H':
-          ring.push([n[0]!, y]);
+          add([[n[0]!, y]]);
           break;
         case 'V':
-          ring.push([x, n[0]!]);
+          add([[x, n[0]!]]);
           break;
         case 'C':
-          ring.push(...flattenCubic(from, at(0), at(2), at(4), tolerance));
+          add(flattenCubic(from, at(0), at(2), at(4), tolerance, left()));
           break;
         case 'Q':
-          ring.push(...flattenQuadratic(from, at(0), at(2), tolerance));
+          add(flattenQuadratic(from, at(0), at(2), tolerance, left()));
           break;
         case 'Z':
           finish(true);
@@ -58,7 +83,6 @@ export function ringsOfPath(d: string, tolerance: number): { rings: Point[][] } 
         default:
           fault ??= 'unreadable';
       }
-      if (ring.length > mostPoints) fault ??= 'too-long';
     });
   finish(false);
   if (rings.flat().some(([x, y]) => !Number.isFinite(x) || !Number.isFinite(y))) fault ??= 'unreadable';

@@ -13,8 +13,8 @@ describe('readings from a file', () => {
     expect(read('um,part,gauge\n184,B4L,eddy\n96.5,B4L,cut-edge\n')).toEqual({
       status: 'ok',
       value: [
-        { part: 'B4L', um: 184, gauge: 'eddy', ...nowhere },
-        { part: 'B4L', um: 96.5, gauge: 'cut-edge', ...nowhere },
+        { line: 2, part: 'B4L', um: 184, gauge: 'eddy', ...nowhere },
+        { line: 3, part: 'B4L', um: 96.5, gauge: 'cut-edge', ...nowhere },
       ],
     });
   });
@@ -23,8 +23,8 @@ describe('readings from a file', () => {
     expect(read('\uFEFFPart;UM\r\nR1;121,5\r\n\r\nR2;118\r\n')).toEqual({
       status: 'ok',
       value: [
-        { part: 'R1', um: 121.5, gauge: 'eddy', ...nowhere },
-        { part: 'R2', um: 118, gauge: 'eddy', ...nowhere },
+        { line: 2, part: 'R1', um: 121.5, gauge: 'eddy', ...nowhere },
+        { line: 4, part: 'R2', um: 118, gauge: 'eddy', ...nowhere },
       ],
     });
   });
@@ -33,8 +33,8 @@ describe('readings from a file', () => {
     expect(read('part;um;x_mm;y_mm\nR1;120;350,5;80\nR1;121;;\n')).toEqual({
       status: 'ok',
       value: [
-        { part: 'R1', um: 120, gauge: 'eddy', fromLeftMm: 350.5, fromTopMm: 80 },
-        { part: 'R1', um: 121, gauge: 'eddy', ...nowhere },
+        { line: 2, part: 'R1', um: 120, gauge: 'eddy', fromLeftMm: 350.5, fromTopMm: 80 },
+        { line: 3, part: 'R1', um: 121, gauge: 'eddy', ...nowhere },
       ],
     });
     expect(faults('part,um,x_mm\nR1,120,left\n')[0]).toBe('line 2: “left” is no place in mm');

@@ -1,5 +1,5 @@
-import Papa from 'papaparse';
 import { gauges, type Gauge } from '../record';
+import { csvRows } from './csv-rows';
 import type { Fault, Parsed } from './faults';
 
 export interface FileReading {
@@ -33,11 +33,9 @@ export function readReadingsCsv(text: string, fallback: Gauge): Parsed<FileReadi
   const fault = (line: number, reason: string) => faults.push({ place: `line ${line}`, reason });
   const first = text.replace(/^\uFEFF/, '').split(/\r?\n/, 1)[0] ?? '';
   const separator = [';', '\t', ','].find((one) => first.includes(one)) ?? ',';
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    delimiter: separator,
-    skipEmptyLines: true,
-  });
-  const head = (data[0] ?? []).map((cell) => cell.trim().toLowerCase());
+  const file = csvRows(text, mostLines + 1, separator);
+  const [headRow, ...body] = file.rows;
+  const head = (headRow?.cells ?? []).map((cell) => cell.trim().toLowerCase());
   const at = Object.fromEntries(columns.map((name) => [name, head.indexOf(name)])) as Record<
     (typeof columns)[number],
     number
@@ -49,14 +47,13 @@ export function readReadingsCsv(text: string, fallback: Gauge): Parsed<FileReadi
     );
     return { status: 'faulty', faults };
   }
-  if (data.length - 1 > mostLines)
+  if (file.isCut)
     return {
       status: 'faulty',
       faults: [{ place: `line ${mostLines + 2}`, reason: `a file holds at most ${mostLines} readings` }],
     };
-  for (const error of errors.slice(0, 3)) fault((error.row ?? 0) + 1, error.message);
-  const readings = data.slice(1).flatMap((cells, i): FileReading[] => {
-    const line = i + 2;
+  for (const error of file.faults.slice(0, 3)) fault(error.line, error.reason);
+  const readings = body.flatMap(({ line, cells }): FileReading[] => {
     if (cells.length !== head.length) {
       fault(
         line,

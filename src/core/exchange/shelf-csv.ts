@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { CoatingSheet, Product } from '../film';
+import { csvRows } from './csv-rows';
 import { parseWith, type Fault, type Parsed } from './faults';
 import { completeProduct, productFaults, productSchema } from './product-schema';
 
@@ -71,8 +72,15 @@ const mostLines = 5000;
 
 /** Spreadsheets run cells that begin so; an apostrophe keeps them text, and is taken off again on the way in. */
 const risky = /^[=+\-@\t\r]/;
-const guard = (text: string) => (risky.test(text) ? `'${text}` : text);
-const unguard = (text: string) => (text.startsWith("'") && risky.test(text.slice(1)) ? text.slice(1) : text);
+const guard = (text: string) => (risky.test(text) || text.startsWith("'") ? `'${text}` : text);
+const unguard = (text: string) =>
+  text.startsWith("'") && (risky.test(text.slice(1)) || text.startsWith("''")) ? text.slice(1) : text;
+
+/** Names inside a cell that holds several: what parts them is written as in an address, `%7C` for a bar. */
+const quoted = (name: string) =>
+  name.replace(/[%|=:@]/g, (sign) => `%${sign.charCodeAt(0).toString(16).toUpperCase()}`);
+const unquoted = (name: string) =>
+  name.replace(/%(25|7C|3D|3A|40)/gi, (_, code: string) => String.fromCharCode(Number.parseInt(code, 16)));
 
 /** Writes products as CSV with a head line. Prices in minor units. */
 export function writeShelfCsv(products: readonly Product[]): string {
@@ -88,12 +96,12 @@ export function writeShelfCsv(products: readonly Product[]): string {
       shelf_life_days: figure(product.shelfLifeDays),
       hazards: product.hazards.join(' '),
       packs: product.packs
-        .map((pack) => `${pack.size}@${pack.priceMinor}${pack.part ? `=${pack.part}` : ''}`)
+        .map((pack) => `${pack.size}@${pack.priceMinor}${pack.part ? `=${quoted(pack.part)}` : ''}`)
         .join(' | '),
       family: sheet?.family ?? '',
       mix_by: sheet?.mixBy ?? '',
       mix: (sheet?.mix ?? [])
-        .map((part) => `${part.label}=${part.parts}:${part.volumeSolids}:${part.densityKgL ?? ''}`)
+        .map((part) => `${quoted(part.label)}=${part.parts}:${part.volumeSolids}:${part.densityKgL ?? ''}`)
         .join(' | '),
       method: sheet?.method ?? '',
       dry_um: figure(sheet?.dryUm),
@@ -127,22 +135,18 @@ export function readShelfCsv(text: string): Parsed<Product[]> {
     status: 'faulty',
     faults: [{ place, reason }],
   });
-  const { data, meta } = Papa.parse<Row>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-  });
-  const missing = (['code', 'name', 'kind', 'unit'] as const).filter(
-    (column) => !(meta.fields ?? []).includes(column),
-  );
+  const file = csvRows(text, mostLines + 1);
+  const [headRow, ...body] = file.rows;
+  const head = (headRow?.cells ?? []).map((cell) => cell.trim());
+  const missing = (['code', 'name', 'kind', 'unit'] as const).filter((column) => !head.includes(column));
   if (missing.length > 0)
     return faulty('line 1', `the columns ${missing.join(', ')} are missing; separate columns by commas`);
-  if (data.length > mostLines)
-    return faulty(`line ${mostLines + 2}`, `more than ${mostLines} products in one file`);
-  const faults: Fault[] = [];
+  if (file.isCut) return faulty(`line ${mostLines + 2}`, `more than ${mostLines} products in one file`);
+  const faults: Fault[] = file.faults.map(({ line, reason }) => ({ place: `line ${line}`, reason }));
   const products: Product[] = [];
   const lineOf = new Map<string, number>();
-  data.forEach((row, i) => {
-    const line = i + 2;
+  body.forEach(({ line, cells }) => {
+    const row: Row = Object.fromEntries(head.map((column, i) => [column, cells[i]]));
     const parsed = parseWith<Parameters<typeof completeProduct>[0]>(productSchema, productOf(row));
     if (parsed.status === 'faulty') {
       faults.push(
@@ -179,12 +183,21 @@ function productOf(row: Row): unknown {
   const packs = list('packs', /\s*\|\s*/).map((pack) => {
     const [size, rest] = pack.split('@');
     const [price, part] = (rest ?? '').split('=');
-    return { size: number(size), priceMinor: number(price), part: part ?? null };
+    return {
+      size: number(size),
+      priceMinor: number(price),
+      part: part === undefined ? null : unquoted(part),
+    };
   });
   const mix = list('mix', /\s*\|\s*/).map((one) => {
     const [label, rest] = one.split('=');
     const [parts, solids, density] = (rest ?? '').split(':');
-    return { label, parts: number(parts), volumeSolids: number(solids), densityKgL: number(density) ?? null };
+    return {
+      label: label === undefined ? undefined : unquoted(label),
+      parts: number(parts),
+      volumeSolids: number(solids),
+      densityKgL: number(density) ?? null,
+    };
   });
   const sheet = {
     family: text('family') || undefined,

@@ -9,7 +9,7 @@ export interface Figure {
 
 type Rings = [number, number][][];
 type Operation = 'union' | 'intersection' | 'difference';
-type Given = { outline: Ring; holes?: readonly Ring[] };
+export type Given = { outline: Ring; holes?: readonly Ring[] };
 
 /** Figures on a grid, counted in whole cells, so that edges meant to meet do meet and their products are exact. */
 const toCells = ({ outline, holes }: Given, cellM: number): Rings =>
@@ -30,13 +30,25 @@ const fromCells = (figures: [number, number][][][], cellM: number): Figure[] =>
 /** Coarser cells, tried in turn where rounding ties the sweep of the package into a knot it cannot close. */
 const cellsM = [1, 2.3, 7.1, 31].map((times) => times * toleranceM);
 
-function clip(operation: Operation, figures: readonly Given[]): Figure[] {
-  let fault: unknown;
+const clip = (operation: Operation, figures: readonly Given[]): Figure[] =>
+  clipWhere(operation, figures, () => true);
+
+/**
+ * Clips on finer and then on coarser cells until the package neither gives up nor answers what cannot be.
+ * @param couldBe whether a result can be right   @throws what the package said last, where none could
+ */
+export function clipWhere(
+  operation: Operation,
+  figures: readonly Given[],
+  couldBe: (made: readonly Figure[]) => boolean,
+): Figure[] {
+  let fault: unknown = new Error('no clipping of these figures could be right');
   for (const cellM of cellsM) {
     const [first, ...rest] = figures.map((one): Rings[] => [toCells(one, cellM)]);
     if (!first) return [];
     try {
-      return fromCells(polygonClipping[operation](first, ...rest), cellM);
+      const made = fromCells(polygonClipping[operation](first, ...rest), cellM);
+      if (couldBe(made)) return made;
     } catch (thrown) {
       fault = thrown;
     }

@@ -3,21 +3,25 @@ export type Point = readonly [x: number, y: number];
 /** A closed outline; the last point is not the first one again. */
 export type Ring = readonly Point[];
 
-/** Most points of one outline, wherever it comes from: a panel needs no more, and every page draws it. */
+/** Most points of one outline as it is drawn in a file, and as it is kept: every page draws what is kept. */
 export const mostRingPoints = 2000;
+export const mostKeptPoints = 500;
 
 /** Lengths below this are one point: 0.01 mm. The one tolerance of all geometry. */
 export const toleranceM = 0.00001;
 
-/** Area of a closed polygon in m² (shoelace formula), never negative. */
-export function polygonAreaM2(points: Ring): number {
+/** Area of a closed polygon in m² (shoelace formula), above zero where it runs counter-clockwise. */
+export function signedAreaM2(points: Ring): number {
   let twice = 0;
   points.forEach(([x, y], i) => {
     const [nextX, nextY] = points[(i + 1) % points.length]!;
     twice += x * nextY - nextX * y;
   });
-  return Math.abs(twice) / 2;
+  return twice / 2;
 }
+
+/** Area of a closed polygon in m², never negative. */
+export const polygonAreaM2 = (points: Ring): number => Math.abs(signedAreaM2(points));
 
 /** Length round a closed polygon, m. */
 export function perimeterM(points: Ring): number {
@@ -46,9 +50,23 @@ export interface Bounds {
 /** The least upright box round points; all zero for none. */
 export function boundsOf(points: Ring): Bounds {
   if (points.length === 0) return { left: 0, right: 0, top: 0, bottom: 0 };
-  const xs = points.map(([x]) => x);
-  const ys = points.map(([, y]) => y);
-  return { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
+  const bounds = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity };
+  for (const [x, y] of points) {
+    bounds.left = Math.min(bounds.left, x);
+    bounds.right = Math.max(bounds.right, x);
+    bounds.top = Math.min(bounds.top, y);
+    bounds.bottom = Math.max(bounds.bottom, y);
+  }
+  return bounds;
+}
+
+/** Distance of a point from the piece between two others, m. */
+export function distanceToPiece(p: Point, from: Point, to: Point): number {
+  const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+  const length2 = dx * dx + dy * dy;
+  const share = length2 === 0 ? 0 : ((p[0] - from[0]) * dx + (p[1] - from[1]) * dy) / length2;
+  const t = Math.max(0, Math.min(1, share));
+  return Math.hypot(p[0] - from[0] - t * dx, p[1] - from[1] - t * dy);
 }
 
 /** Middle of the bounds of an outline. */
@@ -85,20 +103,4 @@ export function circle(x: number, y: number, radiusM: number, sagM = 0.002): Poi
     const angle = (2 * Math.PI * i) / pieces;
     return [x + radiusM * Math.cos(angle), y + radiusM * Math.sin(angle)];
   });
-}
-
-/** Whether two open pieces cross or one end lies on the other; common end points of neighbours are not asked here. */
-const crosses = ([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean => {
-  const side = (p: Point, q: Point, r: Point) =>
-    Math.sign((q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]));
-  return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
-};
-
-/** The first pair of edges of a ring that cross each other, by number; null for a simple ring. */
-export function selfCrossing(points: Ring): [number, number] | null {
-  const edges = edgesOf(points);
-  for (let i = 0; i < edges.length; i += 1)
-    for (let j = i + 2; j < edges.length; j += 1)
-      if (!(i === 0 && j === edges.length - 1) && crosses(edges[i]!, edges[j]!)) return [i, j];
-  return null;
 }

@@ -13,7 +13,7 @@ import { boothClosures, closingName } from './booth-closures';
 import { ShopHours } from './shop-hours';
 import { loudHoursId, skills, type Person, type Shop } from '../shop';
 import type { Step, StepNetwork } from '../steps';
-import { addDays, daysBetween, localDateOf, minuteAt, type Minute } from '../units';
+import { addDays, daysBetween, localDateOf, minuteAt, type LocalDate, type Minute } from '../units';
 
 export interface Placed {
   /** Hours of every step that found room, and whether it still lies ahead. */
@@ -31,14 +31,25 @@ const horizonDays = 500;
 const linkPrefix = 'link ';
 export const linkId = (index: number): string => `${linkPrefix}${index}`;
 
+/** No calendar is laid out further back than this: what is done stands as it was logged. */
+const mostDaysBack = 1100;
+
+/** A week before the arrival or today, whichever is earlier; not so far back that laying out the days takes long. */
+function firstDayOf(arrival: LocalDate, today: LocalDate, begins: LocalDate): LocalDate {
+  const earlier = arrival < today ? arrival : today;
+  const bound = addDays(begins, -mostDaysBack);
+  return addDays(earlier < bound ? bound : earlier, -7);
+}
+
 /** The scheduling problem of a network: people by skill, places by kind, facts fixed, other jobs' promises kept. */
 export function problemOf(input: PlanInput, network: StepNetwork) {
   const { job, shop, commitments } = input;
   const release = minuteAt(job.arrival, 0, shop.timeZone);
   const now = Math.max(input.now, release);
-  const firstDay = addDays(
-    job.arrival < localDateOf(input.now, shop.timeZone) ? job.arrival : localDateOf(input.now, shop.timeZone),
-    -7,
+  const firstDay = firstDayOf(
+    job.arrival,
+    localDateOf(input.now, shop.timeZone),
+    localDateOf(now, shop.timeZone),
   );
   const days = horizonDays + daysBetween(firstDay, localDateOf(now, shop.timeZone));
   const hours = new ShopHours(shop, firstDay, days);

@@ -24,27 +24,61 @@ function common([a, b]: [Point, Point], [c, d]: [Point, Point]): number {
   return Math.max(0, Math.min(length, to) - Math.max(0, from));
 }
 
-/** All gap lines of a net, each pair once, in the order of the parts. */
+interface Piece {
+  part: number;
+  edge: [Point, Point];
+  left: number;
+  right: number;
+  low: number;
+  high: number;
+}
+
+/** Every edge of every part with its box, from left to right. */
+const piecesOf = (parts: readonly Pick<Part, 'outline'>[]): Piece[] =>
+  parts
+    .flatMap(({ outline }, part) =>
+      edgesOf(outline).map((edge): Piece => {
+        const [[ax, ay], [bx, by]] = edge;
+        return {
+          part,
+          edge,
+          left: Math.min(ax, bx),
+          right: Math.max(ax, bx),
+          low: Math.min(ay, by),
+          high: Math.max(ay, by),
+        };
+      }),
+    )
+    .sort((a, b) => a.left - b.left);
+
+/**
+ * All gap lines of a net, each pair once, in the order of the parts. The edges are swept from left to right, so that only
+ * those whose boxes touch are held against each other.
+ */
 export function gapLinesOf(parts: readonly Pick<Part, 'key' | 'outline'>[]): GapLine[] {
-  const edges = parts.map((part) => edgesOf(part.outline));
-  const boxes = parts.map((part) => {
-    const xs = part.outline.map(([x]) => x);
-    const ys = part.outline.map(([, y]) => y);
-    return [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)] as const;
-  });
-  const apart = (i: number, j: number) => {
-    const [a, b] = [boxes[i]!, boxes[j]!];
-    return a[0] > b[1] + nearM || b[0] > a[1] + nearM || a[2] > b[3] + nearM || b[2] > a[3] + nearM;
-  };
-  const lines: GapLine[] = [];
-  for (let i = 0; i < parts.length; i += 1)
-    for (let j = i + 1; j < parts.length; j += 1) {
-      if (apart(i, j)) continue;
-      let lengthM = 0;
-      for (const one of edges[i]!) for (const other of edges[j]!) lengthM += common(one, other);
-      if (lengthM >= shortestM) lines.push({ a: parts[i]!.key, b: parts[j]!.key, lengthM });
+  const lengths = new Map<number, number>();
+  let active: Piece[] = [];
+  for (const piece of piecesOf(parts)) {
+    active = active.filter((one) => one.right >= piece.left - nearM);
+    for (const other of active) {
+      if (other.part === piece.part) continue;
+      if (other.high < piece.low - nearM || other.low > piece.high + nearM) continue;
+      const [i, j] = [Math.min(piece.part, other.part), Math.max(piece.part, other.part)];
+      const [one, two] = piece.part === i ? [piece, other] : [other, piece];
+      const lengthM = common(one.edge, two.edge);
+      const pair = i * parts.length + j;
+      if (lengthM > 0) lengths.set(pair, (lengths.get(pair) ?? 0) + lengthM);
     }
-  return lines;
+    active.push(piece);
+  }
+  return [...lengths]
+    .filter(([, lengthM]) => lengthM >= shortestM)
+    .sort(([a], [b]) => a - b)
+    .map(([pair, lengthM]) => ({
+      a: parts[Math.floor(pair / parts.length)]!.key,
+      b: parts[pair % parts.length]!.key,
+      lengthM,
+    }));
 }
 
 /** The neighbours of a panel with their gap lines, longest first. */

@@ -165,7 +165,7 @@ export function TickCell<N extends JobListName>({
   );
 }
 
-export function RemoveCell<N extends JobListName>({ row }: { row: ItemRow }) {
+export function RemoveCell({ row }: { row: ItemRow }) {
   const { save } = useSaving();
   return (
     <td className="py-1 pr-2">

@@ -127,9 +127,7 @@ export async function editsTouching(
   const rows = await connection
     .select()
     .from(editRecord)
-    .where(
-      and(eq(editRecord.room, room), eq(editRecord.undone, false), ne(editRecord.kind, 'undo')),
-    )
+    .where(and(eq(editRecord.room, room), eq(editRecord.undone, false), ne(editRecord.kind, 'undo')))
     .orderBy(desc(editRecord.id))
     .limit(500);
   return rows.flatMap(({ atMinute, label, author, inverse }) =>
@@ -155,12 +153,12 @@ export interface AuditRow {
 }
 
 /**
- * The audit record of a room, newest first.
+ * The audit record of a room, or of all of them, newest first.
  * @param panel only what concerned this panel   @param before only lines older than this id, for the next page
  */
 export async function readAudit(
   connection: Connection,
-  room: string,
+  room: string | null,
   { panel, before, most }: { panel: string | null; before: number | null; most: number },
 ): Promise<AuditRow[]> {
   const { id, author, kind, label, atMinute, undone, inverse, changes } = editRecord;
@@ -169,7 +167,7 @@ export async function readAudit(
     .from(editRecord)
     .where(
       and(
-        eq(editRecord.room, room),
+        room === null ? undefined : eq(editRecord.room, room),
         before === null ? undefined : lt(editRecord.id, before),
         panel === null ? undefined : sql`json_contains(${editRecord.panels}, json_quote(${panel}))`,
       ),

@@ -25,6 +25,12 @@ export async function auditOf(room: string, panel: string | null, before: number
   };
 }
 
+/** The newest writes of every room, without their cells. */
+export async function recentWrites(): Promise<(AuditLine & { room: string })[]> {
+  const rows = await readAudit(database(), null, { panel: null, before: null, most: 60 });
+  return rows.map((row) => ({ ...lineOf(row), cells: [], room: row.room }));
+}
+
 function lineOf({ room, inverse, changes, id, atMinute, author, kind, label, undone }: AuditRow): AuditLine {
   const cells = cellsOf(room, inverse, changes ?? []);
   return {

@@ -45,7 +45,7 @@ async function shopForecast(): Promise<ShopForecast | null> {
   const now = currentMinute();
   const mark = `${inputs} ${Math.floor(now / 60)}`;
   const running = store.coatrelForecast;
-  if (running?.inputs === mark) return running.answer;
+  if (running?.inputs === mark) return newestOf(running);
   running?.stop.abort();
   const stop = new AbortController();
   const make = async (): Promise<ShopForecast> => {
@@ -71,7 +71,18 @@ async function shopForecast(): Promise<ShopForecast | null> {
   answer.catch(() => {
     if (store.coatrelForecast?.answer === answer) delete store.coatrelForecast;
   });
-  return answer;
+  return newestOf(store.coatrelForecast);
+}
+
+/** The answer of a forecast; where another overtook it meanwhile, that one's, so that nobody is told of a stop. */
+async function newestOf(one: Running): Promise<ShopForecast> {
+  try {
+    return await one.answer;
+  } catch (error) {
+    const next = store.coatrelForecast;
+    if (one.stop.signal.aborted && next && next !== one) return newestOf(next);
+    throw error;
+  }
 }
 
 /** What the log of all jobs says of the shop's pace, against what the plans go by. */

@@ -1,4 +1,4 @@
-import type { Fault } from '../../core/exchange';
+import { outlineFaults, type Fault } from '../../core/exchange';
 import {
   blankSurvey,
   type AddItem,
@@ -123,6 +123,7 @@ function addParts({ job: number, parts, leaveOut }: EditOfKind<'add-parts'>, { s
       ? []
       : [{ place: `parts[${i}].section`, reason: `there is no section ${part.section} in ${number}` }]),
   ]);
+  faults.push(...outlineFaults([...job.ownParts, ...parts], 'parts').filter((one) => one.place === 'parts'));
   if (faults.length > 0) return { faults };
   return made(
     `part ${some(keys)}`,

@@ -70,6 +70,12 @@ export function inThread<T extends WorkerTask>(task: T, signal?: AbortSignal): P
   return poolOf(laneOf[task.kind]).run(envelope, signal ? { signal } : {});
 }
 
+/** Too many others wait for a thread, or it had to end because its memory ran out. */
+export const isBusy = (error: unknown): boolean =>
+  error instanceof Error &&
+  (/queue is at limit/i.test(error.message) ||
+    ('code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY'));
+
 /** How long a file may be read; waiting for others is not counted, because few may wait. */
 const fileBudgetMs = 1_500;
 
@@ -90,8 +96,7 @@ export async function readFileInThread<T extends FileTask>(task: T): Promise<Ans
       throw new FileRefused('reading the file takes too long; it is larger than any we know');
     if (error instanceof Error && 'code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY')
       throw new FileRefused('reading the file takes too much memory; it is larger than any we know');
-    if (error instanceof Error && /queue/i.test(error.message))
-      throw new FileRefused('many files are being read just now; try again in a moment');
+    if (isBusy(error)) throw new FileRefused('many files are being read just now; try again in a moment');
     throw error;
   } finally {
     clearTimeout(timer);

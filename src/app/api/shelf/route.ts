@@ -6,14 +6,14 @@ import { guarded } from '../guarded';
 import { writerOf, faultsAnswer, readBody } from '../json-body';
 
 /** The whole Shelf as CSV. */
-export async function GET(): Promise<Response> {
+export const GET = guarded(async () => {
   return new Response(await exportShelf(), {
     headers: {
       'content-type': 'text/csv; charset=utf-8',
       'content-disposition': 'attachment; filename="shelf.csv"',
     },
   });
-}
+});
 
 const schema = Joi.object<{ text?: string; standard?: boolean }>({
   text: Joi.string(),

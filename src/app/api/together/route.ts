@@ -5,10 +5,10 @@ import { guarded } from '../guarded';
 import { faultsAnswer, readBody, writerOf } from '../json-body';
 
 /** All open jobs planned together, each beside what it has agreed. Nothing is stored. */
-export async function GET(): Promise<Response> {
+export const GET = guarded(async () => {
   const proposal = await proposeTogether();
   return proposal ? Response.json(proposal) : faultsAnswer([{ place: '', reason: 'no job is open' }]);
-}
+});
 
 const schema = Joi.object<{ token: string }>({ token: Joi.string().guid().required() });
 

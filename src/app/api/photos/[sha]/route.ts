@@ -1,3 +1,4 @@
+import { guarded } from '../../guarded';
 import { loadPicture } from '@/server/services/photos';
 
 interface Given {
@@ -5,7 +6,7 @@ interface Given {
 }
 
 /** A stored photo, or its thumbnail with `?thumb`; named by its contents, so it may be kept for ever. */
-export async function GET(request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (request, { params }) => {
   const thumb = new URL(request.url).searchParams.has('thumb');
   const picture = await loadPicture((await params).sha, thumb);
   if (!picture) return Response.json({ status: 'nothing' }, { status: 404 });
@@ -16,4 +17,4 @@ export async function GET(request: Request, { params }: Given): Promise<Response
       'x-content-type-options': 'nosniff',
     },
   });
-}
+});

@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import { calendarOf } from '@/server/services/calendars';
 import { faultsAnswer } from '../../../json-body';
 
@@ -8,7 +9,7 @@ interface Given {
 const kinds = ['person', 'place', 'job'] as const;
 
 /** Agreed bookings of a person, a place or a job as an iCalendar. */
-export async function GET(_request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (_request, { params }) => {
   const { kind, id } = await params;
   const known = kinds.find((one) => one === kind);
   const calendar = known ? await calendarOf({ kind: known, id }) : null;
@@ -23,4 +24,4 @@ export async function GET(_request: Request, { params }: Given): Promise<Respons
       'content-disposition': `attachment; filename="${file}"`,
     },
   });
-}
+});

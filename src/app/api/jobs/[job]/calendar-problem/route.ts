@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import { calendarProblem } from '@/server/services/changes';
 import { faultsAnswer } from '../../../json-body';
 
@@ -6,10 +7,10 @@ interface Given {
 }
 
 /** What the calendar of a job has to solve as it stands, for the browser to look for an order that ends sooner. */
-export async function GET(_request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (_request, { params }) => {
   const { job } = await params;
   const problem = await calendarProblem(job);
   return problem
     ? Response.json(problem)
     : faultsAnswer([{ place: 'job', reason: `there is no job ${job.slice(0, 40)}` }], 404);
-}
+});

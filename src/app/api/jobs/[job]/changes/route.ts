@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import type { NextRequest } from 'next/server';
 import { readChanges } from '@/core/exchange';
 import { compareChanges } from '@/server/services/changes';
@@ -8,7 +9,7 @@ interface Given {
 }
 
 /** The job with each of up to four changes, beside it as it stands; nothing is stored. */
-export async function POST(request: NextRequest, { params }: Given): Promise<Response> {
+export const POST = guarded<Given>(async (request, { params }) => {
   const { job } = await params;
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
@@ -18,4 +19,4 @@ export async function POST(request: NextRequest, { params }: Given): Promise<Res
   return compared
     ? Response.json(compared)
     : faultsAnswer([{ place: 'job', reason: `there is no job ${job.slice(0, 40)}` }], 404);
-}
+});

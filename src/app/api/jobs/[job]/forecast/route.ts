@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import { forecastOf } from '@/server/services/forecast';
 import { faultsAnswer } from '../../../json-body';
 
@@ -6,10 +7,10 @@ interface Given {
 }
 
 /** The range in which a job may end, what may go wrong on the way, and what was forecast of it before. */
-export async function GET(_request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (_request, { params }) => {
   const { job } = await params;
   const told = await forecastOf(job);
   return told
     ? Response.json(told)
     : faultsAnswer([{ place: 'job', reason: `there is no open job ${job.slice(0, 40)}` }], 404);
-}
+});

@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import { giveUpsOf } from '@/server/services/changes';
 import { faultsAnswer } from '../../../json-body';
 
@@ -6,10 +7,10 @@ interface Given {
 }
 
 /** The five single changes that bring the job back to its date and caps at the least loss of finish. */
-export async function GET(_request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (_request, { params }) => {
   const { job } = await params;
   const answer = await giveUpsOf(job);
   return answer.status === 'no-job'
     ? faultsAnswer([{ place: 'job', reason: `there is no job ${job.slice(0, 40)}` }], 404)
     : Response.json(answer);
-}
+});

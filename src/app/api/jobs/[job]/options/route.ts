@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import { costedOptions } from '@/server/services/survey-advice';
 import { faultsAnswer } from '../../../json-body';
 
@@ -5,10 +6,10 @@ interface Given {
   params: Promise<{ job: string }>;
 }
 
-export async function GET(_request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (_request, { params }) => {
   const { job } = await params;
   const options = await costedOptions(job);
   return options
     ? Response.json({ options })
     : faultsAnswer([{ place: 'job', reason: `there is no job ${job.slice(0, 40)}` }], 404);
-}
+});

@@ -14,7 +14,7 @@ const schema = Joi.object<{ text: string; instead: boolean }>({
   instead: Joi.boolean().required(),
 });
 
-export async function GET(_request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (_request, { params }) => {
   const { job } = await params;
   const map = await exportPanelMap(job);
   if (map === null)
@@ -26,7 +26,7 @@ export async function GET(_request: Request, { params }: Given): Promise<Respons
       'x-content-type-options': 'nosniff',
     },
   });
-}
+});
 
 export const POST = guarded<Given>(async (request, { params }) => {
   // Text grows when it is quoted in JSON.

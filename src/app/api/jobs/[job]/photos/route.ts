@@ -17,9 +17,9 @@ const schema = Joi.object<{ part: string; mark: string; gate: string; caption: s
 });
 const largest = 15 * 1024 * 1024;
 
-export async function GET(_request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (_request, { params }) => {
   return Response.json({ photos: await photosOf((await params).job) });
-}
+});
 
 /** The body is the photo itself; the panel and the caption stand in the address. */
 export const POST = guarded<Given>(async (request, { params }) => {

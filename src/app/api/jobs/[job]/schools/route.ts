@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import { schoolKeys, type SchoolKey } from '@/core/record';
 import { compareSchool } from '@/server/services/what-if';
 import { faultsAnswer } from '../../../json-body';
@@ -7,7 +8,7 @@ interface Given {
 }
 
 /** The options of a school, each through the whole plan, on one section or on all of them. */
-export async function GET(request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (request, { params }) => {
   const { job } = await params;
   const asked = new URL(request.url).searchParams;
   const school = asked.get('school') ?? '';
@@ -19,4 +20,4 @@ export async function GET(request: Request, { params }: Given): Promise<Response
   const what =
     section === null ? `job ${job.slice(0, 40)}` : `section ${section.slice(0, 40)} in ${job.slice(0, 40)}`;
   return faultsAnswer([{ place: 'section', reason: `there is no ${what}` }], 404);
-}
+});

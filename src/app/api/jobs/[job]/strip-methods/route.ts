@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import { panelEstimates } from '@/server/services/survey-advice';
 import { faultsAnswer } from '../../../json-body';
 
@@ -5,7 +6,7 @@ interface Given {
   params: Promise<{ job: string }>;
 }
 
-export async function GET(request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (request, { params }) => {
   const { job } = await params;
   const part = new URL(request.url).searchParams.get('part') ?? '';
   const estimates = await panelEstimates(job, part);
@@ -15,4 +16,4 @@ export async function GET(request: Request, { params }: Given): Promise<Response
         [{ place: 'part', reason: `there is no part ${part.slice(0, 40)} in ${job.slice(0, 40)}` }],
         404,
       );
-}
+});

@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import { compareSystems } from '@/server/services/what-if';
 import { faultsAnswer } from '../../../json-body';
 
@@ -6,7 +7,7 @@ interface Given {
 }
 
 /** The coat systems a section could have, each through the whole plan. */
-export async function GET(request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (request, { params }) => {
   const { job } = await params;
   const section = new URL(request.url).searchParams.get('section') ?? '';
   const systems = await compareSystems(job, section);
@@ -21,4 +22,4 @@ export async function GET(request: Request, { params }: Given): Promise<Response
         ],
         404,
       );
-}
+});

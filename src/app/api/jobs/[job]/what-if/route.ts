@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import Joi from 'joi';
 import { field, parseWith } from '@/core/exchange';
 import { namesOf } from '@/features/words/names';
@@ -13,7 +14,7 @@ interface Given {
 const schema = Joi.object<{ airC: number }>({ airC: field.figure(-20, 50).required() });
 
 /** What breaks, and what it costs, with every place at one temperature. */
-export async function GET(request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (request, { params }) => {
   const { job } = await params;
   const given = new URL(request.url).searchParams.get('airC') ?? undefined;
   const parsed = parseWith(schema, { airC: given });
@@ -28,4 +29,4 @@ export async function GET(request: Request, { params }: Given): Promise<Response
   );
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
   return Response.json({ base, changed, breaks: breaks.map((one) => warningText(one, names, locale)) });
-}
+});

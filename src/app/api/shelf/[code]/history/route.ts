@@ -1,3 +1,4 @@
+import { guarded } from '../../../guarded';
 import { historyOf } from '@/server/services/shelf';
 
 interface Given {
@@ -5,6 +6,6 @@ interface Given {
 }
 
 /** How a sheet was changed, newest first. */
-export async function GET(_request: Request, { params }: Given): Promise<Response> {
+export const GET = guarded<Given>(async (_request, { params }) => {
   return Response.json({ history: await historyOf((await params).code) });
-}
+});
