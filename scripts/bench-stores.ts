@@ -31,7 +31,7 @@ function recompute(): number {
   const clear = clearBudget({ ladder: ladders.hand, coatUm: 30, levelMinimum: 4, productMinimum: 2 });
   for (let i = 0; i < parts.length; i += 1)
     sum += filmColumn(
-      [{ name: 'enamel', um: 120 }],
+      [{ name: 'enamel', um: 120, isStripped: false }],
       layers.map((product) => ({ role: 'colour', name: product.name, coats: 2, dryUm: 30 })),
       clear,
       'panel',

@@ -36,7 +36,7 @@ export const view = jobView({
 export const draw = (room: ReactElement) =>
   render(
     <SavingProvider>
-      <DayProvider now={now} first={view.days.first} last={view.days.last}>
+      <DayProvider now={now} first={view.days.first} last={view.days.last} timeZone="Europe/London">
         {room}
       </DayProvider>
     </SavingProvider>,

@@ -10,7 +10,7 @@ export interface GunMotion {
 }
 
 export const usualMotion = { speedMPerMin: 24, duty: 0.6 };
-/** Half for primers and clears; seven tenths for effect colours and single stage, within the 70–75 % of domain §9. */
+/** Half for primers and clears; seven tenths for effect colours and single stage, 70–75 % being usual. */
 export const overlapOf = (role: string, isEffect: boolean): number =>
   isEffect || role === 'topcoat' ? 0.7 : 0.5;
 
@@ -18,10 +18,11 @@ export const overlapOf = (role: string, isEffect: boolean): number =>
 const cupL = 0.6;
 const refillMin = 1.5;
 
-/** Minutes of one painter for one coat: `area / (fan × (1 − overlap) × speed × duty)` and the refills (03 §7). */
+/** Minutes of one painter for one coat: `area / (fan × (1 − overlap) × speed × duty)` and the refills. */
 export function coatRoundMin(areaM2: number, litres: number, motion: GunMotion): number {
   const m2PerMin = (motion.fanCm / 100) * (1 - motion.overlap) * motion.speedMPerMin * motion.duty;
-  const refills = Math.max(0, Math.ceil(litres / cupL) - 1);
+  // A cup that is just enough is not filled once more for the sake of a binary fraction.
+  const refills = Math.max(0, Math.ceil(litres / cupL - 1e-9) - 1);
   return m2PerMin > 0 ? areaM2 / m2PerMin + refills * refillMin : Infinity;
 }
 

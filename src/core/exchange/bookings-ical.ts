@@ -41,5 +41,6 @@ export function writeBookings(
       summary: one.summary,
       ...(one.location ? { location: one.location } : {}),
     });
-  return calendar.toString();
+  // RFC 5545 §3.1: every line ends so, the last one too.
+  return `${calendar.toString().trimEnd()}\r\n`;
 }

@@ -106,7 +106,7 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
   shop: required({ kind: Joi.any(), seen: seen(), set: shopSet }),
   rate: required({
     kind: Joi.any(),
-    operation: field.oneOf(catalogue.map((one) => one.code)),
+    operation: field.oneOf(catalogue.map((one) => one.code)).custom(takesRate),
     seen: seenOrNew(),
     rate: field.figure(0, 10_000).allow(null),
   }),
@@ -119,6 +119,19 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
   }),
   'remove-day-off': required({ kind: Joi.any(), id: field.key(), seen: seen() }),
 };
+
+/** A rate is taken only where the minutes of an operation follow from one. */
+function takesRate(code: string, helper: Joi.CustomHelpers<string>) {
+  const operation = catalogue.find((one) => one.code === code);
+  if (!operation) return code;
+  if (operation.rate === null || operation.rateBy !== null)
+    return helper.message({
+      custom: `the minutes of “${operation.name}” follow from level and grit sequence; no rate is taken`,
+    });
+  return operation.basis === 'fixed'
+    ? helper.message({ custom: `“${operation.name}” takes fixed minutes; change them on its sheet` })
+    : code;
+}
 
 /** Reads an edit from a request; an unknown kind and every wrong field are named. */
 export function readEdit(value: unknown): Parsed<Edit> {

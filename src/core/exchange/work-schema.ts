@@ -5,6 +5,8 @@ import { cautions, type Caution } from '../safety';
 import { placeKinds, skills } from '../shop';
 import {
   bases,
+  lengthKinds,
+  olderLengths,
   checkOperation,
   phases,
   rateRules,
@@ -47,6 +49,10 @@ const operationFields = {
   phase: field.oneOf(phases),
   kind: field.oneOf(['work', 'session', 'rolled', 'wait']),
   basis: field.oneOf(bases),
+  // What an entry meant that was written before it could say.
+  lengths: some(lengthKinds)
+    .default([...olderLengths])
+    .optional(),
   rate: field.figure(0, 10_000).allow(null),
   rateBy: field.oneOf(rateRules).allow(null),
   shareBy: field.oneOf(shareRules).allow(null),

@@ -77,15 +77,21 @@ export function clearBudget({ ladder, coatUm, levelMinimum, productMinimum }: Cl
 /** Takes binary dust off a quotient before it is rounded up, so that an exact fit is not read as one coat more. */
 const round = (quotient: number) => Math.round(quotient * 1e9) / 1e9;
 
-/** What is left of a typed number of clears, compared with the computed budget, µm. */
+/**
+ * What is left of a typed number of clears, compared with the computed budget, µm. No less than nothing can be left:
+ * where the planned work would take more than is there, `through` says so.
+ */
 export function clearLeft(
   clear: Pick<ClearBudget, 'coats' | 'leftFlatUm' | 'leftEdgeUm'>,
   coats: number,
   dryUm: number,
-): { flatUm: number; edgeUm: number } {
+): { flatUm: number; edgeUm: number; through: 'none' | 'edges' | 'flats' } {
   const fewer = clear.coats - coats;
+  const flatUm = clear.leftFlatUm - fewer * dryUm;
+  const edgeUm = clear.leftEdgeUm - fewer * dryUm * clearFigures.edgeShare;
   return {
-    flatUm: clear.leftFlatUm - fewer * dryUm,
-    edgeUm: clear.leftEdgeUm - fewer * dryUm * clearFigures.edgeShare,
+    flatUm: Math.max(0, flatUm),
+    edgeUm: Math.max(0, edgeUm),
+    through: flatUm < 0 ? 'flats' : edgeUm < 0 ? 'edges' : 'none',
   };
 }

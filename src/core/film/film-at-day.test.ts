@@ -2,7 +2,7 @@ import { filmAt } from './film-at-day';
 import { filmColumn } from './film-column';
 
 const column = filmColumn(
-  [{ name: 'enamel', um: 100 }],
+  [{ name: 'enamel', um: 100, isStripped: false }],
   [{ role: 'build', name: 'build', coats: 4, dryUm: 60 }],
   null,
   'panel',

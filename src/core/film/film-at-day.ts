@@ -18,8 +18,12 @@ export function filmAt(column: FilmColumn, times: readonly SliceTimes[], at: Min
   return column.slices.map((slice, i): FilmSlice => {
     if (slice.kind === 'kept') return slice;
     const { laid, taken } = times[i] ?? { laid: [], taken: [] };
-    const laidShare = laid.length === 0 ? 1 : shareBy(laid, at);
-    const takenShare = Math.min(laidShare, shareBy(taken, at));
+    // What is stripped stood there from the first, and is gone when the last of the stripping has ended.
+    const laidShare = slice.kind === 'old' || laid.length === 0 ? 1 : shareBy(laid, at);
+    const takenShare =
+      slice.kind === 'old'
+        ? Number(taken.every((end) => end <= at))
+        : Math.min(laidShare, shareBy(taken, at));
     return {
       ...slice,
       laidUm: slice.laidUm * laidShare,

@@ -4,7 +4,8 @@ import type { LayerRole } from './coat-system';
 
 /** One layer of a section in its film picture, µm on flats and on edges. */
 export interface FilmSlice {
-  kind: 'kept' | LayerRole;
+  /** What stays of the old film, what of it is stripped, or a layer that is laid. */
+  kind: 'kept' | 'old' | LayerRole;
   name: string;
   coats: number;
   laidUm: number;
@@ -12,7 +13,7 @@ export interface FilmSlice {
   /** What blocking, sanding and polishing take from it. */
   takenUm: number;
   edgeTakenUm: number;
-  why: 'none' | 'blocking' | 'scuffing' | 'ladder' | 'nibs';
+  why: 'none' | 'stripping' | 'blocking' | 'scuffing' | 'ladder' | 'nibs';
 }
 
 export interface FilmColumn {
@@ -31,6 +32,14 @@ export interface FilmColumn {
 /** Blocking a build round takes 30–45 % of it on flats, 60 % on edges; a scuff 1–3 µm; nibs 5–8. */
 export const takenByWork = { blockedShare: 0.375, blockedEdgeShare: 0.6, scuffUm: 2, nibsUm: 6.5 };
 
+/** A layer that stood on the object when it came. */
+export interface OldLayer {
+  name: string;
+  um: number;
+  /** It is taken off before anything is laid. */
+  isStripped: boolean;
+}
+
 interface Laid {
   role: LayerRole;
   name: string;
@@ -47,29 +56,31 @@ const rolled: readonly LayerRole[] = ['primer', 'topcoat'];
  * @param route hulls are sanded between coats by roller; others only where their ladder says
  */
 export function filmColumn(
-  kept: readonly { name: string; um: number }[],
+  kept: readonly OldLayer[],
   layers: readonly Laid[],
   clear: ClearBudget | null,
   route: 'panel' | 'hull' | 'aircraft',
 ): FilmColumn {
   const share = clearFigures.edgeShare;
   const slices: FilmSlice[] = [
-    ...kept.map(({ name, um }): FilmSlice => ({
-      kind: 'kept',
+    ...kept.map(({ name, um, isStripped }): FilmSlice => ({
+      kind: isStripped ? 'old' : 'kept',
       name,
       coats: 0,
       laidUm: um,
       edgeUm: um * share,
-      takenUm: 0,
-      edgeTakenUm: 0,
-      why: 'none',
+      takenUm: isStripped ? um : 0,
+      edgeTakenUm: isStripped ? um * share : 0,
+      why: isStripped ? 'stripping' : 'none',
     })),
     ...layers
       .filter((layer) => layer.coats > 0)
       .map((layer): FilmSlice => {
         const laidUm = layer.coats * layer.dryUm;
         const edgeUm = laidUm * share;
-        const [takenUm, edgeTakenUm, why] = taken(layer, laidUm, edgeUm, clear, route);
+        const [flatTakes, edgeTakes, why] = taken(layer, laidUm, edgeUm, clear, route);
+        // No work takes more of a film than is there; what lies beneath it is another matter, and told as cut through.
+        const [takenUm, edgeTakenUm] = [Math.min(laidUm, flatTakes), Math.min(edgeUm, edgeTakes)];
         const { role: kind, name, coats } = layer;
         return { kind, name, coats, laidUm, edgeUm, takenUm, edgeTakenUm, why };
       }),

@@ -1,7 +1,13 @@
 /** Median grain of coated abrasives by P-grade, µm (FEPA P-scale, ISO 6344-2 and -3). */
 const medianUm: Readonly<Record<number, number>> = {
+  12: 1815,
+  16: 1324,
+  20: 1000,
+  24: 764,
+  30: 642,
   36: 538,
   40: 425,
+  50: 336,
   60: 269,
   80: 201,
   100: 162,
@@ -38,17 +44,18 @@ const longest = { block: 0.45, machine: 0.4 };
 export interface GritStep {
   from: number;
   to: number;
-  /** Next grain over last, 0..1; smaller is longer. */
-  ratio: number;
-  verdict: 'fair' | 'long' | 'backwards';
+  /** Next grain over last, 0..1; smaller is longer. Null where one of both has no known grain. */
+  ratio: number | null;
+  verdict: 'fair' | 'long' | 'backwards' | 'unknown';
 }
 
-/** Checks each step of a sequence of grits; grades without a known grain are left out. */
+/** Checks each step of a sequence of grits; one from or to a grade without a known grain is told as unknown. */
 export function gritSteps(grits: readonly number[], how: 'block' | 'machine'): GritStep[] {
-  const known = grits.filter((grit) => grainUm(grit) !== null);
-  return known.slice(1).map((to, i) => {
-    const from = known[i]!;
-    const ratio = grainUm(to)! / grainUm(from)!;
+  return grits.slice(1).map((to, i) => {
+    const from = grits[i]!;
+    const [coarse, fine] = [grainUm(from), grainUm(to)];
+    if (coarse === null || fine === null) return { from, to, ratio: null, verdict: 'unknown' };
+    const ratio = fine / coarse;
     return { from, to, ratio, verdict: ratio > 1 ? 'backwards' : ratio < longest[how] ? 'long' : 'fair' };
   });
 }

@@ -245,7 +245,7 @@ describe('the film picture', () => {
 
   test('kept layers stand at the bottom, and a layer without coats is not there', () => {
     const column = filmColumn(
-      [{ name: 'enamel', um: 120 }],
+      [{ name: 'enamel', um: 120, isStripped: false }],
       [{ role: 'topcoat', name: 'top', coats: 0, dryUm: 38 }],
       null,
       'panel',

@@ -62,6 +62,23 @@ export function closingAt(sheet: Times, key: ClosingKey, airC: number): number |
   return minutes === null ? null : Math.floor(minutes + dust);
 }
 
+/**
+ * Pot life at an air temperature, whole minutes; null only where the sheet gives none. Outside the limits of application,
+ * where nothing should be mixed, a pot still dies: warmer than the last point twice as fast for every 10 °C, colder
+ * never later than the coldest point says.
+ */
+export function potLifeAt(sheet: Times, airC: number): number | null {
+  const open = { ...sheet, minAirC: -Infinity, maxAirC: Infinity };
+  return closingAt(open, 'potLifeMin', airC);
+}
+
+/**
+ * How long an edge stays open to be joined, minutes: stated at the sheet's temperature; warmth shortens it as it does
+ * every closing time, cold is not counted on.
+ */
+export const wetEdgeAt = (sheet: Pick<CoatingSheet, 'wetEdgeMin' | 'sheetC'>, airC: number): number =>
+  airC <= sheet.sheetC ? sheet.wetEdgeMin : sheet.wetEdgeMin * 2 ** ((sheet.sheetC - airC) / 10);
+
 /** A stretch of constant air; the last one given goes on for ever. */
 export interface AirStretch {
   untilMin: number;

@@ -7,7 +7,7 @@ import {
   type Shelf,
   type WaitKey,
 } from '../film';
-import type { LogEntry } from '../record';
+import { standingEntries, type LogEntry } from '../record';
 import type { Minute } from '../units';
 import { panelCoats, type PanelCoat } from './coats-on-panels';
 
@@ -41,7 +41,8 @@ export interface CureClock {
  * where none was taken, the air of the place.
  */
 export function airSince(from: Minute, log: readonly LogEntry[], placeC: number): AirStretch[] {
-  const read = log
+  // A coat that was taken back was never read beside anything.
+  const read = standingEntries(log)
     .flatMap((entry) => (entry.coat?.air ? [{ at: entry.at, airC: entry.coat.air.airC }] : []))
     .sort((a, b) => a.at - b.at);
   const before = read.filter((one) => one.at <= from).at(-1);
@@ -49,7 +50,7 @@ export function airSince(from: Minute, log: readonly LogEntry[], placeC: number)
   return points.map(({ airC }, i) => ({ untilMin: points[i + 1]?.at ?? Infinity, airC }));
 }
 
-/** Clocks of the last coat on every face of every panel, at the measured air (03 §1). */
+/** Clocks of the last coat on every face of every panel, at the measured air. */
 export function cureClocks(log: readonly LogEntry[], shelf: Shelf, placeC: number): CureClock[] {
   const last = new Map<string, PanelCoat>();
   for (const coat of panelCoats(log)) last.set(`${coat.part}\n${coat.face}`, coat);

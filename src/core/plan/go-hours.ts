@@ -1,6 +1,7 @@
-import { closingAt, type Shelf } from '../film';
+import { potLifeAt, type Shelf } from '../film';
 import type { Placed } from './calendar';
 import type { GoHour, GoStep, MixHour, PlannedStep } from './model';
+import { workAirC } from './place-taken';
 import { Calendar } from '../schedule';
 import type { Shop } from '../shop';
 import type { StepNetwork } from '../steps';
@@ -31,7 +32,12 @@ export function goHoursOf(
   const places = new Map(placed.stays.map((stay) => [stay.key, stay.place]));
   const hours = (step: PlannedStep) =>
     placed.hours.of(step, step.hold === null ? null : (places.get(step.hold) ?? null)) ?? open;
-  const airOf = (place: string) => shop.places.find((one) => one.id === place)?.airC ?? 20;
+  const airOf = ({ place, start }: { place: string; start: Minute }) =>
+    workAirC(
+      shop.places.find((one) => one.id === place),
+      start,
+      shop.timeZone,
+    );
   return placed.stays
     .filter((stay) => stay.kind === 'session' && stay.start > now)
     .sort((a, b) => a.start - b.start)
@@ -51,7 +57,7 @@ export function goHoursOf(
         session: stay.key,
         opens: stay.start,
         before: before.slice(0, stepsTold),
-        mixes: mixesOf(inside, shelf, airOf(stay.place), hours),
+        mixes: mixesOf(inside, shelf, airOf(stay), hours),
       };
     });
 }
@@ -74,7 +80,7 @@ function mixesOf(
     const sheet = shelf.get(product)?.coating;
     if (!sheet) return [];
     const latest = start - sheet.inductionMin;
-    const potLife = closingAt(sheet, 'potLifeMin', airC);
+    const potLife = potLifeAt(sheet, airC);
     const lasts = potLife === null || end - potLife > latest ? null : end - potLife;
     const opens = lasts === null ? null : hours(step).openFrom(lasts);
     return [{ product, notBefore: opens !== null && opens <= latest ? opens : lasts, latest }];

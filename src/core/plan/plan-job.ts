@@ -7,6 +7,7 @@ import { forecastStops } from './true-air';
 import { goHoursOf } from './go-hours';
 import type { Plan, PlanInput, PlannedStep, PlanWarning, PlanWindow, SectionSummary } from './model';
 import { oldTape } from './tape';
+import { placeTaken, workAirC } from './place-taken';
 import { tradeDates } from './trades';
 import { remedyKey, windowsOf } from './windows';
 import type { Job, JobSection } from '../record';
@@ -34,8 +35,13 @@ export const planJob = (given: PlanInput): Plan => tellPlan(placeNetwork(given))
 export function tellPlan({ input, parts, sections, network, placed, warnings }: PlacedNetwork): Plan {
   const { job, shop, shelf, now } = input;
 
-  const boothC = shop.places.find((place) => place.kind === 'booth')?.airC ?? 20;
-  const sessions = sessionNeeds(network.steps, shelf, boothC);
+  const stays = new Map(placed.stays.map((stay) => [stay.key, stay]));
+  const spots = new Map(placed.steps.map((step) => [step.key, step]));
+  // A coat that found no room is reckoned at the air of today.
+  const sessions = sessionNeeds(network.steps, shelf, (step) => {
+    const { start = now, uses = [] } = spots.get(step.key) ?? {};
+    return workAirC(placeTaken({ ...step, start, uses }, stays, shop), start, shop.timeZone);
+  });
   const drawn = drawnBySteps(network.steps, sessions, shelf);
   const steps = priceSteps(placed, drawn, job, shelf);
   const left = steps.filter((step) => step.state === 'planned');
@@ -147,10 +153,7 @@ function priceSteps(
   return placed.steps.map((step) => {
     const planned = drawn
       .get(step.key)!
-      .reduce(
-        (sum, one) => sum + one.amount * unitPriceMinor(shelf.get(one.product)?.packs ?? []),
-        step.quotedMinor ?? 0,
-      );
+      .reduce((sum, one) => sum + one.amount * unitPriceMinor(shelf.get(one.product)), step.quotedMinor ?? 0);
     const fact = facts.get(step.key);
     const isDone = fact?.status === 'done';
     return { ...step, materialsMinor: isDone ? (fact.materialsMinor ?? toMinor(planned)) : toMinor(planned) };

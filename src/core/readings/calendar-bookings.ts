@@ -63,8 +63,9 @@ export function calendarBookings(
       whose.kind === 'person' ? step.uses.includes(whose.id) : step.kind !== 'passive',
     );
     return own.flatMap((step) =>
-      inHours(step, whose, shop).map((piece, i, all) =>
-        booking(all.length > 1 ? `${step.key} ${i + 1}` : step.key, piece, step.name, placeOf(step)),
+      inHours(step, whose, shop).map((piece, i) =>
+        // The first piece keeps the identity of the whole, so that a calendar moves it when work comes to be split.
+        booking(i === 0 ? step.key : `${step.key} ${i + 1}`, piece, step.name, placeOf(step)),
       ),
     );
   });

@@ -1,5 +1,5 @@
 import type { Part, Shape } from '../vehicle';
-import type { Operation } from './operation';
+import type { LengthKind, Operation } from './operation';
 import type { Step } from './step';
 
 type Face = Shape | 'inside';
@@ -42,6 +42,9 @@ export interface Quantity {
   weighted: number;
 }
 
+const lengthKeys = { trim: 'trimM', bead: 'beadM', rivet: 'rivetM', seam: 'seamM' } as const;
+const lengthOf = (part: Part, kind: LengthKind): number => part[lengthKeys[kind]];
+
 /** Quantity of an operation over parts, in the unit of its basis. */
 export function quantityOf(operation: Operation, parts: readonly Part[], faces: Faces): Quantity {
   const sum = (value: (part: Part) => number) => parts.reduce((total, part) => total + value(part), 0);
@@ -52,7 +55,9 @@ export function quantityOf(operation: Operation, parts: readonly Part[], faces: 
     case 'part':
       return plain(parts.length);
     case 'm':
-      return plain(sum((part) => part.trimM + part.beadM + part.rivetM));
+      return plain(
+        sum((part) => operation.lengths.reduce((metres, kind) => metres + lengthOf(part, kind), 0)),
+      );
     case 'm²': {
       const outside = (part: Part) => (faces === 'inside' ? 0 : part.outsideM2);
       const inside = (part: Part) => (faces === 'outside' ? 0 : part.insideM2);

@@ -1,10 +1,10 @@
-import { gritSteps, levelStandards, workLadders, type Ladder } from '../film';
+import { gritSteps, type GritStep, levelStandards, workLadders, type Ladder } from '../film';
 import type { JobSection } from '../record';
 import type { Route } from './situation';
 
 /** A ladder of the work beneath the colour, with the steps that are too long for the last scratches. */
 export interface StageLadder extends Pick<Ladder, 'name' | 'why' | 'hand'> {
-  steps: { grit: number; verdict: 'fair' | 'long' | 'backwards' | null }[];
+  steps: { grit: number; verdict: GritStep['verdict'] | null }[];
 }
 
 /**

@@ -38,6 +38,12 @@ export const surfaceStates = [
 ] as const;
 export type SurfaceState = (typeof surfaceStates)[number];
 
+/** Lengths a panel has; an operation by the metre names those it works on, and none is added to another unasked. */
+export const lengthKinds = ['trim', 'bead', 'rivet', 'seam'] as const;
+export type LengthKind = (typeof lengthKinds)[number];
+/** What entries of the shop's own meant that were written before they could say. */
+export const olderLengths: readonly LengthKind[] = ['trim', 'bead', 'rivet'];
+
 export const bases = ['m²', 'm', 'part', 'fixed'] as const;
 export type Basis = (typeof bases)[number];
 
@@ -64,6 +70,8 @@ export interface Operation {
   /** Attended work, a whole booth session of coats, coats by roller with sanding between, or a wait nobody attends. */
   kind: 'work' | 'session' | 'rolled' | 'wait';
   basis: Basis;
+  /** Of an operation by the metre: which lengths it works on. */
+  lengths: readonly LengthKind[];
   /** Person-minutes per unit of the basis, shape flat; null where a rule sets it. */
   rate: number | null;
   rateBy: (typeof rateRules)[number] | null;
@@ -120,6 +128,7 @@ type Given = Pick<Operation, Needed> & Partial<Operation>;
 /** Completes an entry of the catalogue: one person, in a bay, a step for each section, may pause over the night. */
 export const operation = (given: Given): Operation => ({
   kind: 'work',
+  lengths: ['trim'],
   rateBy: null,
   shareBy: null,
   levelFactor: {},

@@ -28,12 +28,16 @@ export function addRemedy(
     sections: window.sections,
     parts,
     because: [{ code: 'remedy', product: window.product }],
-    after: [window.from],
+    after: [],
     hold: session ? null : target.hold,
     place: 'bay',
     phase: target.phase,
     leaves: null,
   });
+  // Nothing is scuffed before its film bears it.
+  const product = context.shelf.get(window.product);
+  const min = product?.coating ? draft.waits(product, 'sandAfterMin', 'bay') : 0;
+  draft.link(window.from, key, { code: 'sand-after', product: window.product, airC: draft.airC('bay') }, min);
   draft.link(key, session ? session.from : window.to, { code: 'order' });
   return draft.stepOf(key);
 }

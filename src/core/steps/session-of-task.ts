@@ -120,15 +120,52 @@ function layersOf(
     }
     default:
       return [
-        laid.map((one) =>
-          whole(
-            one,
-            one.coats,
-            situation.route === 'aircraft' ? typedOf(one) : [{ code: 'depth', depth: 'bare' }],
+        sharedLayers(laying, task).map(({ layer, partsOf }) => ({
+          ...whole(
+            layer,
+            layer.coats,
+            situation.route === 'aircraft' ? typedOf(layer) : [{ code: 'depth', depth: 'bare' }],
           ),
-        ),
+          partsOf,
+        })),
       ];
   }
+}
+
+/**
+ * Layers that the sections of a shared session lay together: each by role and product, with the coats of the section
+ * that has most of it; a coat goes on the panels of those sections that have it.
+ */
+function sharedLayers(laying: Laying, task: Task) {
+  const { operation, sections } = task;
+  const own = sections.map((section) => ({
+    section: section.key,
+    layers: stackOf(laying, section).layers.filter(
+      (layer) => operation.lays.includes(layer.role) && layer.coats > 0,
+    ),
+  }));
+  const same = (a: StackLayer, b: StackLayer) => a.role === b.role && a.product.code === b.product.code;
+  const all: StackLayer[] = [];
+  for (const layer of own.flatMap((one) => one.layers)) {
+    const at = all.findIndex((one) => same(one, layer));
+    if (at < 0) all.push(layer);
+    else if (all[at]!.coats < layer.coats) all[at] = layer;
+  }
+  const role = (layer: StackLayer) => operation.lays.indexOf(layer.role);
+  const parts = laying.partsOf(task);
+  return all
+    .sort((a, b) => role(a) - role(b))
+    .map((layer) => {
+      const has = (coat: number) =>
+        new Set(
+          own.flatMap(({ section, layers }) =>
+            layers.some((one) => same(one, layer) && one.coats >= coat) ? [section] : [],
+          ),
+        );
+      const isShared = has(layer.coats).size === sections.length;
+      const partsOf = (coat: number) => parts.filter((part) => has(coat).has(part.section));
+      return isShared ? { layer } : { layer, partsOf };
+    });
 }
 
 const typedOf = (layer: StackLayer): StepReason[] => (layer.typed ? [{ code: 'typed-coats' }] : []);

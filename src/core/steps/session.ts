@@ -12,6 +12,8 @@ export interface SessionLayer {
   firstCoat: number;
   allCoats: number;
   because: StepReason[];
+  /** Panels that get this coat, where not all of the session do; null for all. */
+  partsOf?: (coat: number) => readonly Part[];
 }
 
 export interface SessionOptions {
@@ -135,9 +137,13 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     const attended = flash <= attendedFlashMin ? flash : 0;
     for (let i = 0; i < layer.coats; i += 1) {
       const coat = layer.firstCoat + i;
+      const coated = layer.partsOf?.(coat) ?? parts;
+      const coatedKeys = new Set(coated.map((part) => part.section));
       const isLast = layer === options.layers.at(-1) && i === layer.coats - 1;
       const step = draft.work({
         ...common,
+        parts: coated,
+        sections: layer.partsOf ? sections.filter((one) => coatedKeys.has(one)) : sections,
         key: `${key}/${layer.role}-${coat}`,
         operation: operationByRole[layer.role] ?? 'spray-primer',
         name: `${layer.product.name}, coat ${coat} of ${layer.allCoats}`,
@@ -156,10 +162,10 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
           product: layer.product.code,
           coat,
           of: layer.allCoats,
-          areaM2,
+          areaM2: layer.partsOf ? quantityOf(draft.operation('wipe'), coated, faces).amount : areaM2,
           faces,
           dryUm: sheet.dryUm,
-          litres: litresOf(layer.product, parts, faces),
+          litres: litresOf(layer.product, coated, faces),
         },
       });
       draft.link(last, step, window.why, window.min, window.max);

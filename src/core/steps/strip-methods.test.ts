@@ -59,16 +59,18 @@ test('thin sheet and the disc, solvents in warm air, gel in the cold: care is as
 });
 
 test('a quote stands in place of the Shelf’s price', () => {
-  const [outside] = stripEstimates([door], { ...sheet, outsideQuoteMinor: 12_345 }, { shop, shelf }).filter(
-    (one) => one.method === 'outside',
-  );
+  const [outside] = stripEstimates(
+    [door],
+    { ...sheet, outsideQuoteMinor: 12_345 },
+    { shop, shelf, operations: [] },
+  ).filter((one) => one.method === 'outside');
   expect(outside).toMatchObject({ quoted: true, materialsMinor: 12_345 });
 });
 
 describe('hours and risk of each depth on the same door', () => {
-  const bare = stripEstimates([door], sheet, { shop, shelf });
+  const bare = stripEstimates([door], sheet, { shop, shelf, operations: [] });
   const of = (advised: 'scuff' | 'stable' | 'bare', tested: boolean) =>
-    depthEstimates([door], bare, { advised, tested }, { shop, shelf });
+    depthEstimates([door], bare, { advised, tested }, { shop, shelf, operations: [] });
 
   test('scuff 8 × 2 = 16 min, to the sound layer 35 × 2 = 70, bare by disc 100', () => {
     expect(of('scuff', true).map((one) => [one.depth, one.personMinutes])).toEqual([
@@ -86,7 +88,12 @@ describe('hours and risk of each depth on the same door', () => {
 
   test('where no method is admissible bare is not offered', () => {
     const refused = bare.map((one) => ({ ...one, refusals: [{ code: 'warps' as const }] }));
-    const depths = depthEstimates([door], refused, { advised: 'scuff', tested: true }, { shop, shelf });
+    const depths = depthEstimates(
+      [door],
+      refused,
+      { advised: 'scuff', tested: true },
+      { shop, shelf, operations: [] },
+    );
     expect(depths.map((one) => one.depth)).toEqual(['scuff', 'stable']);
   });
 });
@@ -98,7 +105,7 @@ test('peeling clear clogs discs half as much again, gummy films five times', () 
 });
 
 describe('hours and cost of 2 m² of flat steel at 60.00 an hour, by hand', () => {
-  const estimates = stripEstimates([door], sheet, { shop, shelf });
+  const estimates = stripEstimates([door], sheet, { shop, shelf, operations: [] });
   const of = (method: string) => estimates.find((one) => one.method === method)!;
 
   test('disc: 50 × 2 = 100 min; 6 discs P80 at 18.50 / 50 and 2 P150 alike = 2.96; 100.00 + 2.96', () => {

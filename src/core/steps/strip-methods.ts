@@ -6,6 +6,7 @@ import { toMinor, type Minor } from '../units';
 import type { Part, Substrate } from '../vehicle';
 import { operationOf } from './catalogue';
 import { personMinutes, quantityOf } from './labour';
+import type { Operation } from './operation';
 import type { Caution } from '../safety';
 
 /** Why a method is not to be used here. */
@@ -147,7 +148,7 @@ export function depthEstimates(
   parts: readonly Part[],
   bare: readonly StripEstimate[],
   { advised, tested }: { advised: Depth; tested: boolean },
-  { shop, shelf }: { shop: Shop; shelf: Shelf },
+  ground: StripGround,
 ): DepthEstimate[] {
   const order: Depth[] = ['scuff', 'stable', 'bare'];
   return order.flatMap((depth): DepthEstimate[] => {
@@ -161,34 +162,50 @@ export function depthEstimates(
       const best = bare.find((one) => one.refusals.length === 0);
       return best ? [{ depth, personMinutes: best.personMinutes, costMinor: best.costMinor, risk }] : [];
     }
-    const { personMinutes: minutes, materials } = figuresOf(depthOperation[depth], parts, 1, { shop, shelf });
+    const { personMinutes: minutes, materials } = figuresOf(depthOperation[depth], parts, 1, ground);
     return [
       {
         depth,
         personMinutes: Math.round(minutes),
-        costMinor: toMinor(materials + (minutes / 60) * shop.labourRateMinorPerHour),
+        costMinor: toMinor(materials + (minutes * ground.shop.labourRateMinorPerHour) / 60),
         risk,
       },
     ];
   });
 }
 
+/** What advice on stripping goes by: the shop with its rates and learned factors, its shelf, its own operations. */
+interface StripGround {
+  shop: Shop;
+  shelf: Shelf;
+  operations: readonly Operation[];
+}
+
+/** An operation as this shop has it, else as the catalogue does. */
+const entryOf = (code: string, operations: readonly Operation[]): Operation =>
+  operations.find((one) => one.code === code) ?? operationOf(code);
+
 /** Person-minutes and exact materials in minor units of an operation on some panels. */
 function figuresOf(
   code: string,
   parts: readonly Part[],
   slower: number,
-  { shop, shelf }: { shop: Shop; shelf: Shelf },
+  { shop, shelf, operations }: StripGround,
 ): { personMinutes: number; materials: number } {
-  const operation = operationOf(code);
+  const operation = entryOf(code, operations);
   const quantity = quantityOf(operation, parts, 'both');
   const rate = shop.rates[operation.code] ?? operation.rate ?? 0;
   const perUnit = operation.consumes.reduce(
-    (sum, one) => sum + one.perUnit * unitPriceMinor(shelf.get(one.product)?.packs ?? []),
+    (sum, one) => sum + one.perUnit * unitPriceMinor(shelf.get(one.product)),
     0,
   );
   return {
-    personMinutes: personMinutes(operation.fixedMin, rate, quantity.weighted, slower),
+    personMinutes: personMinutes(
+      operation.fixedMin,
+      rate,
+      quantity.weighted,
+      slower * (shop.learned[operation.code] ?? 1),
+    ),
     materials: perUnit * quantity.amount * slower,
   };
 }
@@ -197,16 +214,16 @@ function figuresOf(
 export function stripEstimates(
   parts: readonly Part[],
   given: Circumstances,
-  { shop, shelf }: { shop: Shop; shelf: Shelf },
+  ground: StripGround,
 ): StripEstimate[] {
   const estimates = (Object.keys(stripMethodData) as StripMethodKey[]).map((method) => {
-    const operation = operationOf(stripMethodData[method].operation);
+    const operation = entryOf(stripMethodData[method].operation, ground.operations);
     const slower = method === 'disc' ? clogging(given.oldFinish) : 1;
-    const figures = figuresOf(operation.code, parts, slower, { shop, shelf });
+    const figures = figuresOf(operation.code, parts, slower, ground);
     const minutes = figures.personMinutes;
     const quote = method === 'outside' ? given.outsideQuoteMinor : null;
     const materials = quote ?? figures.materials;
-    const labour = (minutes / 60) * shop.labourRateMinorPerHour;
+    const labour = (minutes * ground.shop.labourRateMinorPerHour) / 60;
     return {
       method,
       refusals: refusalsOf(method, given),

@@ -1,4 +1,4 @@
-import { closingAt, volumeParts, type CoatingSheet } from '../film';
+import { potLifeAt, volumeParts, type CoatingSheet } from '../film';
 import type { Minute } from '../units';
 
 export interface MixLine {
@@ -48,7 +48,7 @@ export function batchCards(
   airC: number,
 ): BatchCard[] {
   const litres = readyL / batches;
-  const potLife = closingAt(sheet, 'potLifeMin', airC);
+  const potLife = potLifeAt(sheet, airC);
   const minutesABatch = sheet.flowLPerMin > 0 ? litres / sheet.flowLPerMin : 0;
   return Array.from({ length: batches }, (_, i) => {
     const at = Math.round(mixedAt + i * minutesABatch);

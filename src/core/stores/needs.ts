@@ -1,4 +1,4 @@
-import { closingAt, type Product, type Shelf } from '../film';
+import { potLifeAt, type Product, type Shelf } from '../film';
 import type { Step } from '../steps';
 import { kitOfStep } from './protective-kit';
 
@@ -28,7 +28,7 @@ export interface SessionNeed {
  */
 export function batchLimitL(product: Product, airC: number): number {
   const sheet = product.coating!;
-  const potLife = closingAt(sheet, 'potLifeMin', airC) ?? sheet.potLifeMin;
+  const potLife = potLifeAt(sheet, airC);
   if (potLife === null) return cupL * refills;
   return Math.min(cupL * refills, sheet.flowLPerMin * 0.8 * potLife);
 }
@@ -37,8 +37,15 @@ export function batchLimitL(product: Product, airC: number): number {
 export const batchCount = (mixL: number, limitL: number): number =>
   Math.max(1, Math.ceil(mixL / limitL - 1e-9));
 
-/** Liquids by session and product: `mix = need × 1.1`, `batches = ceil(mix / limit)`, losses on top. */
-export function sessionNeeds(steps: readonly Step[], shelf: Shelf, airC: number): SessionNeed[] {
+/**
+ * Liquids by session and product: `mix = need × 1.1`, `batches = ceil(mix / limit)`, losses on top.
+ * @param airOf air where a coat is laid, on its day, °C
+ */
+export function sessionNeeds(
+  steps: readonly Step[],
+  shelf: Shelf,
+  airOf: (step: Step) => number,
+): SessionNeed[] {
   const groups = new Map<string, Step[]>();
   for (const step of steps)
     if (step.coat) {
@@ -51,7 +58,8 @@ export function sessionNeeds(steps: readonly Step[], shelf: Shelf, airC: number)
     if (!product?.coating) return [];
     const netL = coats.reduce((sum, step) => sum + step.coat!.litres, 0);
     const mixL = netL * (1 + reserveShare);
-    const limit = batchLimitL(product, airC);
+    // The warmest of its coats: the pot that dies soonest sets the batch.
+    const limit = batchLimitL(product, Math.max(...coats.map(airOf)));
     const batches = batchCount(mixL, limit);
     return [
       {

@@ -1,4 +1,4 @@
-import { volumeParts, type CoatingSheet, type Pack } from '../film';
+import { volumeParts, type CoatingSheet, type Pack, type Product } from '../film';
 import type { Minor } from '../units';
 
 export interface PackChoice {
@@ -111,7 +111,7 @@ export function cheapestMix(
     if (better) best = { packs: chosen, amount, costMinor, netMinor };
   };
   // Nothing left to buy costs less than the best price per litre, less what sealed tins could ever be worth.
-  const litrePrice = Math.min(unitPriceMinor(packs), singlesPrice(parts, whole, singles));
+  const litrePrice = Math.min(kitPrice(packs), singlesPrice(parts, whole, singles));
   const mostSealed = singles.reduce((sum, pack) => sum + pack.priceMinor, 0) * 2;
   const counts = kits.map(() => 0);
   const search = (i: number, litres: number): void => {
@@ -144,8 +144,26 @@ function singlesPrice(
   }, 0);
 }
 
-/** Lowest price per unit over the packs, minor units per unit; 0 without packs. Single components do not count. */
-export function unitPriceMinor(packs: readonly Pack[]): number {
-  const kits = packs.filter((pack) => pack.part === null);
-  return kits.length === 0 ? 0 : Math.min(...kits.map((pack) => pack.priceMinor / pack.size));
+/** Lowest price per unit over packs that hold the whole product; Infinity where there are only single components. */
+const kitPrice = (packs: readonly Pack[]): number =>
+  Math.min(
+    Infinity,
+    ...packs.filter((pack) => pack.part === null).map((pack) => pack.priceMinor / pack.size),
+  );
+
+/**
+ * Lowest price per unit of a product, minor units per unit: by the kit, or for a mix that is sold as single tins by the
+ * tin of each part. 0 for a product without a price.
+ */
+export function unitPriceMinor(product: Pick<Product, 'packs' | 'coating'> | undefined): number {
+  if (!product) return 0;
+  const { packs, coating } = product;
+  const parts = coating ? volumeParts(coating) : [];
+  const whole = parts.reduce((sum, part) => sum + part.parts, 0);
+  const singles = packs.filter((pack) => pack.part !== null);
+  const price = Math.min(
+    kitPrice(packs),
+    singles.length > 0 ? singlesPrice(parts, whole, singles) : Infinity,
+  );
+  return Number.isFinite(price) ? price : 0;
 }

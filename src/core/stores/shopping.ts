@@ -84,7 +84,7 @@ export function shoppingList(
         buy,
         neededBy: first,
         runsOut,
-        valueMinor: toMinor(need * unitPriceMinor(product.packs)),
+        valueMinor: toMinor(need * unitPriceMinor(product)),
         orderBy: lastOpenDay(shop, leadDate),
         shortLived:
           product.shelfLifeDays !== null &&

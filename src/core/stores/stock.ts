@@ -60,8 +60,9 @@ function levelOf(product: string, moves: StockMove[], today: LocalDate): StockLe
     gone -= taken;
   }
   const dated = lots.filter((lot) => lot.left > 1e-9 && lot.until !== null);
-  const due = moves.flatMap((move) => (move.kind === 'ordered' && move.untilDate ? [move.untilDate] : []));
-  const onOrder = Math.max(0, sum('ordered') - sum('received'));
+  const open = openOrders(moves);
+  const due = open.flatMap((order) => order.dueBy ?? []);
+  const onOrder = open.reduce((total, order) => total + order.left, 0);
   return {
     product,
     onHand,
@@ -72,6 +73,37 @@ function levelOf(product: string, moves: StockMove[], today: LocalDate): StockLe
     owed: Math.max(0, sum('borrowed') - sum('given-back')),
     lentOut: Math.max(0, sum('lent') - sum('got-back')),
   };
+}
+
+interface OpenOrder {
+  left: number;
+  dueBy: LocalDate | null;
+}
+
+/**
+ * Orders that have not come in yet, oldest first. A delivery fills orders that were placed by its day, those for its own
+ * job first; what nobody had ordered by then was bought over the counter and fills none that comes later.
+ */
+function openOrders(moves: readonly StockMove[]): OpenOrder[] {
+  const orders: (OpenOrder & { job: string })[] = [];
+  const rank = (move: StockMove) => (move.kind === 'ordered' ? 0 : 1);
+  const inTime = moves
+    .filter((move) => move.kind === 'ordered' || move.kind === 'received')
+    .map((move, i) => ({ move, i }))
+    .sort((a, b) => a.move.onDate.localeCompare(b.move.onDate) || rank(a.move) - rank(b.move) || a.i - b.i);
+  for (const { move } of inTime) {
+    if (move.kind === 'ordered') {
+      orders.push({ left: move.amount, dueBy: move.untilDate, job: move.job });
+      continue;
+    }
+    let came = move.amount;
+    for (const order of [...orders.filter((one) => one.job === move.job), ...orders]) {
+      const taken = Math.min(order.left, came);
+      order.left -= taken;
+      came -= taken;
+    }
+  }
+  return orders.filter((order) => order.left > 1e-9);
 }
 
 /** Litres or pieces of a product on hand by the batch on the tin; what carries no batch is left out. */

@@ -60,10 +60,13 @@ function cheapestByTable(need: number, packs: Pack[]): number {
 
 test('unit price is the best of the packs: 27.60 for 8 beats 3.90 for 1', () => {
   expect(
-    unitPriceMinor([
-      { size: 1, priceMinor: 390, part: null },
-      { size: 8, priceMinor: 2760, part: null },
-    ]),
+    unitPriceMinor({
+      coating: null,
+      packs: [
+        { size: 1, priceMinor: 390, part: null },
+        { size: 8, priceMinor: 2760, part: null },
+      ],
+    }),
   ).toBe(345);
 });
 
@@ -87,7 +90,7 @@ describe('batches and ready mix, by hand', () => {
   });
 
   test('two coats of 3 L: mix 6.6 L, two batches, ready 6.6 + 0.10 + 0.15 = 6.85 L', () => {
-    const [need] = sessionNeeds([coat(3, 1), coat(3, 2)], shelf, 20);
+    const [need] = sessionNeeds([coat(3, 1), coat(3, 2)], shelf, () => 20);
     expect(need).toMatchObject({ batches: 2, product: 'high-build-41' });
     expect(need!.readyL).toBeCloseTo(6.85, 9);
   });
@@ -124,11 +127,11 @@ describe('whatever is needed', () => {
   test('batches hold the mix, none of them is idle, and more paint never makes fewer', () => {
     fc.assert(
       fc.property(litres, litres, (net, more) => {
-        const [need] = sessionNeeds([coatOf(net, 1)], shelf, 20);
+        const [need] = sessionNeeds([coatOf(net, 1)], shelf, () => 20);
         const { batches, batchLimitL: limit } = need!;
         expect(batches * limit).toBeGreaterThanOrEqual(net * 1.1 - 1e-6);
         if (batches > 1) expect((batches - 1) * limit).toBeLessThan(net * 1.1 + 1e-6);
-        const [bigger] = sessionNeeds([coatOf(net + more, 1)], shelf, 20);
+        const [bigger] = sessionNeeds([coatOf(net + more, 1)], shelf, () => 20);
         expect(bigger!.batches).toBeGreaterThanOrEqual(batches);
         expect(bigger!.readyL).toBeGreaterThan(need!.readyL);
       }),
@@ -149,7 +152,7 @@ describe('whatever is needed', () => {
     fc.assert(
       fc.property(fc.array(litres, { minLength: 1, maxLength: 5 }), (list) => {
         const steps = list.map(coatOf);
-        const sessions = sessionNeeds(steps, shelf, 20);
+        const sessions = sessionNeeds(steps, shelf, () => 20);
         const drawn = drawnBySteps(steps, sessions, shelf);
         const clear = steps.map(
           (step) => drawn.get(step.key)!.find((one) => one.product === 'clear-21')!.amount,

@@ -1,6 +1,7 @@
-import type { Job, JobSection, PartSurvey } from '../record';
+import { depths, stripMethods, type Job, type JobSection, type PartSurvey } from '../record';
 import { levels, type Level } from '../film';
-import type { Part } from '../vehicle';
+import { substrates, type Part } from '../vehicle';
+import { netOfJob } from './parts-of-job';
 
 /** The level of what nobody will see, if the survey names none: under trim and linings Work, hidden faces Keep's next. */
 const hiddenLevel: Level = 'Work';
@@ -11,6 +12,9 @@ export function levelOfPart(section: Pick<JobSection, 'level'>, survey: PartSurv
   if (!survey || survey.visibility === 'seen') return section.level;
   return levels.indexOf(section.level) > levels.indexOf(hiddenLevel) ? hiddenLevel : section.level;
 }
+
+/** Words that say how panels are treated; a lot of such a name is told apart from them in keys. */
+const taken: ReadonlySet<string> = new Set([...substrates, ...depths, ...stripMethods, ...levels]);
 
 /** How a panel is treated where that differs from its section; empty when it does not. */
 function difference(
@@ -24,7 +28,7 @@ function difference(
     ...(survey.depth && survey.depth !== section.depth ? { depth: survey.depth } : {}),
     ...(survey.method ? { method: survey.method } : {}),
     ...(level !== section.level ? { level } : {}),
-    ...(survey.lot === '' ? {} : { lot: survey.lot }),
+    ...(survey.lot === '' ? {} : { lot: taken.has(survey.lot) ? `lot-${survey.lot}` : survey.lot }),
   };
 }
 
@@ -53,7 +57,8 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
     return { ...part, section: key };
   });
   const used = new Set(placed.map((part) => part.section));
-  const known = new Set(parts.map((part) => part.section));
+  // A section all of whose panels are left out of the job has no work; one that never had any keeps its own.
+  const known = new Set(netOfJob(job).map((part) => part.section));
   const sections = job.sections.flatMap((section) => [
     ...(used.has(section.key) || !known.has(section.key) ? [section] : []),
     ...[...lots.values()]

@@ -1,4 +1,4 @@
-import { TZDate } from '@date-fns/tz';
+import { TZDate, tzOffset } from '@date-fns/tz';
 
 /** A point of the time axis: whole minutes since 1970-01-01T00:00Z. Lengths are plain minutes too. */
 export type Minute = number;
@@ -28,15 +28,31 @@ function midnight(date: LocalDate, timeZone: string): Minute {
   return known;
 }
 
+/**
+ * A minute of the wall clock by the zone's rules, the same way in every zone: of two the earlier, and of none (the clock
+ * skips it) the first after the gap.
+ */
 function byTheRules(date: LocalDate, minuteOfDay: number, timeZone: string): Minute {
   const [year, month, day] = parts(date);
-  const local = new TZDate(year, month - 1, day, Math.floor(minuteOfDay / 60), minuteOfDay % 60, timeZone);
-  return Math.round(local.getTime() / 60000);
+  const shown = Date.UTC(year, month - 1, day) / 60000 + minuteOfDay;
+  const offsetAt = (minute: Minute) => tzOffset(timeZone, new Date(minute * 60000));
+  // The zone's offsets on both sides of whatever change there may be.
+  const [before, after] = [offsetAt(shown - minutesPerDay), offsetAt(shown + minutesPerDay)];
+  const found = [shown - before, shown - after].filter((minute) => minute + offsetAt(minute) === shown);
+  if (found.length > 0) return Math.min(...found);
+  let [last, first] = [shown - Math.max(before, after), shown - Math.min(before, after)];
+  // The change lies between them: the last minute of the old offset and the first of the new one close in on it.
+  while (first - last > 1) {
+    const middle = Math.floor((last + first) / 2);
+    if (offsetAt(middle) === offsetAt(last)) last = middle;
+    else first = middle;
+  }
+  return first;
 }
 
 /**
  * The minute at which the clock of a time zone shows `minuteOfDay` on a local date.
- * A time that the clock change skips falls on the first minute after the gap.
+ * A time that the clock change skips falls on the first minute after the gap, one that it doubles on the earlier of both.
  * @param minuteOfDay 0..1440 by the wall clock, so a day over the clock change has 1380 or 1500 minutes
  */
 export function minuteAt(date: LocalDate, minuteOfDay: number, timeZone: string): Minute {
@@ -57,6 +73,20 @@ export function localDateOf(minute: Minute, timeZone: string): LocalDate {
 export function minuteOfDay(minute: Minute, timeZone: string): number {
   const local = new TZDate(minute * 60000, timeZone);
   return local.getHours() * 60 + local.getMinutes();
+}
+
+/** The same minute of the wall clock some local days on or back; a day over the clock change is as long as it is. */
+export const addLocalDays = (minute: Minute, days: number, timeZone: string): Minute =>
+  minuteAt(addDays(localDateOf(minute, timeZone), days), minuteOfDay(minute, timeZone), timeZone);
+
+/**
+ * A time of day as somebody types it after the fact: today, or yesterday where today's would lie ahead.
+ * @param aheadMin how far ahead it may lie, because no two clocks agree
+ */
+export function lastTime(minutesOfDay: number, now: Minute, timeZone: string, aheadMin = 10): Minute {
+  const today = localDateOf(now, timeZone);
+  const at = minuteAt(today, minutesOfDay, timeZone);
+  return at > now + aheadMin ? minuteAt(addDays(today, -1), minutesOfDay, timeZone) : at;
 }
 
 /** Adds whole days to a local date; no time zone is involved. */

@@ -117,7 +117,10 @@ export function boothProps(
     })),
     colours: coloursOf(job, plan, moves, nameOf),
     people: shop.people.map(({ id, name, skills }) => ({ id, name, paints: skills.includes('paint') })),
-    lastAir: job.log.filter((entry) => entry.coat?.air).at(-1)?.coat?.air ?? null,
+    lastAir:
+      standingEntries(job.log)
+        .filter((entry) => entry.coat?.air)
+        .at(-1)?.coat?.air ?? null,
     boothC,
   };
 }

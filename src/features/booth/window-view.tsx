@@ -1,5 +1,6 @@
 'use client';
 
+import { lastTime } from '@/core/units';
 import { useState } from 'react';
 import { nextStage, type CoatMark } from '@/core/log';
 import type { CoatingSheet } from '@/core/film';
@@ -54,7 +55,7 @@ export function WindowView({
   const usedBatch = tap.batch || coat.batches[0] || '';
 
   const write = async (kind: LogKind, parts: string[], withCoat: boolean, insisted = '') => {
-    const given = tap.trueTime === '' ? null : minuteToday(tap.trueTime, minute, locale.timeZone);
+    const given = tap.trueTime === '' ? null : minuteOfClock(tap.trueTime, minute, locale.timeZone);
     const outcome = await save({
       kind: 'log',
       job,
@@ -258,9 +259,8 @@ type Mode = keyof typeof modes;
 
 const laidOf = (mark: CoatMark) => (mark.state === 'laid' || mark.state === 'doubled' ? mark : null);
 
-/** The minute of a wall-clock time on the day of `now` in the shop's zone. */
-function minuteToday(text: string, now: number, timeZone: string): number {
-  const [hour, minute] = text.split(':').map(Number);
-  const [nowHour, nowMinute] = clock(now, { timeZone }).split(':').map(Number);
-  return now + (hour! - nowHour!) * 60 + (minute! - nowMinute!);
+/** The minute of a time of day as it was typed: today, or last night where today's would lie ahead. */
+function minuteOfClock(text: string, now: number, timeZone: string): number {
+  const [hour = 0, minute = 0] = text.split(':').map(Number);
+  return lastTime(hour * 60 + minute, now, timeZone);
 }

@@ -49,7 +49,12 @@ export function stack<T extends { kind: string; name: string }>(
     const fromUm = at;
     at += Math.max(0, laid(slice) - taken(slice));
     const off = taken(slice) >= 0.5 ? ` −${taken(slice).toFixed(0)}` : '';
-    const word = slice.kind === 'kept' ? slice.name : coloured.has(slice.kind) ? colourName : slice.kind;
+    const word =
+      slice.kind === 'kept' || slice.kind === 'old'
+        ? slice.name
+        : coloured.has(slice.kind)
+          ? colourName
+          : slice.kind;
     return { kind: slice.kind, label: `${word} ${laid(slice).toFixed(0)}${off}`, fromUm, toUm: at };
   });
   return { pieces: pieces.filter((piece) => piece.toUm > piece.fromUm), topUm: at };

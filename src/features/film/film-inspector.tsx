@@ -77,7 +77,12 @@ function Budget({ section }: { section: FilmSection }) {
       {section.ground && <HidingPart ground={section.ground} />}
       <Part title="Layers, bottom up">
         {column.slices.map((slice, i) => (
-          <Fact key={i} label={slice.kind === 'kept' ? slice.name : `${slice.name}, ${slice.coats} ×`}>
+          <Fact
+            key={i}
+            label={
+              slice.kind === 'kept' || slice.kind === 'old' ? slice.name : `${slice.name}, ${slice.coats} ×`
+            }
+          >
             {micrometres(slice.laidUm)}
             {slice.takenUm >= 0.5 && ` − ${slice.takenUm.toFixed(0)}`}
           </Fact>
@@ -102,7 +107,7 @@ function ClearPart({
   dryUm: number;
   section: FilmSection;
 }) {
-  const { flatUm, edgeUm } = clearLeft(clear, coats, dryUm);
+  const { flatUm, edgeUm, through } = clearLeft(clear, coats, dryUm);
   const most = section.sheets.find((one) => one.role === 'clear')?.sheet.coatsPerSession ?? null;
   const sessions = most ? Math.ceil(coats / most) : 1;
   const { residualUm, edgeResidualUm } = clearFigures;
@@ -137,7 +142,7 @@ function ClearPart({
       {coats < clear.coats && (
         <Notice grade="stop">
           {clear.coats} coats are needed for level {section.level}: flats {micrometres(flatUm)}, edges{' '}
-          {micrometres(Math.max(0, edgeUm))} would be left
+          {micrometres(edgeUm)} would be left{through === 'none' ? '' : `; ${through} are cut through`}
         </Notice>
       )}
       {coats >= clear.coats && (

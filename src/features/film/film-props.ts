@@ -18,6 +18,7 @@ import {
   type Shelf,
   type SliceTimes,
 } from '@/core/film';
+import type { GritStep, OldLayer } from '@/core/film';
 import { edgeBandM2, perimeterM } from '@/core/geometry';
 import type { Plan } from '@/core/plan';
 import type { Job, JobSection } from '@/core/record';
@@ -41,7 +42,7 @@ export interface LadderRow {
   sheetsPerM2: number;
   /** Grain of this step over the last; null for the first and for polishes. */
   ratio: number | null;
-  verdict: 'fair' | 'long' | 'backwards' | null;
+  verdict: GritStep['verdict'] | null;
 }
 
 /** One panel's edges: what gets the least film and loses the most. */
@@ -128,7 +129,7 @@ function filmSection(
   });
   const parts = plan.parts.filter((part) => part.section === summary.section);
   const depth = depthOfLot(summary.section, section);
-  const kept = keptLayers(job, new Set(parts.map((part) => part.key)), depth);
+  const kept = oldLayers(job, new Set(parts.map((part) => part.key)), depth, section.oldFinish);
   const column = filmColumn(kept, summary.layers, summary.clear, route);
   const lot = { ...section, level: summary.level };
   const ladder = ladderOf(lot);
@@ -218,23 +219,48 @@ const depthOfLot = (key: string, section: JobSection): JobSection['depth'] => {
   return (['bare', 'stable', 'scuff'] as const).find((depth) => own.includes(depth)) ?? section.depth;
 };
 
-/** Layers that stay beneath, as the survey measured or guessed them: the median of what was read is the best guess. */
-function keptLayers(
+/** Film of an old finish that nobody read, µm: a working figure until somebody does. */
+const unreadUm = 100;
+
+/**
+ * The old film as the survey measured or guessed it, each layer with whether it is stripped: the median of what was read
+ * is the best guess where nobody told the layers apart.
+ */
+function oldLayers(
   job: Job,
   parts: ReadonlySet<string>,
   depth: JobSection['depth'],
-): { name: string; um: number }[] {
-  if (depth === 'bare') return [];
+  finish: JobSection['oldFinish'],
+): OldLayer[] {
   const known = job.surveyed.find((one) => parts.has(one.key) && one.under.length > 0);
-  const under = (known?.under ?? [])
-    .filter((layer) => layer.um !== null && (depth === 'scuff' || layer.sound))
-    .map((layer) => ({ name: layer.kind.replace(/-/g, ' '), um: layer.um! }));
+  const under = (known?.under ?? []).flatMap(({ kind, um, sound }): OldLayer[] =>
+    um === null
+      ? []
+      : [
+          {
+            name: kind.replace(/-/g, ' '),
+            um,
+            isStripped: depth === 'bare' || (depth === 'stable' && !sound),
+          },
+        ],
+  );
   if (under.length > 0) return under;
   const read = job.readings
     .filter((reading) => parts.has(reading.part))
     .map((reading) => reading.um)
     .sort((a, b) => a - b);
-  return read.length > 0 ? [{ name: 'kept film, as read', um: read[Math.floor(read.length / 2)]! }] : [];
+  const isStripped = depth === 'bare';
+  if (read.length > 0)
+    return [
+      {
+        name: isStripped ? 'old film, as read' : 'kept film, as read',
+        um: read[Math.floor(read.length / 2)]!,
+        isStripped,
+      },
+    ];
+  return isStripped && finish !== 'none'
+    ? [{ name: `${finish.replace(/-/g, ' ')}, nobody read it`, um: unreadUm, isStripped }]
+    : [];
 }
 
 /** When each slice is laid and taken from, by the plan's steps of that section. */
@@ -244,13 +270,15 @@ function timesOf(column: FilmColumn, section: string, plan: Plan): SliceTimes[] 
   return column.slices.map((slice) => ({
     laid: ends((step) => step.coat?.role === slice.kind),
     taken:
-      slice.why === 'blocking'
-        ? ends((step) => step.operation === 'block' && step.phase === 'build')
-        : slice.why === 'ladder'
-          ? ends((step) => ['colour-sand', 'disc-sand', 'polish'].includes(step.operation))
-          : slice.why === 'nibs'
-            ? ends((step) => step.operation === 'sand-between')
-            : ends((step) => /^(scuff-epoxy|block-filler|block-fairing)/.test(step.operation)),
+      slice.why === 'stripping'
+        ? ends((step) => step.leaves === 'bare')
+        : slice.why === 'blocking'
+          ? ends((step) => step.operation === 'block' && step.phase === 'build')
+          : slice.why === 'ladder'
+            ? ends((step) => ['colour-sand', 'disc-sand', 'polish'].includes(step.operation))
+            : slice.why === 'nibs'
+              ? ends((step) => step.operation === 'sand-between')
+              : ends((step) => /^(scuff-epoxy|block-filler|block-fairing)/.test(step.operation)),
   }));
 }
 

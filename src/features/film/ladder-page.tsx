@@ -63,6 +63,7 @@ export function LadderPage({
                 <td className="text-right">
                   {row.ratio === null ? '' : row.ratio.toFixed(2)}
                   {row.verdict === 'long' && <span className="font-semibold text-caution"> long</span>}
+                  {row.verdict === 'unknown' && <span className="text-caution"> no standard grade</span>}
                 </td>
               </tr>
             ))}
@@ -83,6 +84,7 @@ export function LadderPage({
                 {i > 0 && ' → '}
                 {step.grit}
                 {step.verdict === 'long' && <span className="font-semibold text-caution"> long</span>}
+                {step.verdict === 'unknown' && <span className="text-caution"> no standard grade</span>}
               </span>
             ))}{' '}
             <span className="text-quiet">{stage.hand ? 'by hand' : 'by machine'}</span>

@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { addLocalDays } from '@/core/units';
 
 interface Day {
   /** The minute every picture of the job shows. */
@@ -18,18 +19,21 @@ export function DayProvider({
   now,
   first,
   last,
+  timeZone,
   children,
 }: {
   now: number;
   first: number;
   last: number;
+  timeZone: string;
   children: ReactNode;
 }) {
   const [at, setAt] = useState(Math.min(Math.max(now, first), last));
   const set = useCallback((minute: number) => setAt(Math.min(Math.max(minute, first), last)), [first, last]);
   const move = useCallback(
-    (days: number) => setAt((minute) => Math.min(Math.max(minute + days * 1440, first), last)),
-    [first, last],
+    (days: number) =>
+      setAt((minute) => Math.min(Math.max(addLocalDays(minute, days, timeZone), first), last)),
+    [first, last, timeZone],
   );
   const today = useCallback(() => set(now), [now, set]);
   const value = useMemo(() => ({ at, now, set, move, today }), [at, now, set, move, today]);

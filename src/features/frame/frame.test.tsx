@@ -117,7 +117,7 @@ describe('the day', () => {
 
   test('moves by days, is held within the job and comes back to now', () => {
     render(
-      <DayProvider now={5000} first={1000} last={7000}>
+      <DayProvider now={5000} first={1000} last={7000} timeZone="Europe/London">
         <Shown />
       </DayProvider>,
     );

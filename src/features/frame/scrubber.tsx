@@ -1,5 +1,6 @@
 'use client';
 
+import { addLocalDays, daysBetween, localDateOf } from '@/core/units';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { day } from '../words/format';
 import { useDay } from './day';
@@ -38,7 +39,9 @@ function fillOf(phase: string, job: JobView): string {
 export function DayScrubber({ job }: { job: JobView }) {
   const { at, set, move, today, now } = useDay();
   const { first, last, promisedEnd } = job.days;
-  const length = Math.max(1440, last - first + 1440);
+  const { timeZone } = job.locale;
+  const end = addLocalDays(last, 1, timeZone);
+  const length = end - first;
   const left = (minute: number) => `${(100 * (minute - first)) / length}%`;
   const width = (from: number, to: number) => `${(100 * Math.max(0, to - from)) / length}%`;
   const drag = (event: PointerEvent<HTMLDivElement>) => {
@@ -54,10 +57,11 @@ export function DayScrubber({ job }: { job: JobView }) {
     event.preventDefault();
   };
   const weeks: number[] = [];
-  for (let minute = first; minute < first + length; minute += 7 * 1440) weeks.push(minute);
+  for (let minute = first; minute < end; minute = addLocalDays(minute, 7, timeZone)) weeks.push(minute);
   // As many names as have room beside each other: about a dozen.
   const named = Math.ceil(weeks.length / 12);
-  const dayNumber = Math.floor((at - first) / 1440) + 1;
+  const dayOf = (minute: number) => localDateOf(minute, timeZone);
+  const dayNumber = daysBetween(dayOf(first), dayOf(at)) + 1;
   const bar = job.phases;
   return (
     <div className="h-[66px] border-t border-line bg-sheet px-4 pt-1">
@@ -66,7 +70,7 @@ export function DayScrubber({ job }: { job: JobView }) {
         tabIndex={0}
         aria-label="Day shown"
         aria-valuemin={1}
-        aria-valuemax={Math.ceil(length / 1440)}
+        aria-valuemax={daysBetween(dayOf(first), dayOf(last)) + 1}
         aria-valuenow={dayNumber}
         aria-valuetext={`${day(at, job.locale)}, day ${dayNumber}`}
         onPointerDown={drag}

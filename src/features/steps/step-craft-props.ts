@@ -1,6 +1,7 @@
 import { coatRoundMin, edgeAdvice, overlapOf, reachAdvice, usualMotion, type EdgeAdvice } from '@/core/booth';
-import type { Shelf } from '@/core/film';
+import { wetEdgeAt, type Shelf } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
+import { placeTaken, workAirC } from '@/core/plan/place-taken';
 import { maskTacks, type MaskTack } from '@/core/readings/mask-tack';
 import { standingEntries, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
@@ -30,6 +31,7 @@ export function craftShown(
   const names = new Map(shop.people.map((person) => [person.id, person.name]));
   const looks = standingEntries(job.log).filter((entry) => entry.kind === 'inspected');
   const trials = plan.steps.filter((step) => /trial|test-panel/.test(step.operation) && !step.skipped);
+  const stays = new Map(plan.stays.map((stay) => [stay.key, stay]));
   const found: Record<string, StepCraft> = {};
   for (const step of plan.steps) {
     const section = sections.get(step.sections[0]?.split(':')[0] ?? '');
@@ -39,7 +41,9 @@ export function craftShown(
         section && step.operation === 'polish'
           ? polishCard(ladderOf(section), step.figure.quantity, section.oldFinish === 'lacquer')
           : [],
-      round: step.coat ? roundOf(step, job, shelf) : null,
+      round: step.coat
+        ? roundOf(step, job, shelf, workAirC(placeTaken(step, stays, shop), step.start, shop.timeZone))
+        : null,
       zones: zonesOf(step, plan, names),
       looked: looks
         .filter((entry) => entry.step === step.key)
@@ -88,7 +92,7 @@ const sharesSection = (trial: PlannedStep, step: PlannedStep): boolean =>
   trial.sections.length === 0 ||
   trial.sections.some((key) => step.sections.some((own) => own.split(':')[0] === key.split(':')[0]));
 
-function roundOf(step: PlannedStep, job: Job, shelf: Shelf): StepCraft['round'] {
+function roundOf(step: PlannedStep, job: Job, shelf: Shelf, airC: number): StepCraft['round'] {
   const sheet = shelf.get(step.coat!.product)?.coating;
   if (!sheet || sheet.method !== 'spray') return null;
   const motion = {
@@ -99,5 +103,6 @@ function roundOf(step: PlannedStep, job: Job, shelf: Shelf): StepCraft['round'] 
   const minutes = coatRoundMin(step.coat!.areaM2, step.coat!.litres, motion);
   const { width = 0, height = 0 } = job.dimensions;
   const reach = reachAdvice({ widthM: width, heightM: height });
-  return { ...edgeAdvice(minutes, sheet.wetEdgeMin), wetEdgeMin: sheet.wetEdgeMin, ...reach };
+  const wetEdgeMin = wetEdgeAt(sheet, airC);
+  return { ...edgeAdvice(minutes, wetEdgeMin), wetEdgeMin, ...reach };
 }

@@ -48,6 +48,7 @@ export function climateSentence(stop: ClimateStop): string {
 
 export const takenWords: Record<FilmSlice['why'], string> = {
   none: '',
+  stripping: 'stripping',
   blocking: 'block',
   scuffing: 'scuff',
   ladder: 'sand and polish',

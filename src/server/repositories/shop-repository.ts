@@ -12,7 +12,7 @@ import {
 import type { Product, Shelf } from '../../core/film';
 import { shelfOf } from '../../core/film';
 import type { Shop } from '../../core/shop';
-import type { Operation } from '../../core/steps';
+import { olderLengths, type Operation } from '../../core/steps';
 import type { LocalDate } from '../../core/units';
 import type { Connection } from '../database/client';
 import type { Versions } from './job-repository';
@@ -109,7 +109,12 @@ function storedShop(row: RowOf<'shop'>, rows: ShopRows): StoredShop {
   };
   return {
     shop,
-    operations: operations.map(({ id, entry }) => ({ code: id, ...entry })),
+    operations: operations.map(({ id, entry }) => ({
+      ...entry,
+      code: id,
+      // Entries stored by an earlier Coatrel do not say.
+      lengths: entry.lengths ?? olderLengths,
+    })),
     operationVersions: versionsOf(operations),
     shelf: shelfOf(products.map(productOfRow)),
     versions: versionsOf([

@@ -20,7 +20,7 @@ export interface PanelEstimates {
 /** Every depth and every strip method on one panel; null when there is no such job or panel. */
 export async function panelEstimates(number: string, partKey: string): Promise<PanelEstimates | null> {
   const { shop: found, jobs } = await readSnapshot(number);
-  const { shop, shelf } = found;
+  const { shop, shelf, operations } = found;
   const [stored] = jobs;
   const part = stored && partsOfJob(stored.job).find((one) => one.key === partKey);
   const section = part && stored.job.sections.find((one) => one.key === part.section);
@@ -38,12 +38,15 @@ export async function panelEstimates(number: string, partKey: string): Promise<P
       airC: shop.places.find((place) => place.kind === 'wash')?.airC ?? 18,
       outsideQuoteMinor: survey?.outsideQuoteMinor ?? null,
     },
-    { shop, shelf },
+    { shop, shelf, operations },
   );
   const { depth } = advicePart(stored.job, section, partKey);
   const advised = depth === 'revive' ? 'scuff' : depth;
   const tested = survey !== undefined && survey.solventTest !== 'not-tested';
-  return { estimates, depths: depthEstimates([part], estimates, { advised, tested }, { shop, shelf }) };
+  return {
+    estimates,
+    depths: depthEstimates([part], estimates, { advised, tested }, { shop, shelf, operations }),
+  };
 }
 
 export interface CostedOption {

@@ -31,7 +31,7 @@ export default async function JobLayout({ params, children }: JobParams & { chil
     now: currentMinute(),
   });
   return (
-    <DayProvider now={view.now} first={view.days.first} last={view.days.last}>
+    <DayProvider now={view.now} first={view.days.first} last={view.days.last} timeZone={view.locale.timeZone}>
       <PlanHashProvider value={view.inputHash}>
         <ForecastProvider job={view.number} inputHash={view.inputHash}>
           <Window

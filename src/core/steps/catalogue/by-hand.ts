@@ -82,6 +82,7 @@ export const handWork: readonly Operation[] = [
     name: 'Mask again: torn or dusty cover',
     phase: 'mask',
     basis: 'm',
+    lengths: ['trim', 'bead'],
     rate: 2.5,
     consumes: uses(['paper-tape', 1.2], ['cover', 0.3]),
     why: 'dusty or torn cover is changed before colour',

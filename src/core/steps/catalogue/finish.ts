@@ -67,6 +67,7 @@ export const finishWork: readonly Operation[] = [
     code: 'tape-edges',
     name: 'Tape edges and beads through the first grits',
     basis: 'm',
+    lengths: ['trim', 'bead'],
     rate: 1,
     ...inFinish,
     before: ['levelled'],

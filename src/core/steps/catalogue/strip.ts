@@ -186,6 +186,7 @@ export const stripWork: readonly Operation[] = [
     name: 'Clean out seams, beads and rivet lines',
     phase: 'strip',
     basis: 'm',
+    lengths: ['seam', 'bead', 'rivet'],
     rate: 4,
     keyWord: 'seams',
     place: 'wash',

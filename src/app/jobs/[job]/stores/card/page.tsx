@@ -1,3 +1,4 @@
+import { placeTaken, workAirC } from '@/core/plan/place-taken';
 import { notFound } from 'next/navigation';
 import { batchCards, kitWords } from '@/core/stores';
 import { gunWords } from '@/features/words/film-words';
@@ -16,12 +17,13 @@ export default async function BatchCardPage({ params, searchParams }: Given) {
   const found = need && shop.shelf.get(need.product);
   const step = need && plan.steps.find((one) => one.key === need.steps[0]?.step);
   if (!need || !found?.coating || !step) notFound();
-  const boothC = shop.shop.places.find((place) => place.kind === (step.place ?? 'booth'))?.airC ?? 20;
+  const stays = new Map(plan.stays.map((stay) => [stay.key, stay]));
+  const airC = workAirC(placeTaken(step, stays, shop.shop), step.start, shop.shop.timeZone);
   return (
     <BatchCards
       title={found.name}
-      subject={`${plan.job} · ${step.subject} · ${need.readyL.toFixed(2)} L ready in ${need.batches} ${need.batches === 1 ? 'batch' : 'batches'} · pot life at ${boothC} °C`}
-      cards={batchCards(need.product, found.coating, need, step.start, boothC)}
+      subject={`${plan.job} · ${step.subject} · ${need.readyL.toFixed(2)} L ready in ${need.batches} ${need.batches === 1 ? 'batch' : 'batches'} · pot life at ${airC} °C`}
+      cards={batchCards(need.product, found.coating, need, step.start, airC)}
       kit={kitWords(step)}
       gun={gunWords(found.coating)}
       hazards={step.cautions}
