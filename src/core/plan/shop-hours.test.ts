@@ -54,14 +54,14 @@ describe('a closed place', () => {
   });
 
   test('in a bay the work stops, and what stands there may stay', () => {
+    const isBay = (id: string) => demoShop.places.find((one) => one.id === id)?.kind === 'bay';
+    const stay = planOf(shop()).stays.find((one) => isBay(one.place) && one.end - one.start > 1200)!;
+    const bay = stay.place;
     const worked = (plan: ReturnType<typeof planOf>) =>
-      plan.steps.filter((step) => step.uses.includes('bay-1') && step.kind !== 'passive' && step.minutes > 0);
-    const stay = planOf(shop()).stays.find((one) => one.place === 'bay-1' && one.end - one.start > 2 * 1440)!;
+      plan.steps.filter((step) => step.uses.includes(bay) && step.kind !== 'passive' && step.minutes > 0);
     const from = minuteAt(localDateOf(stay.start + 1440, zone), 0, zone);
-    const plan = planOf(shop(closing('bay-1', from, from + 720)));
-    const before = plan.stays.some(
-      (one) => one.place === 'bay-1' && one.start < from && one.end > from + 720,
-    );
+    const plan = planOf(shop(closing(bay, from, from + 720)));
+    const before = plan.stays.some((one) => one.place === bay && one.start < from && one.end > from + 720);
     expect(before).toBe(true);
     for (const step of worked(plan)) expect(step.start < from || step.start >= from + 720).toBe(true);
   });

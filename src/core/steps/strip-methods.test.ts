@@ -123,7 +123,11 @@ describe('hours and cost of 2 m² of flat steel at 60.00 an hour, by hand', () =
   });
 
   test('the shop’s own rate counts: 40 min/m² by disc are 80 min', () => {
-    const own = stripEstimates([door], sheet, { shop: { ...shop, rates: { 'strip-disc': 40 } }, shelf });
+    const own = stripEstimates([door], sheet, {
+      shop: { ...shop, rates: { 'strip-disc': 40 } },
+      shelf,
+      operations: [],
+    });
     expect(own.find((one) => one.method === 'disc')!.personMinutes).toBe(80);
   });
 

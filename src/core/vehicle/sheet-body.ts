@@ -1,4 +1,4 @@
-import { circle, differenceOf, polygonAreaM2, rectangle, type Point } from '../geometry';
+import { circle, differenceOf, perimeterM, polygonAreaM2, rectangle, type Point } from '../geometry';
 import { partFromOutline, type Part, type PartDraft, type Shape, type Side } from './part';
 
 /** Points of a side in shares, x and y in turn: x of the length from the rear, y of the side's girth from the sill up. */
@@ -16,6 +16,8 @@ interface PanelSpec {
   beads?: number;
   /** Folded or sealed seams: share of the panel's outline. */
   seams?: number;
+  /** Welts, lips and trim that are taped: share of the panel's outline beside its openings; a quarter unless said. */
+  trim?: number;
 }
 
 export interface SidePanel extends PanelSpec {
@@ -69,10 +71,7 @@ const crowned: PanelSpec['curve'] = [1.03, 'crowned across and along'];
 
 const finish = (spec: PanelSpec, draft: Omit<PartDraft, 'shape'>, curve: PanelSpec['curve']): Part => {
   const outside = polygonAreaM2(draft.outline);
-  const outlineM = draft.outline.reduce((sum, [x, y], i) => {
-    const [nextX, nextY] = draft.outline[(i + 1) % draft.outline.length]!;
-    return sum + Math.hypot(nextX - x, nextY - y);
-  }, 0);
+  const outlineM = perimeterM(draft.outline);
   const xs = draft.outline.map(([x]) => x);
   return partFromOutline({
     ...draft,
@@ -82,6 +81,8 @@ const finish = (spec: PanelSpec, draft: Omit<PartDraft, 'shape'>, curve: PanelSp
     insideM2: (spec.inside ?? 0) * outside,
     beadM: (spec.beads ?? 0) * (Math.max(...xs) - Math.min(...xs)),
     seamM: (spec.seams ?? 0.25) * outlineM,
+    trimM:
+      (draft.holes ?? []).reduce((sum, hole) => sum + perimeterM(hole), 0) + (spec.trim ?? 0.25) * outlineM,
   });
 };
 

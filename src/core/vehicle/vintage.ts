@@ -1,8 +1,9 @@
 import type { BodyKind, SectionProposal } from './body-kind';
 import { sheetParts, type LoosePanel, type SheetBody } from './sheet-body';
 
-const tub = { section: 'tub', beads: 1 } as const;
-const loose = { section: 'wings' } as const;
+/** Every panel of a separate-wing car ends in a welt or a lip that is taped: half of its outline. */
+const tub = { section: 'tub', beads: 1, trim: 0.5 } as const;
+const loose = { section: 'wings', trim: 0.5 } as const;
 const wing = (code: string, name: string): LoosePanel => ({
   ...loose,
   code,
