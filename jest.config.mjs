@@ -1,3 +1,5 @@
+import { patience } from './scripts/house/patience.mjs';
+
 const transform = {
   '^.+\\.(t|j)sx?$': [
     '@swc/jest',
@@ -18,8 +20,7 @@ const shared = {
 };
 
 const config = {
-  // A whole room in jsdom, found by role, takes seconds on a loaded machine.
-  testTimeout: 20_000,
+  testTimeout: patience.testMs,
   projects: [
     {
       ...shared,
@@ -33,7 +34,7 @@ const config = {
       testEnvironment: 'jsdom',
       testMatch: ['<rootDir>/src/{ui,features,app}/**/*.test.{ts,tsx}'],
       testPathIgnorePatterns: ['\\.database\\.test\\.ts$'],
-      setupFilesAfterEnv: ['@testing-library/jest-dom'],
+      setupFilesAfterEnv: ['@testing-library/jest-dom', '<rootDir>/tests/component-patience.ts'],
     },
     {
       ...shared,

@@ -1,10 +1,12 @@
 import { defineConfig } from '@playwright/test';
+import { patience } from './scripts/house/patience.mjs';
 import { chromiumOptions } from './scripts/house/browser.mjs';
 
 /** `scripts/test.mjs` starts the production build on its own database and port, and gives the address. */
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 45_000,
+  timeout: patience.testMs,
+  expect: { timeout: patience.appearMs },
   workers: 1,
   retries: 1,
   reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],

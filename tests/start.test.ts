@@ -3,12 +3,13 @@ import { chmodSync, mkdirSync, mkdtempSync, readFileSync, writeFileSync } from '
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { patience } from '../scripts/house/patience.mjs';
 
 /** What `npm start` says with a data folder of its own; every case here ends before pages are served. */
 function spawnStart(words: string[], data: string, env: Record<string, string> = {}) {
   const run = spawnSync(process.execPath, ['scripts/start.mjs', ...words], {
     encoding: 'utf8',
-    timeout: 60_000,
+    timeout: patience.startMs,
     env: { ...process.env, COATREL_DATA: data, ...env },
   });
   return { status: run.status, said: run.stderr, out: run.stdout };

@@ -3,6 +3,7 @@ import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { requireWorker, sourceHash } from './build.mjs';
+import { patience } from './patience.mjs';
 import { root } from './place.mjs';
 import { Stop } from './say.mjs';
 
@@ -71,10 +72,10 @@ export async function startServer({ host, port, folder, env, dev = false }) {
     ended = true;
   });
   const address = `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
-  for (let tries = 0; tries < 300; tries += 1) {
+  for (const until = Date.now() + patience.startMs; Date.now() < until;) {
     if (ended) throw new Stop('the web server ended before it answered; its words stand above.');
     try {
-      const answer = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(5000) });
+      const answer = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(30_000) });
       if (answer.ok) return { child, address };
     } catch {
       // not listening yet
@@ -82,7 +83,7 @@ export async function startServer({ host, port, folder, env, dev = false }) {
     await wait(200);
   }
   child.kill('SIGTERM');
-  throw new Stop('the web server did not answer within a minute.');
+  throw new Stop('the web server did not answer in time.');
 }
 
 /** Ends a server that we started, and waits for its end. */

@@ -14,6 +14,7 @@ import {
 import { dirname, join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { findProgram, requireProgram } from './packages.mjs';
+import { patience } from './patience.mjs';
 import { isRoot, requireFreeSpace, socketFolder } from './place.mjs';
 import { Stop, say } from './say.mjs';
 
@@ -161,7 +162,7 @@ export class PrivateDatabase {
     child.on('exit', () => {
       ended = true;
     });
-    for (let tries = 0; tries < 300; tries += 1) {
+    for (const until = Date.now() + patience.startMs; Date.now() < until;) {
       if (ended)
         throw new Stop(
           `the database in ${this.folder} does not start; it may be broken, or made by a newer MariaDB. Its own words are in ${this.log}.`,

@@ -15,8 +15,6 @@ jest.mock('next/navigation', () => ({
   useRouter: () => ({ push, refresh }),
   usePathname: () => '/jobs/P-014/walkaround',
 }));
-/** What meets no answer is sent again before it is said. */
-const patience = { timeout: 10_000 };
 const sent = jest.fn();
 
 beforeEach(() => {
@@ -184,7 +182,7 @@ describe('when the server says no', () => {
     sent.mockResolvedValue(answer(status, body));
     draw(walkaround);
     type('Length', '99');
-    expect(await screen.findByRole('alert', {}, patience)).toHaveTextContent(words);
+    expect(await screen.findByRole('alert')).toHaveTextContent(words);
     expect(screen.getByLabelText('Length')).toHaveValue(99);
     expect(screen.getByLabelText('Length')).toHaveAttribute('aria-invalid', 'true');
   });

@@ -32,9 +32,7 @@ test('what to give up is looked for on asking, and sessions ahead say by when', 
   await expect(page.getByRole('heading', { name: 'Go or no go' })).toBeVisible();
   await page.getByRole('button', { name: 'What to give up', exact: true }).click();
   await page.getByRole('button', { name: 'Look for what to give up' }).click();
-  await expect(page.getByText(/nothing has to be given up|^As it stands:/).first()).toBeVisible({
-    timeout: 20_000,
-  });
+  await expect(page.getByText(/nothing has to be given up|^As it stands:/).first()).toBeVisible();
 });
 
 test('agreed bookings go out as an iCalendar', async ({ page, request }) => {
@@ -54,7 +52,7 @@ test('a sooner end is looked for in the browser; the order found is taken, short
   await page.getByRole('button', { name: 'Sooner', exact: true }).click();
   await page.getByRole('button', { name: 'Look for a sooner end' }).click();
   const found = page.getByRole('region', { name: 'The order that was found' });
-  await expect(found).toBeVisible({ timeout: 40_000 });
+  await expect(found).toBeVisible();
   const finish = await found
     .getByRole('row', { name: /^Finish/ })
     .getByRole('cell')
@@ -70,7 +68,7 @@ test('the range of ends is drawn on a thread of its own and stands in the strip 
   page,
 }) => {
   await page.goto('/jobs/P-016/log');
-  await expect(page.getByText(/· P80 \d+ \w+/).first()).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/· P80 \d+ \w+/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Range', exact: true }).click();
   await expect(page.getByText(/400/).first()).toBeVisible();
   const budgets = page.getByRole('row', { name: /^Labour/ }).first();

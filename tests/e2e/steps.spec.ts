@@ -6,7 +6,7 @@ test('a school shows what it costs before it is switched, and the steps follow i
   const row = page.getByRole('row', { name: /^Laid on with/ });
   await expect(row).toContainText('roller and tip, two people keep a wet edge');
   await row.getByRole('button', { name: 'what each costs' }).click();
-  await expect(page.getByRole('row', { name: /^brush \+\d/ })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('row', { name: /^brush \+\d/ })).toBeVisible();
   await page.getByLabel('Laid on with, whole job').selectOption('brush');
   await expect(row).toContainText('brush, chosen for the job');
   await page.getByLabel('Laid on with, whole job').selectOption('');

@@ -17,7 +17,7 @@ import { POST as newJob } from './jobs/route';
 import { GET as operationHistory } from './operations/[code]/history/route';
 import { POST as undo } from './undo/route';
 
-beforeAll(emptyDatabase, 60_000);
+beforeAll(emptyDatabase);
 afterAll(closeAll);
 
 type Route = (request: NextRequest, context: unknown) => Promise<Response>;

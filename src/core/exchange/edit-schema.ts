@@ -106,7 +106,7 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
   shop: required({ kind: Joi.any(), seen: seen(), set: shopSet }),
   rate: required({
     kind: Joi.any(),
-    operation: field.oneOf(catalogue.map((one) => one.code)).custom(takesRate),
+    operation: field.oneOf(catalogue.map((one) => one.code)),
     seen: seenOrNew(),
     rate: field.figure(0, 10_000).allow(null),
   }),
@@ -120,17 +120,18 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
   'remove-day-off': required({ kind: Joi.any(), id: field.key(), seen: seen() }),
 };
 
-/** A rate is taken only where the minutes of an operation follow from one. */
-function takesRate(code: string, helper: Joi.CustomHelpers<string>) {
+/** A rate is taken only where the minutes of an operation follow from one; null where they do. */
+function rateFault(code: string): Fault | null {
   const operation = catalogue.find((one) => one.code === code);
-  if (!operation) return code;
+  if (!operation) return null;
   if (operation.rate === null || operation.rateBy !== null)
-    return helper.message({
-      custom: `the minutes of “${operation.name}” follow from level and grit sequence; no rate is taken`,
-    });
+    return {
+      place: 'rate',
+      reason: `the minutes of “${operation.name}” follow from level and grit sequence; no rate is taken`,
+    };
   return operation.basis === 'fixed'
-    ? helper.message({ custom: `“${operation.name}” takes fixed minutes; change them on its sheet` })
-    : code;
+    ? { place: 'rate', reason: `“${operation.name}” takes fixed minutes; change them on its sheet` }
+    : null;
 }
 
 /** Reads an edit from a request; an unknown kind and every wrong field are named. */
@@ -148,6 +149,10 @@ export function readEdit(value: unknown): Parsed<Edit> {
       ],
     };
   const parsed = completeProducts(parseWith<Edit>(schemas[kind as keyof typeof schemas], value));
+  if (parsed.status === 'ok' && parsed.value.kind === 'rate' && parsed.value.rate !== null) {
+    const fault = rateFault(parsed.value.operation);
+    return fault ? { status: 'faulty', faults: [fault] } : parsed;
+  }
   if (parsed.status === 'ok' && parsed.value.kind === 'add-parts') {
     const faults = outlineFaults(parsed.value.parts, 'parts');
     return faults.length > 0 ? { status: 'faulty', faults } : parsed;

@@ -29,3 +29,16 @@ test('kept film stands from the first, and nothing is ever taken before it is la
   const early = filmAt(column, [times[0]!, { laid: [100], taken: [10] }], 50)[1]!;
   expect([early.laidUm, early.takenUm]).toEqual([0, 0]);
 });
+
+describe('the old film', () => {
+  test('that is stripped stands there until the last of the stripping has ended; what is kept stays', () => {
+    const old = filmColumn([{ name: 'enamel', um: 120, isStripped: true }], [], null, 'panel');
+    const times = [{ laid: [], taken: [100, 200] }];
+    const left = (at: number) => {
+      const [slice] = filmAt(old, times, at);
+      return slice!.laidUm - slice!.takenUm;
+    };
+    expect([0, 100, 199, 200].map(left)).toEqual([120, 120, 120, 0]);
+    expect(old.leftUm).toBe(0);
+  });
+});

@@ -123,3 +123,24 @@ describe('as an iCalendar, read by another program', () => {
     });
   });
 });
+
+test('work that comes to be split keeps the identity of its beginning; the file ends with its last line', () => {
+  const whole = plan.steps.find(
+    (step) => step.kind === 'splittable' && step.minutes > 0 && step.uses.length > 0,
+  )!;
+  const person = whole.uses.find((id) => demoShop.people.some((one) => one.id === id))!;
+  const uidsOf = (end: number) => {
+    const steps = [{ ...whole, end }];
+    return calendarBookings(
+      { kind: 'person', id: person },
+      [{ plan: { ...plan, steps }, version: 1 }],
+      demoShop,
+    ).map((one) => one.uid);
+  };
+  const [short, long] = [uidsOf(whole.start + 30), uidsOf(whole.start + 3 * 1440)];
+  expect(short).toHaveLength(1);
+  expect(long.length).toBeGreaterThan(1);
+  expect(long[0]).toBe(short[0]);
+  const bookings = calendarBookings({ kind: 'person', id: person }, agreed, demoShop);
+  expect(writeBookings('x', zone, bookings, 0)).toMatch(/END:VCALENDAR\r\n$/);
+});

@@ -10,6 +10,7 @@ import {
   kitOfStep,
   mixLines,
   trialResults,
+  unitPriceMinor,
   vocOf,
   wasteLines,
   type SessionNeed,
@@ -269,4 +270,39 @@ test('a dear disc can be the cheap one: 0.42 on 0.25/m² and 6 min against 0.20 
   expect(first).toMatchObject({ name: 'dear', best: true });
   expect(first!.wholeMinorPerM2).toBeCloseTo(490.5, 9);
   expect(second!.wholeMinorPerM2).toBeCloseTo(736, 9);
+});
+
+describe('a product that is sold as single tins', () => {
+  const sheet = completeSheet({
+    ...shelf.get('clear-21')!.coating!,
+    mix: [part('base', 2, 1), part('hardener', 1, 1)],
+  });
+  const tins = [
+    { size: 5, priceMinor: 10_000, part: 'base' },
+    { size: 1, priceMinor: 2500, part: 'base' },
+    { size: 1, priceMinor: 6000, part: 'hardener' },
+  ];
+
+  test('costs what its parts cost: two thirds of a base at 20.00 a litre and a third of a hardener at 60.00', () => {
+    expect(unitPriceMinor({ packs: tins, coating: sheet })).toBeCloseTo((2000 * 2 + 6000) / 3, 6);
+  });
+
+  test('a cheaper kit counts; without a tin of a part that holds solids there is no price', () => {
+    const kit = { size: 1.5, priceMinor: 3000, part: null };
+    expect(unitPriceMinor({ packs: [...tins, kit], coating: sheet })).toBe(2000);
+    expect(unitPriceMinor({ packs: tins.slice(0, 2), coating: sheet })).toBe(0);
+  });
+});
+
+describe('a pot in air that the sheet does not allow', () => {
+  const base = shelf.get('clear-21')!.coating!;
+  const sheet = { ...base, potLifeMin: 120, sheetC: 20, morePoints: [], minAirC: 15, maxAirC: 30 };
+  const card = (airC: number) => batchCards('clear-21', sheet, { readyL: 1, batches: 1 }, 0, airC)[0]!.deadAt;
+
+  test('dies: at 35 °C after 120 / 2^1.5 = 42 min, at 5 °C no later than the sheet says', () => {
+    expect(card(20)).toBe(120);
+    expect(card(30)).toBe(60);
+    expect(card(35)).toBe(42);
+    expect(card(5)).toBe(120);
+  });
 });

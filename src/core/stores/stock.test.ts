@@ -135,3 +135,25 @@ describe('money', () => {
     ]);
   });
 });
+
+describe('what comes in against what was ordered', () => {
+  test('bought over the counter before there was an order: all of the order is still to come', () => {
+    const counter = move('received', 5, { onDate: '2026-12-01' });
+    const ordered = move('ordered', 9, { onDate: '2026-12-02', untilDate: '2026-12-20' });
+    expect(level(counter, ordered)).toMatchObject({ onHand: 5, onOrder: 9, dueBy: '2026-12-20' });
+  });
+
+  test('a delivery fills the order for its own job first', () => {
+    const shelf = move('ordered', 4, { onDate: '2026-12-01', untilDate: '2026-12-10' });
+    const job = move('ordered', 6, { onDate: '2026-12-02', untilDate: '2026-12-18', job: 'P-1' });
+    const came = move('received', 6, { onDate: '2026-12-05', job: 'P-1' });
+    expect(level(shelf, job, came)).toMatchObject({ onOrder: 4, dueBy: '2026-12-10' });
+  });
+
+  test('more than was ordered came: the surplus fills nothing that is ordered later', () => {
+    const first = move('ordered', 4, { onDate: '2026-12-01' });
+    const came = move('received', 6, { onDate: '2026-12-03' });
+    const second = move('ordered', 3, { onDate: '2026-12-04', untilDate: '2026-12-30' });
+    expect(level(first, came, second)).toMatchObject({ onOrder: 3, dueBy: '2026-12-30' });
+  });
+});

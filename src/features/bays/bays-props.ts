@@ -197,17 +197,25 @@ function endShown(plan: Plan, shop: Shop, days: readonly DayColumn[]): BaysProps
   return account && plan.finish !== null ? { ...account, finish: plan.finish } : null;
 }
 
+/** The calendar is drawn no further back than this. */
+const mostDaysBack = 400;
+
 function dayColumns({ job, plan }: { job: Job; plan: Plan }, shop: Shop): DayColumn[] {
   const zone = shop.timeZone;
   const starts = [minuteAt(job.arrival, 0, zone), ...plan.steps.map((step) => step.start)];
-  const first = localDateOf(Math.min(...starts), zone);
+  const bound = addDays(localDateOf(plan.computedAt, zone), -mostDaysBack);
+  const begin = localDateOf(Math.min(...starts), zone);
+  const first = begin < bound ? bound : begin;
   const end = Math.max(minuteAt(job.promised, 1440, zone), plan.finish ?? 0);
-  const count = daysBetween(first, localDateOf(end, zone)) + 8;
+  const count = Math.max(1, daysBetween(first, localDateOf(end, zone)) + 8);
   const open = openStretches(shop, first, count);
+  let next = 0;
   return Array.from({ length: count }, (_, i) => {
     const from = minuteAt(addDays(first, i), 0, zone);
     const to = minuteAt(addDays(first, i + 1), 0, zone);
-    const stretches = open.filter((one) => one.from >= from && one.from < to);
+    const stretches = [];
+    for (; next < open.length && open[next]!.from < to; next += 1)
+      if (open[next]!.from >= from) stretches.push(open[next]!);
     const opens = stretches[0]?.from ?? null;
     return { from, to, open: opens === null ? null : { from: opens, to: stretches.at(-1)!.to } };
   });

@@ -18,7 +18,7 @@ beforeAll(async () => {
   });
   cpSync(join(process.cwd(), 'drizzle'), join(folder, 'drizzle'), { recursive: true });
   await migrate();
-}, 60_000);
+});
 afterAll(() => connection.end());
 
 /** The migrations with one more at the end. */

@@ -8,7 +8,7 @@ import { saveEdit, undoLast } from './edits';
 import { createJob, exportJob, importJob } from './jobs';
 import { currentPlan } from './plans';
 
-beforeAll(freshDemo, 60_000);
+beforeAll(freshDemo);
 afterAll(closeAll);
 
 const stored = async (number: string) => (await loadJob(database(), number))!;

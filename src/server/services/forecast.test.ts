@@ -9,7 +9,7 @@ import { saveEdit } from './edits';
 import { forecastOf, rangesOfShop } from './forecast';
 import { currentPlan } from './plans';
 
-beforeAll(freshDemo, 60_000);
+beforeAll(freshDemo);
 afterEach(() => {
   process.env.COATREL_NOW = demoClock;
 });

@@ -1,4 +1,4 @@
-import { dimensionFaults, horizonFaults } from '../../core/exchange';
+import { arrivalFaults, dimensionFaults, horizonFaults } from '../../core/exchange';
 import { blankStepEdit, isBlank } from '../../core/record';
 import { proposeSections } from '../../core/survey';
 import { sectionInsert } from '../repositories/job-changes';
@@ -75,7 +75,7 @@ function stepEdit(edit: EditOfKind<'step'>, { stored }: JobGiven): Made {
 }
 
 /** A new level goes on to the sections that had the job's level; new dimensions may bring new sections. */
-function jobEdit({ set, seen }: EditOfKind<'job'>, { stored: { job, versions } }: JobGiven): Made {
+function jobEdit({ set, seen }: EditOfKind<'job'>, { stored: { job, versions }, today }: JobGiven): Made {
   const { number } = job;
   const dimensions = set.dimensions ? { ...job.dimensions, ...set.dimensions } : undefined;
   const faults = dimensions ? dimensionFaults(job.bodyKind, dimensions) : [];
@@ -83,6 +83,7 @@ function jobEdit({ set, seen }: EditOfKind<'job'>, { stored: { job, versions } }
   const [arrival, promised] = [set.arrival ?? job.arrival, set.promised ?? job.promised];
   if (set.arrival !== undefined || set.promised !== undefined) {
     const wrong = horizonFaults(arrival, promised, set.promised === undefined ? 'arrival' : 'promised');
+    if (set.arrival !== undefined) wrong.push(...arrivalFaults(set.arrival, today));
     if (wrong.length > 0) return { faults: wrong };
   }
   const changes = [update('job', number, seen, dimensions ? { ...set, dimensions } : set)];

@@ -1,10 +1,12 @@
-import { wayFaults, writeJobBundle, type Fault, type JobBundle } from '../../core/exchange';
+import { arrivalFaults, wayFaults, writeJobBundle, type Fault, type JobBundle } from '../../core/exchange';
 import type { NewJob } from '../../core/record';
 import { proposeJob } from '../../core/survey';
+import { localDateOf } from '../../core/units';
 import { database } from '../database/client';
 import { jobChanges } from '../repositories/job-changes';
 import { jobNumbers, loadJob } from '../repositories/job-repository';
 import { shelfChanges } from '../repositories/shop-repository';
+import { currentMinute } from './clock';
 import { readSnapshot, requireShop } from './snapshot';
 import { write, type EditOutcome, type Writer } from './unit-of-work';
 
@@ -14,7 +16,10 @@ const taken = (number: string): Fault => ({ place: 'number', reason: `the number
 export function createJob(given: NewJob, writer: Writer): Promise<EditOutcome> {
   const job = proposeJob(given);
   return write(writer, 'shop', async (connection) => {
-    if (await loadJob(connection, job.number)) return { status: 'faulty', faults: [taken(job.number)] };
+    const { shop } = await requireShop(connection);
+    const faults = arrivalFaults(job.arrival, localDateOf(currentMinute(), shop.timeZone));
+    if (await loadJob(connection, job.number)) faults.push(taken(job.number));
+    if (faults.length > 0) return { status: 'faulty', faults };
     return {
       status: 'ok',
       room: 'shop',

@@ -9,7 +9,7 @@ import { saveEdit, undoLast } from './edits';
 import { learnedFactors } from './learned';
 import { currentPlan, requireShop } from './plans';
 
-beforeAll(freshDemo, 60_000);
+beforeAll(freshDemo);
 afterAll(closeAll);
 
 const job = 'P-014';

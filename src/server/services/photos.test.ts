@@ -9,7 +9,7 @@ import { saveEdit, undoLast } from './edits';
 import { addPhoto, loadPicture, photosOf } from './photos';
 import { loadJob } from '../repositories/job-repository';
 
-beforeAll(freshDemo, 60_000);
+beforeAll(freshDemo);
 afterAll(closeAll);
 
 const plain = (width: number, height: number) =>

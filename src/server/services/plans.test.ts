@@ -8,7 +8,7 @@ import { acceptPlan } from './accept-plan';
 import { saveEdit, undoLast } from './edits';
 import { agreedPlansOfOthers, currentPlan, currentPlans } from './plans';
 
-beforeAll(freshDemo, 60_000);
+beforeAll(freshDemo);
 afterEach(() => {
   process.env.COATREL_NOW = demoClock;
 });

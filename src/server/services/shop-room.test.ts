@@ -7,7 +7,7 @@ import { saveEdit, undoLast } from './edits';
 import { currentPlan, requireShop } from './plans';
 import { acceptTogether, proposeTogether } from './together';
 
-beforeAll(freshDemo, 60_000);
+beforeAll(freshDemo);
 afterAll(closeAll);
 
 const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
@@ -239,7 +239,7 @@ describe('all jobs together', () => {
     const agreed = (await currentPlan('P-015'))!.agreed!;
     expect(agreed.finishDate).toBe(again.rows.find((row) => row.job === 'P-015')!.together.finishDate);
     expect(await acceptTogether(again.token, { author: 'manager' })).toEqual({ status: 'conflict' });
-  }, 60_000);
+  });
 
   test('a pin of a step is kept with its minute and taken out again', async () => {
     const startAt = Date.parse('2027-02-01T09:00:00Z') / 60_000;

@@ -9,7 +9,7 @@ import { exportShelf, historyOf, importShelf, restoreStandardShelf } from './she
 import { committedOf, currentStores, currentTrials } from './stores';
 import { compareSystems, whatIfAir } from './what-if';
 
-beforeAll(freshDemo, 60_000);
+beforeAll(freshDemo);
 afterAll(closeAll);
 
 const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
@@ -165,7 +165,7 @@ describe('what if', () => {
     expect(of('single-stage').boothMin).toBeLessThan(of('base-clear').boothMin);
     expect(of('candy')).toMatchObject({ repair: 'whole', forgiveness: 1 });
     expect(await compareSystems('P-014', 'nothing')).toBeNull();
-  }, 30_000);
+  });
 });
 
 describe('the air of a place', () => {

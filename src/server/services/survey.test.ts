@@ -10,7 +10,7 @@ import { costedOptions, panelEstimates } from './survey-advice';
 import { exportPanelMap, importPanelMap, importReadings } from './survey-files';
 import { readJobBundle } from '../../core/exchange';
 
-beforeAll(freshDemo, 60_000);
+beforeAll(freshDemo);
 afterAll(closeAll);
 
 const job = async (number = 'P-015') => (await loadJob(database(), number))!.job;

@@ -8,7 +8,7 @@ import { operationHistory } from './operations';
 import { currentPlan, requireShop } from './plans';
 import { compareSchool } from './what-if';
 
-beforeAll(freshDemo, 60_000);
+beforeAll(freshDemo);
 afterAll(closeAll);
 
 const job = 'P-015';

@@ -76,11 +76,48 @@ export const isBusy = (error: unknown): boolean =>
   (/queue is at limit/i.test(error.message) ||
     ('code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY'));
 
-/** How long a file may be read; waiting for others is not counted, because few may wait. */
-const fileBudgetMs = 1_500;
+/**
+ * What a file may cost: this much time of the clock and as much of the processor, so that a slow machine is given longer
+ * and a waiting thread is not blamed; and never longer than the last figure.
+ */
+const fileBudget = { ms: 1500, longestMs: 30_000, lookMs: 100 };
+
+/** Calls `over` once the budget is spent. @returns to stop looking */
+function watchBudget(over: () => void): () => void {
+  const [began, cpu] = [performance.now(), process.cpuUsage()];
+  const timer = setInterval(() => {
+    const passed = performance.now() - began;
+    const { user, system } = process.cpuUsage(cpu);
+    const isSpent = passed > fileBudget.ms && (user + system) / 1000 > fileBudget.ms;
+    if (isSpent || passed > fileBudget.longestMs) over();
+  }, fileBudget.lookMs);
+  return () => clearInterval(timer);
+}
 
 /** A file that could not be read within its budget of time and memory, or found too many others waiting. */
 export class FileRefused extends Error {}
+
+let lastInLine: Promise<void> = Promise.resolve();
+let inLine = 0;
+
+/** One file is read at a time, so that each has its own budget; more than a few do not wait. @throws FileRefused */
+function takeTurn(): { turn: Promise<void>; next: () => void } {
+  if (inLine >= lanes.files.waiting)
+    throw new FileRefused('many files are being read just now; try again in a moment');
+  inLine += 1;
+  const turn = lastInLine;
+  let end = () => {};
+  lastInLine = new Promise((done) => {
+    end = done;
+  });
+  return {
+    turn,
+    next: () => {
+      inLine -= 1;
+      end();
+    },
+  };
+}
 
 /**
  * Reads a file of a person on a thread, within a budget of time and memory.
@@ -88,7 +125,9 @@ export class FileRefused extends Error {}
  */
 export async function readFileInThread<T extends FileTask>(task: T): Promise<AnswerTo<T>> {
   const stop = new AbortController();
-  const timer = setTimeout(() => stop.abort(), fileBudgetMs * (1 + poolOf('files').queueSize));
+  const { turn, next } = takeTurn();
+  await turn;
+  const endWatch = watchBudget(() => stop.abort());
   try {
     return await inThread(task, stop.signal);
   } catch (error) {
@@ -99,7 +138,8 @@ export async function readFileInThread<T extends FileTask>(task: T): Promise<Ans
     if (isBusy(error)) throw new FileRefused('many files are being read just now; try again in a moment');
     throw error;
   } finally {
-    clearTimeout(timer);
+    endWatch();
+    next();
   }
 }
 

@@ -1,0 +1,1 @@
+export const patience: { testMs: number; appearMs: number; startMs: number };
