@@ -13,7 +13,7 @@ export interface OpenJob {
   agreedStarts: ReadonlyMap<string, Minute>;
 }
 
-/** What an order of the jobs comes to, in the order of aims (03 §4): the lower the better, the first first. */
+/** What an order of the jobs comes to, in the order of aims (docs/method.md, Scheduling): the lower the better, the first first. */
 export interface TogetherValue {
   windowsBroken: number;
   /** Days late over all jobs, each counted by the weight of its job. */

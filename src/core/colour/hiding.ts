@@ -17,7 +17,7 @@ export function showThrough(film: Film, coatUm: number, ground: Spectrum, coats:
 
 /**
  * Whole coats until the ground is hidden: ΔE00 < 1 between the colour over that ground and the same at any thickness
- * (03 §6). @returns null where twelve coats do not hide it
+ * (docs/method.md, Colour). @returns null where twelve coats do not hide it
  */
 export function coatsToHide(film: Film, coatUm: number, ground: Spectrum): number | null {
   const at = showThrough(film, coatUm, ground, mostCoats).findIndex((value) => value < hiddenBelow);

@@ -62,7 +62,7 @@ const wellWithin = 3;
 
 /**
  * Hiding power and ground of a colour: coats to hide each thing it may lie over, the grey sealer that asks least of it,
- * and what shows after the planned coats (Kubelka–Munk over each band, 03 §6). The recipe is found from the screen
+ * and what shows after the planned coats (Kubelka–Munk over each band, docs/method.md, Colour). The recipe is found from the screen
  * colour with invented toners: a sprayed card decides.
  * @param grounds what lies beneath first, then other colours it may meet   @returns null for what is no colour
  */

@@ -12,7 +12,7 @@ export type TackAdvice =
 export const tapeRatedDays = 14;
 
 /**
- * How tape is laid on a film by its age (domain §7, §12): not before the sheet's tape time, on fresh film with the tack
+ * How tape is laid on a film by its age (docs/method.md, Tape): not before the sheet's tape time, on fresh film with the tack
  * knocked back twice, until full cure once, later as it comes. Products whose sheet gives no tape time are asked by the
  * time to handle.
  * @param ageMin minutes since the coat   @param airC air it stood in

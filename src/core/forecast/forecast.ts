@@ -43,7 +43,7 @@ const leastRho = 0.1;
 const drawsBetweenPauses = 10;
 
 /**
- * Monte Carlo over a course (03 §8): the draws go through the whole shop, so that one job's slip reaches the next. Same
+ * Monte Carlo over a course (docs/method.md, Forecast): the draws go through the whole shop, so that one job's slip reaches the next. Same
  * course, seed and draws, same forecast. It pauses now and then with the number of draws made, so that it can be stopped.
  */
 export function* forecastCourse(

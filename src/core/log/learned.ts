@@ -15,7 +15,7 @@ export interface Learned {
   variance: number;
 }
 
-/** Spread of one job-day, and of operations among shops, as standard deviations of the logarithm (03 §2). */
+/** Spread of one job-day, and of operations among shops, as standard deviations of the logarithm (docs/method.md, Labour). */
 export const sigma = 0.4;
 export const tau = 0.35;
 

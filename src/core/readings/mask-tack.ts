@@ -10,7 +10,7 @@ export interface MaskTack {
   pullBy: Minute;
 }
 
-/** How tape is laid by each masking step over film of this job, and by when it must be off (domain §12). */
+/** How tape is laid by each masking step over film of this job, and by when it must be off (docs/method.md, Tape). */
 export function maskTacks(
   steps: readonly PlannedStep[],
   shelf: Shelf,

@@ -24,7 +24,7 @@ const scarceBelow = 3;
 const watchedDays = 21;
 
 /**
- * The strong hand (domain §12): risky steps ahead that at most two people can do, with the days those are away: when
+ * Key skill (docs/method.md, Tape, tack and hands): risky steps ahead that at most two people can do, with the days those are away: when
  * preparation slips more than the spare days, the step misses them until they are back.
  * @param isRisky whether a mistake in a step costs the panel or more
  */

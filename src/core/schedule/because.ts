@@ -4,7 +4,7 @@ import { firstReaching, obstaclesOf, type Obstacle } from './obstacles';
 import type { PlacedPlan } from './placed-plan';
 import { subtractStretches } from './stretches';
 
-/** Why a step does not start earlier, as 08 words it; ids instead of numbers. */
+/** Why a step does not start earlier, as docs/formats/schedule-problem.md words it; ids instead of numbers. */
 export type Reason =
   | { kind: 'choice'; earliest: Minute; worse: 'lateness' | 'hold' | 'makespan' | 'none'; by: number }
   | { kind: 'closed'; resource: string; from: Minute; to: Minute }

@@ -21,7 +21,7 @@ const shortestMm = 120;
 const share = 0.6;
 
 /**
- * Block, pad and machine by the shape of a panel (domain §10): a long stiff block bridges a flat, a flexible one follows
+ * Block, pad and machine by the shape of a panel (docs/method.md, Tape, tack and hands): a long stiff block bridges a flat, a flexible one follows
  * a crown, beads and rivets are worked by hand, a tube by the bare hand. Working defaults.
  */
 export function panelTools({

@@ -25,7 +25,7 @@ const stages = [
 
 /**
  * The polisher's card of a ladder over an area: pad, compound and speed of each stage, first at the low speed on a trial
- * spot of a flat, and pads enough that none runs full (domain §10). Lacquer wants it cooler than urethane.
+ * spot of a flat, and pads enough that none runs full (docs/method.md, Tape, tack and hands). Lacquer wants it cooler than urethane.
  */
 export function polishCard(
   { steps }: Pick<Ladder, 'steps'>,

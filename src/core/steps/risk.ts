@@ -6,7 +6,7 @@ const riskyFamilies: ReadonlySet<string> = new Set(['candy', 'flake', 'effect-ba
 
 /**
  * Steps whose mistake costs the panel or more: candy, flake, pearl and wet single stage at the gun, a machine on film that
- * is being cut. They want a trial first, or somebody who has done it beside them (domain §12).
+ * is being cut. They want a trial first, or somebody who has done it beside them (docs/method.md, Tape, tack and hands).
  */
 export const isRisky = (step: Pick<Step, 'coat' | 'operation' | 'skipped'>, shelf: Shelf): boolean =>
   !step.skipped &&

@@ -2,6 +2,7 @@ import { and, desc, eq, lt, ne, sql } from 'drizzle-orm';
 import type { Minute } from '../../core/units';
 import type { Connection } from '../database/client';
 import { editRecord } from '../database/schema';
+import type { KeptChange } from '../database/schema/kept-change';
 import type { Inverse, RowChange } from './row-change';
 import type { TableName } from './tables';
 
@@ -16,6 +17,9 @@ export const writeKinds = [
   'undo',
 ] as const;
 export type WriteKind = (typeof writeKinds)[number];
+
+/** What was kept was an inverse when it was written; whether its columns still are is asked when it is applied. */
+const inverseOf = (kept: readonly KeptChange[]): Inverse[] => kept as Inverse[];
 
 /** One write as the audit record keeps it. */
 export interface AuditEntry {
@@ -66,7 +70,8 @@ export async function lastEdit(connection: Connection, room: string, author: str
     .where(and(eq(editRecord.room, room), eq(editRecord.author, author), eq(editRecord.undoable, true)))
     .orderBy(desc(editRecord.id))
     .limit(undoDepth);
-  return rows.find((row) => !row.undone) ?? null;
+  const row = rows.find((one) => !one.undone);
+  return row ? { ...row, inverse: inverseOf(row.inverse) } : null;
 }
 
 export async function markUndone(connection: Connection, id: number): Promise<void> {
@@ -106,7 +111,7 @@ export async function reseatEarlierEdits(
     .limit(undoDepth);
   for (const row of rows) {
     let touched = false;
-    const inverse = row.inverse.map((change) => {
+    const inverse = inverseOf(row.inverse).map((change) => {
       if (change.kind === 'insert') return change;
       const move = moved.get(`${change.table} ${change.id}`);
       if (!move || move.from !== change.seen) return change;
@@ -131,7 +136,7 @@ export async function editsTouching(
     .orderBy(desc(editRecord.id))
     .limit(500);
   return rows.flatMap(({ atMinute, label, author, inverse }) =>
-    inverse
+    inverseOf(inverse)
       .filter(
         (change) => change.table === table && (change.kind === 'insert' ? change.row.id : change.id) === id,
       )
@@ -148,8 +153,8 @@ export interface AuditRow {
   label: string;
   atMinute: Minute;
   undone: boolean;
-  inverse: Inverse[];
-  changes: (RowChange | Inverse)[] | null;
+  inverse: KeptChange[];
+  changes: KeptChange[] | null;
 }
 
 /**

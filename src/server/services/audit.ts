@@ -1,7 +1,7 @@
 import type { AuditCell, AuditLine } from '../../core/record';
 import { database } from '../database/client';
 import { readAudit, type AuditRow } from '../repositories/audit-repository';
-import type { Inverse, RowChange } from '../repositories/row-change';
+import type { KeptChange } from '../database/schema/kept-change';
 
 /** Lines of one page, cells of one line, and signs of one cell. */
 const most = { lines: 30, cells: 24, signs: 160 };
@@ -45,18 +45,14 @@ function lineOf({ room, inverse, changes, id, atMinute, author, kind, label, und
   };
 }
 
-const idOf = (change: RowChange | Inverse): string => (change.kind === 'insert' ? change.row.id : change.id);
-const cellsOfChange = (change: RowChange | Inverse | undefined): object =>
+const idOf = (change: KeptChange): string => (change.kind === 'insert' ? change.row.id : change.id);
+const cellsOfChange = (change: KeptChange | undefined): object =>
   change === undefined || change.kind === 'delete' ? {} : change.kind === 'insert' ? change.row : change.set;
 
 const own: ReadonlySet<string> = new Set(['id', 'jobId', 'shopId', 'version', 'position']);
 
 /** Cells of all rows of a write: what the inverse would bring back, beside what the write put there. */
-function cellsOf(
-  room: string,
-  inverse: readonly Inverse[],
-  changes: readonly (RowChange | Inverse)[],
-): AuditCell[] {
+function cellsOf(room: string, inverse: readonly KeptChange[], changes: readonly KeptChange[]): AuditCell[] {
   const after = new Map(changes.map((change) => [`${change.table} ${idOf(change)}`, change]));
   return [...inverse].reverse().flatMap((back) => {
     const id = idOf(back);

@@ -1,5 +1,5 @@
 import { boolean, index, int, json, mysqlTable, unique, varchar } from 'drizzle-orm/mysql-core';
-import type { Inverse, RowChange } from '../../repositories/row-change';
+import type { KeptChange } from './kept-change';
 import { document, id, shortText, whole, word } from './columns';
 
 /**
@@ -16,9 +16,9 @@ export const editRecord = mysqlTable(
     /** What kind of write it was: an edit, an entry, an acceptance, an import, an undo. */
     kind: word('kind').default('edit'),
     label: shortText('label'),
-    inverse: document<Inverse[]>('inverse'),
+    inverse: document<KeptChange[]>('inverse'),
     /** Null in records of an older Coatrel, and where a write changed more rows than are worth keeping twice. */
-    changes: json('changes').$type<(RowChange | Inverse)[] | null>(),
+    changes: json('changes').$type<KeptChange[] | null>(),
     /** Panels it concerned; null in records of an older Coatrel. */
     panels: json('panels').$type<string[] | null>(),
     /** Key of the request that asked for it: the same request sent twice counts once. */
