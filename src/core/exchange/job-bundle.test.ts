@@ -1,6 +1,7 @@
 import { demoShop } from '../../demo/shop';
 import { standardShelf } from '../film';
 import { blankStepEdit } from '../record';
+import { proposeJob } from '../survey';
 import { readJobBundle, writeJobBundle, type JobBundle } from './job-bundle';
 import { parseJson } from './faults';
 
@@ -9,6 +10,20 @@ const bundle: JobBundle = {
   shelf: [...standardShelf],
   operations: [],
   job: {
+    // What a new job has; everything that is tested stands below.
+    ...proposeJob({
+      number: 'P-001',
+      name: '',
+      owner: '',
+      bodyKind: 'box-body',
+      dimensions: {},
+      level: 'Road',
+      arrival: '2026-11-23',
+      promised: '2027-01-22',
+      capLabourHours: 0,
+      capMaterialsMinor: 0,
+      capBoothHours: 0,
+    }),
     number: 'P-001',
     name: 'Van “Ö”',
     owner: '__proto__',

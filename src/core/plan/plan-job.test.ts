@@ -1,3 +1,4 @@
+import { proposeJob } from '../survey';
 import { shelfOf, standardShelf } from '../film';
 import { demoShop } from '../../demo/shop';
 import { planJob, type Plan } from '.';
@@ -27,6 +28,19 @@ function jobOf(bodyKind: string, over: Partial<Job> = {}, sectionOver: Partial<J
     ...sectionOver,
   }));
   return {
+    ...proposeJob({
+      number: 'P-001',
+      name: '',
+      owner: '',
+      bodyKind: 'box-body',
+      dimensions: {},
+      level: 'Road',
+      arrival: '2026-11-23',
+      promised: '2027-01-22',
+      capLabourHours: 0,
+      capMaterialsMinor: 0,
+      capBoothHours: 0,
+    }),
     number: 'T-1',
     name: 'Test',
     owner: 'Nobody',

@@ -61,6 +61,47 @@ export interface Job extends Omit<JobFigures, FlatCaps>, JobLists {
   signOffs: SignOff[];
 }
 
+type RowByRow =
+  | 'sections'
+  | 'measured'
+  | 'surveyed'
+  | 'marks'
+  | 'readings'
+  | 'ownParts'
+  | 'facts'
+  | 'log'
+  | 'stepEdits'
+  | 'addedSteps'
+  | 'scope'
+  | 'signOffs'
+  | 'placingOrder'
+  | keyof JobLists;
+/** A job's own figures and words, without what is kept row by row and without its long lists. */
+export type JobFiguresShown = Omit<Job, RowByRow>;
+
+export function figuresOfJob(job: Job): JobFiguresShown {
+  const { sections: _sections, measured: _measured, surveyed: _surveyed, marks: _marks, ...one } = job;
+  const { readings: _readings, ownParts: _ownParts, facts: _facts, log: _log, ...two } = one;
+  const { stepEdits: _stepEdits, addedSteps: _added, scope: _scope, signOffs: _signOffs, ...three } = two;
+  const {
+    placingOrder: _order,
+    fittings: _fittings,
+    holes: _holes,
+    gates: _gates,
+    finds: _finds,
+    ...four
+  } = three;
+  const {
+    milestones: _miles,
+    openings: _openings,
+    covers: _covers,
+    blends: _blends,
+    sendOuts: _sent,
+    ...figures
+  } = four;
+  return figures;
+}
+
 /** The job with its own schools handed down to every section that chose none. */
 export const withJobSchools = (job: Job): Job =>
   Object.keys(job.schools).length === 0

@@ -1,6 +1,7 @@
 import { coatSystemOf, systemsWith } from '@/core/film';
 import type { Plan } from '@/core/plan';
 import type { FilmReading, Job, JobSection, Mark, PartSurvey, SurfaceStep } from '@/core/record';
+import { figuresOfJob, type JobFiguresShown } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { advicePart, netOfJob, type DepthAdvice } from '@/core/survey';
 import type { Part as VehiclePart } from '@/core/vehicle';
@@ -36,19 +37,7 @@ export type ReadingShown = FilmReading & { seen: number };
 
 /** What the Walkaround shows of a job, with the row versions that guard its edits. */
 export interface WalkaroundProps {
-  job: {
-    number: string;
-    bodyKind: string;
-    seen: number;
-    dimensions: Record<string, number>;
-    level: string;
-    arrival: string;
-    promised: string;
-    weight: number;
-    owner: string;
-    builtYear: number | null;
-    priorRepair: string;
-  };
+  job: JobFiguresShown & { seen: number };
   caps: { labourHours: number; materialsMinor: number; boothHours: number };
   panels: PanelShown[];
   marks: MarkShown[];
@@ -79,37 +68,13 @@ export function walkaroundProps(
 ): WalkaroundProps {
   const names = namesOf(plan, job.sections, productName);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
-  const {
-    number,
-    bodyKind,
-    dimensions,
-    level,
-    arrival,
-    promised,
-    weight,
-    owner,
-    caps,
-    builtYear,
-    priorRepair,
-  } = job;
+  const { number, caps } = job;
   const surveys = new Map(job.surveyed.map((one) => [one.key, one]));
   const lotOf = new Map(plan.parts.map((part) => [part.key, part.section]));
   const sectionOf = new Map(job.sections.map((section) => [section.key, section]));
   const seenOf = (id: string): number | null => versions[id] ?? null;
   return {
-    job: {
-      number,
-      bodyKind,
-      dimensions,
-      level,
-      arrival,
-      promised,
-      weight,
-      owner,
-      builtYear,
-      priorRepair,
-      seen: versions[number]!,
-    },
+    job: { ...figuresOfJob(job), seen: versions[number]! },
     caps,
     panels: netOfJob(job).map((part) => ({
       part,
