@@ -40,6 +40,8 @@ export const jobFields = {
   schools: since({}, document<SchoolChoice>(schools())),
   /** What a day of its lateness counts beside a day of another job's. */
   weight: since(1, whole(1, 9)),
+  /** Days before the promised day by which the owner is told that the job will be ready; 0 where nobody asked. */
+  noticeDays: since(0, whole(0, 60)),
   /** Steps in an order that was found to end sooner than the rule does; empty where none was looked for. */
   placingOrder: since([], document<string[]>(atom.stepOrder())),
 };

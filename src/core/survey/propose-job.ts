@@ -54,6 +54,7 @@ export function proposeJob(given: NewJob): Job {
     stepEdits: [],
     placingOrder: [],
     weight: 1,
+    noticeDays: 0,
     addedSteps: [],
     scope: [],
     signOffs: [],

@@ -3,9 +3,10 @@
 import type { ReactNode } from 'react';
 import { levels } from '@/core/film';
 import { priorRepairs, type JobChange } from '@/core/record';
+import { addDays } from '@/core/units';
 import { bodyKindOf } from '@/core/vehicle';
 import { EditChoice, EditText } from '../frame/edit-field';
-import type { Locale } from '../words/format';
+import { date, type Locale } from '../words/format';
 import type { WalkaroundProps } from './walkaround-props';
 
 const weights = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
@@ -66,6 +67,9 @@ export function JobFields({ job, caps, locale }: Pick<WalkaroundProps, 'job' | '
       )}
       {day('Arrives', job.arrival, (arrival) => ({ arrival }))}
       {day('Promised', job.promised, (promised) => ({ promised }))}
+      {figure('Owner told before', job.noticeDays, 'd', (noticeDays) => ({ noticeDays }))}
+      {job.noticeDays > 0 &&
+        row('Tell the owner by', <span>{date(addDays(job.promised, -job.noticeDays))}</span>)}
       {row(
         'Counts when late',
         <EditChoice

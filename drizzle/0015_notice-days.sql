@@ -1,0 +1,1 @@
+ALTER TABLE `job` ADD `notice_days` int DEFAULT 0 NOT NULL;
