@@ -3,7 +3,7 @@ import { chmodSync, mkdirSync, mkdtempSync, readFileSync, writeFileSync } from '
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { patience } from '../scripts/house/patience.mjs';
+import patience from '../scripts/house/patience.json';
 
 /** What `npm start` says with a data folder of its own; every case here ends before pages are served. */
 function spawnStart(words: string[], data: string, env: Record<string, string> = {}) {

@@ -1,4 +1,4 @@
-import { and, desc, eq, lt, ne, sql } from 'drizzle-orm';
+import { and, desc, eq, lt, notInArray, sql } from 'drizzle-orm';
 import type { Minute } from '../../core/units';
 import type { Connection } from '../database/client';
 import { editRecord } from '../database/schema';
@@ -132,7 +132,13 @@ export async function editsTouching(
   const rows = await connection
     .select()
     .from(editRecord)
-    .where(and(eq(editRecord.room, room), eq(editRecord.undone, false), ne(editRecord.kind, 'undo')))
+    .where(
+      and(
+        eq(editRecord.room, room),
+        eq(editRecord.undone, false),
+        notInArray(editRecord.kind, ['undo', 'demo']),
+      ),
+    )
     .orderBy(desc(editRecord.id))
     .limit(500);
   return rows.flatMap(({ atMinute, label, author, inverse }) =>

@@ -100,28 +100,36 @@ describe('a coat', () => {
     reducer: '',
   };
   const given = { step: 'sides/build-2/build-1', kind: 'coat' as const, parts: ['B1L'], coat };
-  const key = async () =>
+  /** The first coat of the next session: what comes before it has not ended. */
+  const next = async () =>
     (await planned()).plan.steps.find(
-      (step) => step.coat?.session === 'body/build-2' && step.coat.coat === 1,
-    )!.key;
+      (step) => step.coat?.coat === 1 && step.state === 'planned' && step.coat.session.startsWith('sides/'),
+    )!;
 
-  test('before the blocking has ended is told with its reason; insisted on with a note it is kept', async () => {
-    const step = await key();
-    const outcome = await save(write({ ...given, step }));
+  test('before what it lies on has ended is told with its reason; insisted on with a note it is kept', async () => {
+    const { key: step, coat: laid } = await next();
+    const { product, role, session } = laid!;
+    const other = { ...given, coat: { ...coat, product, role } };
+    const outcome = await save(write({ ...other, step }));
     expect(outcome).toMatchObject({ status: 'faulty', faults: [{ place: 'entry.at' }] });
-    expect(await save(write({ ...given, step }, true))).toMatchObject({
+    expect(await save(write({ ...other, step }, true))).toMatchObject({
       status: 'faulty',
       faults: [{ place: 'entry.note' }],
     });
-    expect(await save(write({ ...given, step, note: 'trial panel' }, true))).toMatchObject({
+    expect(await save(write({ ...other, step, note: 'trial panel' }, true))).toMatchObject({
       status: 'saved',
     });
     const { stored, plan } = await planned();
     const entry = stored.job.log.at(-1)!;
-    expect(entry).toMatchObject({ coat, parts: ['B1L'], note: 'trial panel', at: currentMinute() });
+    expect(entry).toMatchObject({
+      coat: other.coat,
+      parts: ['B1L'],
+      note: 'trial panel',
+      at: currentMinute(),
+    });
     expect(plan.steps.find((one) => one.key === step)!.state).toBe('running');
     // Loading and wiping of the session are implied, not lost.
-    expect(plan.steps.find((one) => one.key === 'body/build-2/wipe')).toMatchObject({
+    expect(plan.steps.find((one) => one.key === `${session}/wipe`)).toMatchObject({
       state: 'done',
       skipped: false,
     });
