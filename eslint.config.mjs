@@ -30,6 +30,7 @@ const config = [
       '.next-dev/**',
       '.data/**',
       '.workers/**',
+      '.mutants/**',
       '.data-*/**',
       'node_modules/**',
       'next-env.d.ts',
