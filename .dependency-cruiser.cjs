@@ -11,6 +11,7 @@ const corePackages = [
   'date-fns',
   '@date-fns/tz',
   'joi',
+  'lru-cache',
   'polygon-clipping',
   'culori',
   'saxes',

@@ -23,7 +23,7 @@ test('keys walk between stations, move the day, find a step and show themselves'
 test('the net shows the object as it will stand on the day, and arrows walk its panels', async ({ page }) => {
   await page.goto('/jobs/P-014/walkaround#B3L');
   const inspector = page.getByRole('complementary');
-  await expect(inspector).toContainText('guide coat');
+  await expect(inspector).toContainText('high-build');
   await page.getByRole('slider', { name: 'Day shown' }).focus();
   for (let week = 0; week < 6; week += 1) await page.keyboard.press('PageDown');
   await expect(inspector).toContainText('polished');

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache';
 import {
   bestGrey,
   coatsToHide,
@@ -118,15 +119,13 @@ function filmOf(
 }
 
 const bench = toners.map((one) => one.film);
-const found = new Map<string, { shares: number[]; deltaE: number }>();
-const mostKept = 200;
+const found = new LRUCache<string, { shares: number[]; deltaE: number }>({ max: 200 });
 
 /** The same colour is asked for with every page: the recipe is kept. */
 function recipeOfHex(hex: string): { shares: number[]; deltaE: number } {
   const known = found.get(hex);
   if (known) return known;
   const made = recipeFor(smoothSpectrum(labOfHex(hex)), bench);
-  if (found.size >= mostKept) found.clear();
   found.set(hex, made);
   return made;
 }

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache';
 import { intersectStretches, joinStretches, subtractStretches, type Stretch } from '../schedule/stretches';
 import { addDays, daysBetween, localDateOf, minuteAt, weekdayOf, type LocalDate } from '../units';
 import type { Person, Shift, Shop } from './shop';
@@ -9,15 +10,12 @@ import type { Person, Shift, Shop } from './shop';
 export function openStretches(shop: Shop, from: LocalDate, days: number): Stretch[] {
   const key = JSON.stringify([shop.shifts, shop.closures, shop.timeZone, from, days]);
   const known = asked.get(key) ?? layOut(shop, from, days);
-  // Plans of one shop ask for the same days again and again; only the last few are kept.
-  asked.delete(key);
   asked.set(key, known);
-  for (const oldest of asked.keys()) if (asked.size > mostAsked) asked.delete(oldest);
   return known;
 }
 
-const asked = new Map<string, Stretch[]>();
-const mostAsked = 8;
+/** Plans of one shop ask for the same days again and again; the last few are kept. */
+const asked = new LRUCache<string, Stretch[]>({ max: 8 });
 
 function layOut(
   shop: Pick<Shop, 'shifts' | 'closures' | 'timeZone'>,

@@ -1,4 +1,6 @@
 import { TZDate, tzOffset } from '@date-fns/tz';
+import { formatISO } from 'date-fns';
+import { LRUCache } from 'lru-cache';
 
 /** A point of the time axis: whole minutes since 1970-01-01T00:00Z. Lengths are plain minutes too. */
 export type Minute = number;
@@ -14,14 +16,12 @@ const parts = (date: LocalDate): [number, number, number] => {
 };
 
 /** Local midnights that were asked for before; asking the time zone's rules is the slow part of a calendar. */
-const midnights = new Map<string, Minute>();
-const mostMidnights = 20_000;
+const midnights = new LRUCache<string, Minute>({ max: 20_000 });
 
 function midnight(date: LocalDate, timeZone: string): Minute {
   const key = `${timeZone} ${date}`;
   let known = midnights.get(key);
   if (known === undefined) {
-    if (midnights.size >= mostMidnights) midnights.clear();
     known = byTheRules(date, 0, timeZone);
     midnights.set(key, known);
   }
@@ -64,9 +64,7 @@ export function minuteAt(date: LocalDate, minuteOfDay: number, timeZone: string)
 
 /** The local date on which a minute falls. */
 export function localDateOf(minute: Minute, timeZone: string): LocalDate {
-  const local = new TZDate(minute * 60000, timeZone);
-  const two = (figure: number) => String(figure).padStart(2, '0');
-  return `${local.getFullYear()}-${two(local.getMonth() + 1)}-${two(local.getDate())}`;
+  return formatISO(new TZDate(minute * 60000, timeZone), { representation: 'date' });
 }
 
 /** The wall clock's minute of the day, 0..1439. */
