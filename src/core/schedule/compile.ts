@@ -1,10 +1,9 @@
 import type { Minute } from '../units';
 import { arcsOf, isBroken } from './arcs';
-import { layOut, together, type Calendar } from './calendar';
-import { distinctChoices } from './choices';
-import type { Choice, Compiled, CompiledFact, CompiledHold, CompiledStep } from './compiled';
-import { exclusionSides } from './exclusion-sides';
+import { layOut } from './calendar';
+import type { Compiled, CompiledFact, CompiledHold, CompiledStep } from './compiled';
 import type { ModelStep, ScheduleModel } from './model';
+import { Offer } from './offer';
 import { spanOf } from './span';
 
 const kinds = { contiguous: 0, splittable: 1, passive: 2 } as const;
@@ -16,71 +15,10 @@ const kinds = { contiguous: 0, splittable: 1, passive: 2 } as const;
 export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Compiled {
   const { lo, hi } = spanOf(model, stretch);
   const calendars = new Map(model.calendars.map((one) => [one.id, layOut(one, lo, hi)]));
-  const calendarOf = (id: string | null) => (id === null ? null : calendars.get(id)!);
-  const resourceIndex = new Map(model.resources.map((one, i) => [one.id, i]));
   const stepIndex = new Map(model.steps.map((one, i) => [one.id, i]));
   const jobIndex = new Map(model.jobs.map((one, i) => [one.id, i]));
   const holdIndex = new Map(model.holds.map((one, i) => [one.id, i]));
-  const resources = model.resources.map((one) => ({
-    id: one.id,
-    capacity: one.capacity,
-    calendar: calendarOf(one.calendar),
-    scarce: one.scarce,
-    wanted: 0,
-  }));
-  const idsOf = (ids: readonly string[]) => ids.map((id) => resourceIndex.get(id)!);
-  for (const step of model.steps)
-    for (const use of step.uses)
-      if ('anyOf' in use) for (const i of idsOf(use.anyOf)) resources[i]!.wanted += 1 / use.anyOf.length;
-
-  const sides = exclusionSides(model, idsOf);
-  const pins = new Map(model.pinned.map((one) => [one.step, one]));
-  const given = new Map([...model.done, ...model.running].map((one) => [one.step, one.uses]));
-  const shared = new Map<string, Calendar | null>();
-  const hoursOf = (taken: Int32Array): Calendar | null => {
-    const own: string[] = [];
-    for (const r of taken) {
-      const { calendar } = model.resources[r]!;
-      if (calendar !== null && !own.includes(calendar)) own.push(calendar);
-    }
-    if (own.length < 2) return calendarOf(own[0] ?? null);
-    const key = JSON.stringify(own.sort());
-    const known = shared.get(key) ?? together(own.map((id) => calendars.get(id)!));
-    shared.set(key, known);
-    return known;
-  };
-
-  let complete = true;
-  const alike = new Map<string, Choice[]>();
-  const choicesOf = (step: ModelStep): Choice[] => {
-    if (given.has(step.id) || pins.has(step.id)) return laidOut(step);
-    const key = JSON.stringify([step.uses, step.tags]);
-    const known = alike.get(key) ?? laidOut(step);
-    alike.set(key, known);
-    return known;
-  };
-  const laidOut = (step: ModelStep): Choice[] => {
-    const lists = step.uses.map((use) => {
-      if ('hold' in use) return listOf(model.holds[holdIndex.get(use.hold)!]!, false);
-      return listOf(use, true);
-    });
-    const said = given.get(step.id) ?? pins.get(step.id)?.uses;
-    const fixed = said && said.length > 0 ? said.map((one) => resourceIndex.get(one.resource)!) : null;
-    const { ways, complete: all } = fixed
-      ? { ways: [Int32Array.from(fixed)], complete: true }
-      : distinctChoices(lists);
-    complete &&= all;
-    return ways.map((taken) => ({
-      resources: taken,
-      calendar: hoursOf(taken),
-      sides: sides(step.tags, taken),
-    }));
-  };
-  /** Those able to give the amount at all, those that fewer steps want first. */
-  function listOf(use: { anyOf: string[]; amount: number }, byNeed: boolean): number[] {
-    const able = idsOf(use.anyOf).filter((i) => resources[i]!.capacity >= use.amount);
-    return byNeed ? able.sort((a, b) => resources[a]!.wanted - resources[b]!.wanted || a - b) : able;
-  }
+  const offer = new Offer(model, calendars);
 
   const steps: CompiledStep[] = model.steps.map((step) => ({
     id: step.id,
@@ -89,7 +27,7 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
     minutes: step.minutes,
     amounts: Float64Array.from(step.uses, (use) => ('hold' in use ? 0 : use.amount)),
     holds: Int32Array.from(step.uses, (use) => ('hold' in use ? holdIndex.get(use.hold)! : -1)),
-    choices: choicesOf(step),
+    choices: offer.choicesOf(step),
     same: sameOf(model, step),
     into: [],
     out: [],
@@ -97,12 +35,7 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
 
   const facts = factsOf(model, steps, stepIndex);
   const factAt = new Map(facts.map((one) => [one.step, one]));
-  const fact = (id: string) => factAt.get(stepIndex.get(id)!);
-  const broken = model.links.flatMap((link, i) => {
-    const of = { from: fact(link.from), to: fact(link.to) };
-    const counts = of.from !== undefined || of.to !== undefined;
-    return counts && isBroken(link, model.steps[stepIndex.get(link.from)!]!, of, model.now) ? [i] : [];
-  });
+  const broken = brokenLinks(model, stepIndex, factAt);
   const members = model.holds.map(() => [] as number[]);
   steps.forEach((step, i) => new Set(step.holds).forEach((h) => h >= 0 && members[h]!.push(i)));
   const arcs = arcsOf(
@@ -116,26 +49,81 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
     steps[arc.from]!.out.push(arc);
     steps[arc.to]!.into.push(arc);
   }
-  const holds: CompiledHold[] = model.holds.map((one, i) => ({
-    id: one.id,
-    resources: listOf(one, false),
-    amount: one.amount,
-    from: stepIndex.get(one.from)!,
-    to: stepIndex.get(one.to)!,
-    members: members[i]!,
-    leastMin: leastLength(stepIndex.get(one.from)!, stepIndex.get(one.to)!, members[i]!, steps),
-    sidesBy: new Map(idsOf(one.anyOf).map((r) => [r, sides(one.tags, Int32Array.of(r))])),
-  }));
+  const holds = holdsOf(model, offer, stepIndex, members, steps);
 
   const jobs = model.jobs.map((one) => ({ ...one, steps: [] as number[] }));
   steps.forEach((step, i) => jobs[step.job]!.steps.push(i));
+  const bounds = boundsOf(model, steps, stepIndex, facts);
+  return {
+    now: model.now,
+    lo,
+    hi,
+    steps,
+    holds,
+    resources: offer.resources,
+    jobs,
+    facts,
+    earliest: bounds.earliest,
+    latest: bounds.latest,
+    release: bounds.release,
+    pinned: bounds.pinned,
+    exclusions: model.exclusions.map(({ a, b }) => ({ a, b, same: a === b })),
+    sameGroups: model.same.length,
+    links: model.links,
+    promised: [],
+    broken,
+    complete: offer.complete,
+  };
+}
+
+/** Links that what is done or running has already broken. */
+function brokenLinks(
+  model: ScheduleModel,
+  index: ReadonlyMap<string, number>,
+  factAt: ReadonlyMap<number, CompiledFact>,
+): number[] {
+  const fact = (id: string) => factAt.get(index.get(id)!);
+  return model.links.flatMap((link, i) => {
+    const of = { from: fact(link.from), to: fact(link.to) };
+    const counts = of.from !== undefined || of.to !== undefined;
+    return counts && isBroken(link, model.steps[index.get(link.from)!]!, of, model.now) ? [i] : [];
+  });
+}
+
+function holdsOf(
+  model: ScheduleModel,
+  offer: Offer,
+  index: ReadonlyMap<string, number>,
+  members: readonly number[][],
+  steps: readonly CompiledStep[],
+): CompiledHold[] {
+  return model.holds.map((one, i) => ({
+    id: one.id,
+    resources: offer.able(one, false),
+    amount: one.amount,
+    from: index.get(one.from)!,
+    to: index.get(one.to)!,
+    members: members[i]!,
+    leastMin: leastLength(index.get(one.from)!, index.get(one.to)!, members[i]!, steps),
+    sidesBy: new Map(offer.idsOf(one.anyOf).map((r) => [r, offer.sides(one.tags, Int32Array.of(r))])),
+  }));
+}
+
+/** Between which minutes each step may start: its job's release, now, its pin, or where it lies as a fact. */
+function boundsOf(
+  model: ScheduleModel,
+  steps: readonly CompiledStep[],
+  index: ReadonlyMap<string, number>,
+  facts: readonly CompiledFact[],
+) {
   const release = Float64Array.from(steps, (step) => model.jobs[step.job]!.release);
   const earliest = release.map((minute) => Math.max(model.now, minute));
   const latest = new Float64Array(steps.length).fill(Infinity);
   const pinned = new Map<number, Minute>();
+  const lying = new Set(facts.map((one) => one.step));
   for (const pin of model.pinned) {
-    const i = stepIndex.get(pin.step)!;
-    if (factAt.has(i)) continue;
+    const i = index.get(pin.step)!;
+    if (lying.has(i)) continue;
     pinned.set(i, pin.start);
     earliest[i] = Math.max(earliest[i]!, pin.start);
     latest[i] = pin.start;
@@ -144,26 +132,7 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
     earliest[one.step] = one.start;
     latest[one.step] = one.start;
   }
-  return {
-    now: model.now,
-    lo,
-    hi,
-    steps,
-    holds,
-    resources,
-    jobs,
-    facts,
-    earliest,
-    latest,
-    release,
-    pinned,
-    exclusions: model.exclusions.map(({ a, b }) => ({ a, b, same: a === b })),
-    sameGroups: model.same.length,
-    links: model.links,
-    promised: [],
-    broken,
-    complete,
-  };
+  return { release, earliest, latest, pinned };
 }
 
 function sameOf(model: ScheduleModel, step: ModelStep): (readonly [number, number])[] {

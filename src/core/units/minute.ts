@@ -1,5 +1,5 @@
 import { TZDate, tzOffset } from '@date-fns/tz';
-import { formatISO } from 'date-fns';
+import { formatISO } from 'date-fns/formatISO';
 import { LRUCache } from 'lru-cache';
 
 /** A point of the time axis: whole minutes since 1970-01-01T00:00Z. Lengths are plain minutes too. */
