@@ -9,22 +9,22 @@ test('a coat tapped too early is told, insisted on with a reason, counted, and t
   await page.getByRole('button', { name: 'At the window' }).click();
   // Other journeys may have put a coat before it; the session is chosen by what it sprays.
   const sessions = page.getByLabel('Session', { exact: true });
-  const build = sessions.locator('option', { hasText: /: Body sides and ends, build$/ }).first();
+  const build = sessions.locator('option', { hasText: /: Body sides and ends, sealer$/ }).first();
   await sessions.selectOption((await build.getAttribute('value'))!);
-  await page.getByLabel('Batch on the tin').fill('HB 9');
+  await page.getByLabel('Batch on the tin').fill('SE 9');
   const tile = page.getByRole('button', { name: /^left body panel 2 B2L: / });
   await tile.click();
-  await expect(page.getByText('Not begun: build 1')).toBeVisible();
+  await expect(page.getByText('Not begun: sealer 1')).toBeVisible();
   await page.getByLabel('Why it is begun all the same').fill('trial panel');
   await page.getByRole('button', { name: 'Begin all the same' }).click();
   await expect(tile).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByRole('tab', { name: /build 1/ })).toContainText('1 of 58');
+  await expect(page.getByRole('tab', { name: /sealer 1/ })).toContainText('1 of 58');
   await page.getByRole('button', { name: 'Cure clocks' }).click();
-  await expect(page.getByRole('row', { name: /^B2L High-build/ })).toContainText('batch HB 9');
+  await expect(page.getByRole('row', { name: /^B2L Sealer/ })).toContainText('batch SE 9');
   await page.goto('/jobs/P-014/log');
   await page.getByRole('button', { name: 'Entries' }).click();
   const entry = page
-    .getByRole('row', { name: /coat High-build urethane primer 4:1, coat 1 of 2.*B2L/ })
+    .getByRole('row', { name: /coat Sealer, non-sanding, grey 4:1:1, coat 1 of 1.*B2L/ })
     .first();
   await expect(entry).toContainText('trial panel');
   await entry.getByRole('button').click();

@@ -51,99 +51,117 @@ function linkGives(link: ModelLink): Gives | null {
   };
 }
 
-/** Every demand of a problem, by its place in the document. */
-export function demandsOf(model: ScheduleModel): Demand[] {
-  const quoted = (id: string) => JSON.stringify(id);
-  return [
-    ...model.links.map((one, i) => {
-      const bounds = [one.min === null ? '' : `min ${one.min}`, one.max === null ? '' : `max ${one.max}`];
-      return {
-        words: `links[${i}]: ${quoted(one.from)} to ${quoted(one.to)}, ${one.type} ${bounds.filter(Boolean).join(' ')}`,
-        says: linkSays(one),
-        gives: linkGives(one),
-        without: only('links', one),
-      };
-    }),
-    ...model.pinned.map((one, i) => ({
-      words: `pinned[${i}]: ${quoted(one.step)} starts at ${one.start}`,
-      says: `${named(one.step)} is pinned to minute ${one.start}`,
-      gives: null,
-      without: only('pinned', one),
-    })),
-    ...model.resources.flatMap((one, i) =>
-      one.calendar === null
-        ? []
-        : [
-            {
-              words: `resources[${i}].calendar: ${quoted(one.id)} is open in ${quoted(one.calendar)}`,
-              says: `${named(one.id)} works in the hours ${named(one.calendar)} only`,
-              gives: null,
-              without: changed('resources', one.id, { calendar: null }),
-            },
-          ],
-    ),
-    ...model.resources.map((one, i) => ({
-      words: `resources[${i}].capacity: ${quoted(one.id)} has ${one.capacity}`,
-      says: `of ${named(one.id)} there is ${one.capacity} at a time`,
-      gives: null,
-      without: changed('resources', one.id, { capacity: 1e9 }),
-    })),
-    ...model.exclusions.map((one, i) => ({
-      words: `exclusions[${i}]: ${quoted(one.a)} never beside ${quoted(one.b)}`,
-      says: `work marked ${named(one.a)} must not go on beside work marked ${named(one.b)}`,
-      gives: null,
-      without: only('exclusions', one),
-    })),
-    ...model.same.map((one, i) => ({
-      words: `same[${i}]: one of ${one.anyOf.map(quoted).join(', ')} for ${one.steps.map(quoted).join(', ')}`,
-      says: `${one.steps.map(named).join(' and ')} must be done by the same`,
-      gives: null,
-      without: only('same', one),
-    })),
-    ...model.holds.map((one, i) => ({
-      words: `holds[${i}]: ${quoted(one.id)} from ${quoted(one.from)} to ${quoted(one.to)}`,
-      says: `${named(one.id)} is held from the start of ${named(one.from)} to the end of ${named(one.to)}`,
-      gives: null,
-      without: (from: ScheduleModel) => withoutHold(from, one.id),
-    })),
-    ...model.jobs.flatMap((one, i) =>
-      one.release <= model.now
-        ? []
-        : [
-            {
-              words: `jobs[${i}].release: ${quoted(one.id)} not before ${one.release}`,
-              says: `${named(one.id)} may not begin before minute ${one.release}`,
-              gives: {
-                figure: 'release' as const,
-                at: one.release,
-                with: (from: ScheduleModel, release: number) => changed('jobs', one.id, { release })(from),
-              },
-              without: changed('jobs', one.id, { release: model.now }),
-            },
-          ],
-    ),
-  ];
+const quoted = (id: string) => JSON.stringify(id);
 
-  /** Leaves out one entry, found again by identity, so that demands may be dropped in any order. */
-  function only<K extends 'links' | 'pinned' | 'exclusions' | 'same'>(
-    name: K,
-    entry: ScheduleModel[K][number],
-  ): (from: ScheduleModel) => ScheduleModel {
-    return (from) => {
-      const list: readonly ScheduleModel[K][number][] = from[name];
-      return { ...from, [name]: list.filter((one) => one !== entry) };
+/** Lags between steps, and starts that are pinned. */
+const demandsOfLinks = (model: ScheduleModel): Demand[] => [
+  ...model.links.map((one, i) => {
+    const bounds = [one.min === null ? '' : `min ${one.min}`, one.max === null ? '' : `max ${one.max}`];
+    return {
+      words: `links[${i}]: ${quoted(one.from)} to ${quoted(one.to)}, ${one.type} ${bounds.filter(Boolean).join(' ')}`,
+      says: linkSays(one),
+      gives: linkGives(one),
+      without: only('links', one),
     };
-  }
-  function changed<K extends 'resources' | 'jobs'>(
-    name: K,
-    id: string,
-    change: Partial<ScheduleModel[K][number]>,
-  ): (from: ScheduleModel) => ScheduleModel {
-    return (from) => ({
-      ...from,
-      [name]: from[name].map((one) => (one.id === id ? { ...one, ...change } : one)),
-    });
-  }
+  }),
+  ...model.pinned.map((one, i) => ({
+    words: `pinned[${i}]: ${quoted(one.step)} starts at ${one.start}`,
+    says: `${named(one.step)} is pinned to minute ${one.start}`,
+    gives: null,
+    without: only('pinned', one),
+  })),
+];
+
+/** Hours and capacities. */
+const demandsOfResources = (model: ScheduleModel): Demand[] => [
+  ...model.resources.flatMap((one, i) =>
+    one.calendar === null
+      ? []
+      : [
+          {
+            words: `resources[${i}].calendar: ${quoted(one.id)} is open in ${quoted(one.calendar)}`,
+            says: `${named(one.id)} works in the hours ${named(one.calendar)} only`,
+            gives: null,
+            without: changed('resources', one.id, { calendar: null }),
+          },
+        ],
+  ),
+  ...model.resources.map((one, i) => ({
+    words: `resources[${i}].capacity: ${quoted(one.id)} has ${one.capacity}`,
+    says: `of ${named(one.id)} there is ${one.capacity} at a time`,
+    gives: null,
+    without: changed('resources', one.id, { capacity: 1e9 }),
+  })),
+];
+
+/** What must not or must go together, and what is held throughout. */
+const demandsOfCompany = (model: ScheduleModel): Demand[] => [
+  ...model.exclusions.map((one, i) => ({
+    words: `exclusions[${i}]: ${quoted(one.a)} never beside ${quoted(one.b)}`,
+    says: `work marked ${named(one.a)} must not go on beside work marked ${named(one.b)}`,
+    gives: null,
+    without: only('exclusions', one),
+  })),
+  ...model.same.map((one, i) => ({
+    words: `same[${i}]: one of ${one.anyOf.map(quoted).join(', ')} for ${one.steps.map(quoted).join(', ')}`,
+    says: `${one.steps.map(named).join(' and ')} must be done by the same`,
+    gives: null,
+    without: only('same', one),
+  })),
+  ...model.holds.map((one, i) => ({
+    words: `holds[${i}]: ${quoted(one.id)} from ${quoted(one.from)} to ${quoted(one.to)}`,
+    says: `${named(one.id)} is held from the start of ${named(one.from)} to the end of ${named(one.to)}`,
+    gives: null,
+    without: (from: ScheduleModel) => withoutHold(from, one.id),
+  })),
+];
+
+/** Releases that lie ahead. */
+const demandsOfJobs = (model: ScheduleModel): Demand[] =>
+  model.jobs.flatMap((one, i) =>
+    one.release <= model.now
+      ? []
+      : [
+          {
+            words: `jobs[${i}].release: ${quoted(one.id)} not before ${one.release}`,
+            says: `${named(one.id)} may not begin before minute ${one.release}`,
+            gives: {
+              figure: 'release' as const,
+              at: one.release,
+              with: (from: ScheduleModel, release: number) => changed('jobs', one.id, { release })(from),
+            },
+            without: changed('jobs', one.id, { release: model.now }),
+          },
+        ],
+  );
+
+/** Every demand of a problem, by its place in the document. */
+export const demandsOf = (model: ScheduleModel): Demand[] => [
+  ...demandsOfLinks(model),
+  ...demandsOfResources(model),
+  ...demandsOfCompany(model),
+  ...demandsOfJobs(model),
+];
+
+/** Leaves out one entry, found again by identity, so that demands may be dropped in any order. */
+function only<K extends 'links' | 'pinned' | 'exclusions' | 'same'>(
+  name: K,
+  entry: ScheduleModel[K][number],
+): (from: ScheduleModel) => ScheduleModel {
+  return (from) => {
+    const list: readonly ScheduleModel[K][number][] = from[name];
+    return { ...from, [name]: list.filter((one) => one !== entry) };
+  };
+}
+function changed<K extends 'resources' | 'jobs'>(
+  name: K,
+  id: string,
+  change: Partial<ScheduleModel[K][number]>,
+): (from: ScheduleModel) => ScheduleModel {
+  return (from) => ({
+    ...from,
+    [name]: from[name].map((one) => (one.id === id ? { ...one, ...change } : one)),
+  });
 }
 
 function withoutHold(model: ScheduleModel, id: string): ScheduleModel {

@@ -114,7 +114,7 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
   });
   const areaM2 = quantityOf(draft.operation('wipe'), parts, faces).amount;
   const painters = areaM2 > secondPainterM2 ? 2 : 1;
-  let last = draft.work({
+  const wipe = draft.work({
     ...common,
     key: `${key}/wipe`,
     operation: 'wipe',
@@ -122,71 +122,16 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     after: [],
     crew: painters,
   });
-  draft.link(load, last, { code: 'order' }, 0, loadedMax);
-  let window: { min: number; max: number; why: LinkReason } = {
-    min: 0,
-    max: wipedMax,
-    why: { code: 'wiped' },
-  };
-  let firstCoat: string | null = null;
-  const worked = [last];
-  const airC = draft.airC('booth');
-  for (const layer of options.layers) {
-    const sheet = layer.product.coating!;
-    const flash = draft.waits(layer.product, 'flashMin', 'booth');
-    const attended = flash <= attendedFlashMin ? flash : 0;
-    for (let i = 0; i < layer.coats; i += 1) {
-      const coat = layer.firstCoat + i;
-      const coated = layer.partsOf?.(coat) ?? parts;
-      const coatedKeys = new Set(coated.map((part) => part.section));
-      const isLast = layer === options.layers.at(-1) && i === layer.coats - 1;
-      const step = draft.work({
-        ...common,
-        parts: coated,
-        sections: layer.partsOf ? sections.filter((one) => coatedKeys.has(one)) : sections,
-        key: `${key}/${layer.role}-${coat}`,
-        operation: operationByRole[layer.role] ?? 'spray-primer',
-        name: `${layer.product.name}, coat ${coat} of ${layer.allCoats}`,
-        because: [
-          { code: 'layer', role: layer.role, product: layer.product.code, coat, of: layer.allCoats },
-          ...layer.because,
-        ],
-        after: [],
-        crew: painters,
-        flashMin: isLast ? 0 : attended,
-        phase: phaseOf(layer.role),
-        leaves: stateByRole[layer.role] ?? null,
-        coat: {
-          session: key,
-          role: layer.role,
-          product: layer.product.code,
-          coat,
-          of: layer.allCoats,
-          areaM2: layer.partsOf ? quantityOf(draft.operation('wipe'), coated, faces).amount : areaM2,
-          faces,
-          dryUm: sheet.dryUm,
-          litres: litresOf(layer.product, coated, faces),
-        },
-      });
-      draft.link(last, step, window.why, window.min, window.max);
-      worked.push(step);
-      last = step;
-      firstCoat ??= step;
-      const product = layer.product.code;
-      window = {
-        min: flash - attended,
-        max: Math.min(3 * flash, 90) - attended,
-        why: { code: 'flash', product, airC },
-      };
-    }
-  }
+  draft.link(load, wipe, { code: 'order' }, 0, loadedMax);
+  const { firstCoat, lastCoat, coats } = addCoats(draft, options, { common, painters, areaM2, wipe });
   const lastProduct = options.layers.at(-1)!.product;
   // Nobody enters unprotected until the booth has cleared after the last coat with isocyanate.
   const clearing = lastProduct.hazards.includes('isocyanate') ? clearingMin : 0;
   const dustFree = Math.max(clearing, draft.waits(lastProduct, 'dustFreeMin', 'booth'));
   const stand = draft.wait(`${key}/dust-free`, 'dust-free', subject, sections, dustFree, hold);
   draft.stepOf(stand).phase = phase ?? 'colour';
-  draft.link(last, stand, { code: 'dust-free', product: lastProduct.code, airC }, 0, 0);
+  const why: LinkReason = { code: 'dust-free', product: lastProduct.code, airC: draft.airC('booth') };
+  draft.link(lastCoat, stand, why, 0, 0);
   const unload = draft.work({
     ...common,
     key: `${key}/unload`,
@@ -195,8 +140,74 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     after: [stand],
   });
   draft.stay({ key, kind: 'session', placeKind: 'booth', from: load, to: unload, subject });
-  checkShift(draft, key, worked);
-  return { key, firstCoat: firstCoat!, lastCoat: last, lastProduct, unload };
+  checkShift(draft, key, [wipe, ...coats]);
+  return { key, firstCoat, lastCoat, lastProduct, unload };
+}
+
+/** What all the coats of a session have in common. */
+interface Sprayed {
+  common: Pick<SessionOptions, 'subject' | 'sections' | 'parts' | 'faces'> & { hold: string };
+  painters: number;
+  areaM2: number;
+  wipe: string;
+}
+
+/** The coats one after another, each within its window of what came before: the wipe, then the flash of the last coat. */
+function addCoats(draft: StepDraft, options: SessionOptions, { common, painters, areaM2, wipe }: Sprayed) {
+  const { key, sections, parts, faces, layers } = options;
+  const airC = draft.airC('booth');
+  const coats: string[] = [];
+  let last = wipe;
+  let window: { min: number; max: number; why: LinkReason } = {
+    min: 0,
+    max: wipedMax,
+    why: { code: 'wiped' },
+  };
+  for (const layer of layers) {
+    const product = layer.product.code;
+    const flash = draft.waits(layer.product, 'flashMin', 'booth');
+    const attended = flash <= attendedFlashMin ? flash : 0;
+    for (let i = 0; i < layer.coats; i += 1) {
+      const coat = layer.firstCoat + i;
+      const coated = layer.partsOf?.(coat) ?? parts;
+      const coatedKeys = new Set(coated.map((part) => part.section));
+      const isLast = layer === layers.at(-1) && i === layer.coats - 1;
+      const step = draft.work({
+        ...common,
+        parts: coated,
+        sections: layer.partsOf ? sections.filter((one) => coatedKeys.has(one)) : sections,
+        key: `${key}/${layer.role}-${coat}`,
+        operation: operationByRole[layer.role] ?? 'spray-primer',
+        name: `${layer.product.name}, coat ${coat} of ${layer.allCoats}`,
+        because: [{ code: 'layer', role: layer.role, product, coat, of: layer.allCoats }, ...layer.because],
+        after: [],
+        crew: painters,
+        flashMin: isLast ? 0 : attended,
+        phase: phaseOf(layer.role),
+        leaves: stateByRole[layer.role] ?? null,
+        coat: {
+          session: key,
+          role: layer.role,
+          product,
+          coat,
+          of: layer.allCoats,
+          areaM2: layer.partsOf ? quantityOf(draft.operation('wipe'), coated, faces).amount : areaM2,
+          faces,
+          dryUm: layer.product.coating!.dryUm,
+          litres: litresOf(layer.product, coated, faces),
+        },
+      });
+      draft.link(last, step, window.why, window.min, window.max);
+      coats.push(step);
+      last = step;
+      window = {
+        min: flash - attended,
+        max: Math.min(3 * flash, 90) - attended,
+        why: { code: 'flash', product, airC },
+      };
+    }
+  }
+  return { firstCoat: coats[0]!, lastCoat: last, coats };
 }
 
 /** Wipe and coats must fit one shift. */
