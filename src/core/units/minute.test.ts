@@ -7,6 +7,7 @@ import {
   localDateOf,
   minuteAt,
   minuteOfDay,
+  minutesPerDay,
   weekdayOf,
 } from './minute';
 
@@ -81,5 +82,31 @@ describe('hours that the clock skips or doubles', () => {
     expect(lastTime(1430, now, london)).toBe(now - 20);
     expect(lastTime(15, now, london)).toBe(now + 5);
     expect(lastTime(0, now, london)).toBe(now - 10);
+  });
+
+  test('ten minutes ahead is still a clock that differs, eleven is last night', () => {
+    const now = minuteAt('2026-12-24', 10, london);
+    expect(lastTime(20, now, london)).toBe(now + 10);
+    expect(lastTime(21, now, london)).toBe(now + 11 - minutesPerDay);
+  });
+
+  test('13:37 by the wall clock is minute 817 of the day', () => {
+    expect(minuteOfDay(Date.UTC(2026, 11, 24, 13, 37) / 60000, london)).toBe(817);
+  });
+
+  test.each(['1970-01-01', '1989-12-31', '2026-02-28', '2128-02-29', '2199-12-31'])('%s is a day', (day) => {
+    expect(isLocalDate(day)).toBe(true);
+  });
+
+  test.each([
+    '1969-12-31',
+    '2200-01-01',
+    ' 2026-12-24',
+    '2026-12-24T00:00',
+    '12026-12-24',
+    '2026-02-29',
+    '2026-1-1',
+  ])('%s is none', (day) => {
+    expect(isLocalDate(day)).toBe(false);
   });
 });
