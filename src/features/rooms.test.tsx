@@ -440,7 +440,7 @@ describe('the frame', () => {
       />,
     );
     const row = screen.getByRole('row', { name: /P-014 Ullabrook 24/ });
-    expect(row).toHaveTextContent('Block, round 1 of 2');
+    expect(row).toHaveTextContent('High-build urethane primer 4:1, coat 1 of 2');
     expect(row).toHaveTextContent('Stop: Front wings');
     expect(screen.getByRole('row', { name: /P-011/ })).toHaveTextContent('finished');
   });

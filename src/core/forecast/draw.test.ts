@@ -141,6 +141,92 @@ describe('minutes drawn', () => {
   });
 });
 
+describe('what goes wrong costs', () => {
+  const event = (chance: number) => ({
+    code: 'dirt' as const,
+    operations: ['own-work'],
+    chance,
+    share: [0.1, 0.1] as const,
+    minutes: [20, 20] as const,
+    waitMin: 0,
+    why: '',
+  });
+  const rework = { ...certain, rework: true };
+
+  test('a tenth again and 20 person-minutes of two: 120 min, 40 person-minutes more, a fifth of the materials again', () => {
+    const course = courseBy([step({ crew: 2, materialsMinor: 5000, events: [event(1)] })]);
+    const draw = drawOnce(course, new Random(3), rework);
+    expect(draw.minutes[0]).toBe(120);
+    expect(draw.moreLabourMin[0]).toBe(40);
+    expect(draw.moreMaterialsMinor[0]).toBeCloseTo(1000, 9);
+  });
+
+  test('nothing where it does not come, where there is no work to go wrong, and where it is left out', () => {
+    const of = (over: Partial<CourseStep>, what = rework) => {
+      const draw = drawOnce(courseBy([step({ materialsMinor: 5000, ...over })]), new Random(3), what);
+      return [draw.minutes[0], draw.moreLabourMin[0], draw.moreMaterialsMinor[0], draw.events.size];
+    };
+    expect(of({ events: [event(0)] })).toEqual([100, 0, 0, 0]);
+    expect(of({ events: [event(1)], workMin: 0, steadyMin: 30 })).toEqual([30, 0, 0, 0]);
+    expect(of({ events: [event(1)] }, certain)).toEqual([100, 0, 0, 0]);
+  });
+
+  test('what may be hidden: 60 person-minutes on average, half the draws below 60·exp(−0.32) = 43.6, over 200 of stripping', () => {
+    const course = courseBy([
+      step({ showsHidden: true }),
+      step({ key: 'b', showsHidden: true, workMin: 50, crew: 2, planned: 1 }),
+      step({ key: 'c', planned: 2 }),
+    ]);
+    const [one] = course.jobs;
+    const allowance = { share: 0.3, heldMin: 80, foundMin: 20, leftMin: 60 };
+    const given = { ...course, jobs: [{ ...one!, plan: { ...one!.plan, allowance } }] };
+    const random = new Random(11);
+    const made = Array.from({ length: 6000 }, () => drawOnce(given, random, rework));
+    const more = made.map((draw) => draw.moreLabourMin[0]!);
+    expect(Math.abs(more.reduce((sum, one) => sum + one, 0) / more.length - 60)).toBeLessThan(2.5);
+    expect(Math.abs(spreadOf(more).p50 - 43.6)).toBeLessThan(2);
+    expect(new Set(made.map((draw) => draw.minutes[2]))).toEqual(new Set([100]));
+    expect(drawOnce(given, new Random(11), certain).moreLabourMin[0]).toBe(0);
+  });
+});
+
+describe('the walk', () => {
+  const of = (lag: number) => {
+    const course = courseBy([
+      step({}),
+      step({ key: 'b', planned: 1, workMin: 10, into: [{ from: 0, lag }] }),
+    ]);
+    return drawOnce(course, new Random(1), certain).start[1];
+  };
+
+  test('a lag of 30 begins at 130, one of −80 at 20, one of −150 not before what it follows', () => {
+    expect([of(30), of(-80), of(-150)]).toEqual([130, 20, 0]);
+  });
+
+  test('a job ends with the last of its steps, what comes after the handover left out', () => {
+    const course = courseBy([
+      step({}),
+      step({ key: 'b', planned: 1, workMin: 40 }),
+      step({ key: 'c', planned: 2, workMin: 500, afterwards: true }),
+    ]);
+    expect(drawOnce(course, new Random(1), certain).finish[0]).toBe(100);
+  });
+
+  test('without work the place of nobody is needed: no minutes begin outside all hours', () => {
+    const hours = new Calendar([{ from: 200, to: 400 }]);
+    const draw = drawOnce(courseBy([step({ workMin: 0, hours })]), new Random(1), certain);
+    expect([draw.start[0], draw.end[0]]).toEqual([0, 0]);
+  });
+
+  test('after the last of the calendars it is worked through', () => {
+    const hours = new Calendar([{ from: 0, to: 100 }]);
+    for (const kind of ['contiguous', 'splittable'] as const) {
+      const draw = drawOnce(courseBy([step({ kind, hours, release: 150 })]), new Random(1), certain);
+      expect([draw.start[0], draw.end[0]]).toEqual([150, 250]);
+    }
+  });
+});
+
 describe('windows', () => {
   const late = step({ key: 'booth', workMin: 500 });
   const etch = step({ key: 'etch', workMin: 60, planned: 400 });

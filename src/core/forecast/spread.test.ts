@@ -19,3 +19,15 @@ test('Spearman’s ρ of the textbook pair of intelligence and television hours 
 test('what does not vary goes with nothing', () => {
   expect(correlation(ranks([4, 4, 4]), ranks([1, 2, 3]))).toBe(0);
 });
+
+test('two equal values at the end share as two in the middle do', () => {
+  expect([...ranks([1, 7, 7])]).toEqual([1, 2.5, 2.5]);
+  expect([...ranks([])]).toEqual([]);
+  expect([...ranks([5, 5, 1, 5])]).toEqual([3, 3, 1, 3]);
+});
+
+test('the same order goes wholly together, the turned one wholly against', () => {
+  expect(correlation([1, 2, 3, 4], [1, 2, 3, 4])).toBeCloseTo(1, 12);
+  expect(correlation([1, 2, 3, 4], [4, 3, 2, 1])).toBeCloseTo(-1, 12);
+  expect(correlation([1, 2, 3], [2, 2, 2])).toBe(0);
+});

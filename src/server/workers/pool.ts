@@ -81,14 +81,17 @@ export const isBusy = (error: unknown): boolean =>
  * and a waiting thread is not blamed; and never longer than the last figure.
  */
 const fileBudget = { ms: 1500, longestMs: 30_000, lookMs: 100 };
+/** A picture's pixels are counted before they are decoded, so its cost is known; the largest takes this much. */
+const pictureMs = 8000;
 
 /** Calls `over` once the budget is spent. @returns to stop looking */
-function watchBudget(over: () => void): () => void {
+function watchBudget(kind: FileTask['kind'], over: () => void): () => void {
+  const budgetMs = kind === 'read-picture' ? pictureMs : fileBudget.ms;
   const [began, cpu] = [performance.now(), process.cpuUsage()];
   const timer = setInterval(() => {
     const passed = performance.now() - began;
     const { user, system } = process.cpuUsage(cpu);
-    const isSpent = passed > fileBudget.ms && (user + system) / 1000 > fileBudget.ms;
+    const isSpent = passed > budgetMs && (user + system) / 1000 > budgetMs;
     if (isSpent || passed > fileBudget.longestMs) over();
   }, fileBudget.lookMs);
   return () => clearInterval(timer);
@@ -127,7 +130,7 @@ export async function readFileInThread<T extends FileTask>(task: T): Promise<Ans
   const stop = new AbortController();
   const { turn, next } = takeTurn();
   await turn;
-  const endWatch = watchBudget(() => stop.abort());
+  const endWatch = watchBudget(task.kind, () => stop.abort());
   try {
     return await inThread(task, stop.signal);
   } catch (error) {
