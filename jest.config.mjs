@@ -16,7 +16,12 @@ const shared = {
   transform,
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transformIgnorePatterns: ['node_modules/(?!(@date-fns/tz|date-fns|culori|suncalc)/)'],
-  modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.data', '<rootDir>/.workers'],
+  modulePathIgnorePatterns: [
+    '<rootDir>/.next',
+    '<rootDir>/.data',
+    '<rootDir>/.workers',
+    '<rootDir>/.mutants',
+  ],
 };
 
 const config = {

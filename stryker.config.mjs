@@ -11,7 +11,7 @@ export default {
   // Tables of figures are read at loading; a test of each entry would only copy it.
   ignoreStatic: true,
   concurrency: 2,
-  timeoutMS: 10_000,
+  timeoutMS: 30_000,
   reporters: ['clear-text', 'json'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   jsonReporter: { fileName: `test-results/mutants-${room}.json` },

@@ -10,7 +10,7 @@ export const mutantRooms = {
   forecast: { files: 'src/core/forecast/{draw,spread}.ts', tests: 'src/core/forecast/{draw,spread}.test.ts' },
   calendar: {
     files: 'src/core/schedule/calendar.ts',
-    tests: 'src/core/schedule/{stretches,compile,parts}.test.ts',
+    tests: 'src/core/schedule/calendar.test.ts',
   },
   grit: {
     files: 'src/core/film/{grit,climate,spreading}.ts',
