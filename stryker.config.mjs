@@ -3,7 +3,7 @@ import { mutantRooms } from './scripts/house/mutant-rooms.mjs';
 
 const room = process.env.COATREL_MUTANT_ROOM ?? 'units';
 
-export default {
+const config = {
   testRunner: 'jest',
   jest: { projectType: 'custom', configFile: 'jest.mutants.config.mjs', enableFindRelatedTests: false },
   mutate: [mutantRooms[room].files],
@@ -18,3 +18,5 @@ export default {
   tempDirName: '.mutants',
   ignorePatterns: ['.data*', '.next*', '.workers', 'docs', 'test-results', 'tests/e2e'],
 };
+
+export default config;

@@ -18,13 +18,14 @@ import {
   type Shelf,
   type SliceTimes,
 } from '@/core/film';
-import type { GritStep, OldLayer } from '@/core/film';
+import type { GritStep } from '@/core/film';
 import { edgeBandM2, perimeterM } from '@/core/geometry';
 import type { Plan } from '@/core/plan';
 import type { Job, JobSection } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { ladderOf, laddersBeneath, withShopWays, type StageLadder } from '@/core/steps';
 import { stackSentence } from '../words/film-words';
+import { oldLayers } from './old-layers';
 
 export type SectionSeen = JobSection & { seen: number };
 
@@ -218,50 +219,6 @@ const depthOfLot = (key: string, section: JobSection): JobSection['depth'] => {
   const own = key.split(':')[1] ?? '';
   return (['bare', 'stable', 'scuff'] as const).find((depth) => own.includes(depth)) ?? section.depth;
 };
-
-/** Film of an old finish that nobody read, µm: a working figure until somebody does. */
-const unreadUm = 100;
-
-/**
- * The old film as the survey measured or guessed it, each layer with whether it is stripped: the median of what was read
- * is the best guess where nobody told the layers apart.
- */
-function oldLayers(
-  job: Job,
-  parts: ReadonlySet<string>,
-  depth: JobSection['depth'],
-  finish: JobSection['oldFinish'],
-): OldLayer[] {
-  const known = job.surveyed.find((one) => parts.has(one.key) && one.under.length > 0);
-  const under = (known?.under ?? []).flatMap(({ kind, um, sound }): OldLayer[] =>
-    um === null
-      ? []
-      : [
-          {
-            name: kind.replace(/-/g, ' '),
-            um,
-            isStripped: depth === 'bare' || (depth === 'stable' && !sound),
-          },
-        ],
-  );
-  if (under.length > 0) return under;
-  const read = job.readings
-    .filter((reading) => parts.has(reading.part))
-    .map((reading) => reading.um)
-    .sort((a, b) => a - b);
-  const isStripped = depth === 'bare';
-  if (read.length > 0)
-    return [
-      {
-        name: isStripped ? 'old film, as read' : 'kept film, as read',
-        um: read[Math.floor(read.length / 2)]!,
-        isStripped,
-      },
-    ];
-  return isStripped && finish !== 'none'
-    ? [{ name: `${finish.replace(/-/g, ' ')}, nobody read it`, um: unreadUm, isStripped }]
-    : [];
-}
 
 /** When each slice is laid and taken from, by the plan's steps of that section. */
 function timesOf(column: FilmColumn, section: string, plan: Plan): SliceTimes[] {

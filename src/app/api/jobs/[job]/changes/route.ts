@@ -1,5 +1,4 @@
 import { guarded } from '../../../guarded';
-import type { NextRequest } from 'next/server';
 import { readChanges } from '@/core/exchange';
 import { compareChanges } from '@/server/services/changes';
 import { faultsAnswer, readBody } from '../../../json-body';
