@@ -14,11 +14,11 @@ export const mutantRooms = {
   },
   grit: {
     files: 'src/core/film/{grit,climate,spreading}.ts',
-    tests: 'src/core/film/{film,film-at-day}.test.ts',
+    tests: 'src/core/film/{film,film-properties,grit,climate,spreading}.test.ts',
   },
   film: {
     files: 'src/core/film/{clear-budget,time-at-temperature,film-column,film-at-day}.ts',
-    tests: 'src/core/film/{film,film-properties,film-at-day}.test.ts',
+    tests: 'src/core/film/{film,film-properties,film-at-day,stack}.test.ts',
   },
   stores: {
     files: 'src/core/stores/{needs,mix,packs,stock,voc}.ts',
