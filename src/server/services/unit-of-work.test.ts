@@ -51,24 +51,29 @@ describe('one door for every write', () => {
     expect(other).toMatchObject({ status: 'faulty', faults: [{ place: 'request' }] });
   });
 
-  test('two acceptances at once, round after round: one wins, the other is told', async () => {
-    const outcomes: string[] = [];
-    for (let round = 0; round < rounds; round += 1) {
-      const numbers = ['P-014', 'P-016'] as const;
-      const seen = await Promise.all(numbers.map(async (number) => (await currentPlan(number))!.inputHash));
-      const both = await Promise.all(
-        numbers.map((number, i) => acceptPlan(number, seen[i]!, { author: `m${i}` })),
-      );
-      outcomes.push(
-        both
-          .map((one) => one.status)
-          .sort()
-          .join(' '),
-      );
-    }
-    // Each accepted plan changes what the other rests on: never do both go through.
-    expect(new Set(outcomes)).toEqual(new Set(['accepted conflict']));
-  });
+  test(
+    'two acceptances at once, round after round: one wins, the other is told',
+    async () => {
+      const outcomes: string[] = [];
+      for (let round = 0; round < rounds; round += 1) {
+        const numbers = ['P-014', 'P-016'] as const;
+        const seen = await Promise.all(numbers.map(async (number) => (await currentPlan(number))!.inputHash));
+        const both = await Promise.all(
+          numbers.map((number, i) => acceptPlan(number, seen[i]!, { author: `m${i}` })),
+        );
+        outcomes.push(
+          both
+            .map((one) => one.status)
+            .sort()
+            .join(' '),
+        );
+      }
+      // Each accepted plan changes what the other rests on: never do both go through.
+      expect(new Set(outcomes)).toEqual(new Set(['accepted conflict']));
+      // A limit against hanging: half a minute a round is longer than any round.
+    },
+    rounds * 30_000,
+  );
 
   test('writers in each other’s way are tried again: no round ends in an error', async () => {
     const cross = (first: string, second: string, author: string) =>
