@@ -107,12 +107,13 @@ export class Calendar {
     return this.from[i]! + goal - this.before[i]!;
   }
 
-  /** First open minute from which `minutes` open minutes end at `end` or later. */
+  /** First open minute from which `minutes` open minutes end at `end` or later; Infinity when none is left. */
   startForEnd(end: Minute, minutes: number): Minute {
     const i = this.at(end - 1);
     const reached = i < this.count && this.from[i]! < end;
     const goal = this.openBefore(end) - minutes + (reached ? 0 : 1);
     if (goal <= 0) return -Infinity;
+    if (goal >= this.before[this.count]!) return Infinity;
     let low = 0;
     let high = this.count - 1;
     while (low < high) {
@@ -120,7 +121,7 @@ export class Calendar {
       if (this.before[middle + 1]! > goal) high = middle;
       else low = middle + 1;
     }
-    return low < this.count ? this.from[low]! + goal - this.before[low]! : Infinity;
+    return this.from[low]! + goal - this.before[low]!;
   }
 }
 
