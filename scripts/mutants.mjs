@@ -1,5 +1,5 @@
 // npm run test:mutants [-- ROOM …]: plants small faults into the arithmetic, one at a time, and asks whether a test notices.
-// Half an hour for all rooms on two cores; npm run test:mutants -- units takes two minutes.
+// An hour or more for all rooms on two cores; npm run test:mutants -- booth labour takes a minute.
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';

@@ -80,7 +80,7 @@ function faultsIn({ steps, warnings }: StepNetwork, step: string): Fault[] {
         return [{ place: 'set.after', reason }];
       }
       case 'person-refused':
-        return [{ place: 'set.person', reason: `${warning.person} has not the skill for “${name(step)}”` }];
+        return [{ place: 'set.person', reason: `${warning.person} lacks the skill for “${name(step)}”` }];
       case 'skip-refused':
         return [{ place: 'set.skipped', reason: `“${name(step)}” must not be left out` }];
       default:

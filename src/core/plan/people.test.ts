@@ -96,7 +96,7 @@ describe('strain', () => {
     expect(strainDays([{ steps: [over], parts }], people, open, zone, '2026-12-01')).toEqual([]);
   });
 
-  test('two jobs add up for one person; who is away or has not the skill gives no relief', () => {
+  test('two jobs add up for one person; who is away or lacks the skill gives no relief', () => {
     const half = block({ end: at('2026-12-01', 11) });
     const more = block({ start: at('2026-12-01', 11), end: at('2026-12-01', 13) });
     const away = [

@@ -1,23 +1,11 @@
 import type { LayerRole, Level } from '../film';
+import { tiedPhases } from '../record/trade-words';
 import type { Caution } from '../safety';
 import type { PlaceKind, Skill } from '../shop';
 import type { Situation } from './situation';
 import type { WorkState } from './work-state';
 
-export const phases = [
-  'walkaround',
-  'strip',
-  'metal',
-  'epoxy',
-  'filler',
-  'build',
-  'mask',
-  'colour',
-  'clear',
-  'finish',
-  'refit',
-  'return',
-] as const;
+export const phases = ['walkaround', ...tiedPhases, 'return'] as const;
 /** The stretch of the job a step belongs to, in working order; `return` comes after the handover. */
 export type Phase = (typeof phases)[number];
 

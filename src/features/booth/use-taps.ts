@@ -40,6 +40,9 @@ export function useTaps({
   const [early, setEarly] = useState<{ parts: string[]; reasons: string[] } | null>(null);
 
   const write: WriteTap = async (kind, parts, withCoat, insisted = '') => {
+    const wetUm = tap.wetUm.trim() === '' ? null : Number(tap.wetUm.replace(',', '.'));
+    if (withCoat && wetUm !== null && !(wetUm > 0))
+      return setFault(`Wet film: “${tap.wetUm}” is no figure above 0 µm. Nothing is written.`);
     const outcome = await save({
       kind: 'log',
       job,
@@ -53,7 +56,7 @@ export function useTaps({
         remainingMin: null,
         redo: '',
         note: insisted,
-        coat: withCoat ? coatOf(coat, tap) : null,
+        coat: withCoat ? coatOf(coat, tap, wetUm) : null,
       },
     });
     const faults = outcome.status === 'refused' ? outcome.faults : [];
@@ -68,13 +71,13 @@ export function useTaps({
   return { tap, setTap, write, takeBack, fault, early, leave: () => setEarly(null) };
 }
 
-const coatOf = (coat: SessionCoat, tap: Tap) => ({
+const coatOf = (coat: SessionCoat, tap: Tap, wetUm: number | null) => ({
   product: coat.product,
   role: coat.role,
   nth: coat.nth,
   faces: coat.faces,
   batch: tap.batch || coat.batches[0] || '',
-  wetUm: Number(tap.wetUm) > 0 ? Number(tap.wetUm) : null,
+  wetUm,
   air: tap.air,
   reducer: '',
 });

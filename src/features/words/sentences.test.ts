@@ -182,7 +182,7 @@ describe('warnings', () => {
     [
       { code: 'person-refused', step: 'a', person: 'jun' },
       'stop',
-      'jun has not the skill for “<a>”; somebody else is planned.',
+      'jun lacks the skill for “<a>”; somebody else is planned.',
     ],
     [
       { code: 'overtaken', step: 'a' },

@@ -147,7 +147,7 @@ export function warningText(
       );
     case 'person-refused':
       return stop(
-        `${warning.person} has not the skill for “${names.step(warning.step)}”; somebody else is planned.`,
+        `${warning.person} lacks the skill for “${names.step(warning.step)}”; somebody else is planned.`,
       );
     case 'skipped':
       return caution(`Left out by hand: ${names.step(warning.step)}.`);

@@ -31,5 +31,11 @@ export interface JobGiven extends Given {
 export type JobMakers<K extends JobKind> = { [P in K]: (edit: EditOfKind<P>, given: JobGiven) => Made };
 export type ShopMakers<K extends ShopKind> = { [P in K]: (edit: EditOfKind<P>, given: Given) => Made };
 
+/** What an edit touches, in words: `noticeDays` is told as “notice days”. */
+export const touched = (set: object): string =>
+  Object.keys(set)
+    .map((key) => key.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`))
+    .join(', ');
+
 export const made = (label: string, ...changes: RowChange[]): Made => ({ label, changes });
 export const fault = (place: string, reason: string): Made => ({ faults: [{ place, reason }] });

@@ -4,7 +4,15 @@ import { proposeSections } from '../../core/survey';
 import { sectionInsert } from '../repositories/job-changes';
 import { findingId, measuredId, sectionId, signOffId, stepEditId } from '../repositories/job-ids';
 import { insert, remove, setOrClear, update } from '../repositories/row-change';
-import { fault, made, type EditOfKind, type JobGiven, type JobMakers, type Made } from './edit-makers';
+import {
+  fault,
+  made,
+  type EditOfKind,
+  type JobGiven,
+  type JobMakers,
+  type Made,
+  touched,
+} from './edit-makers';
 
 /** Edits of a job's own figures, its sections, its steps by hand, its releases and its scope. */
 export const jobMakers: JobMakers<
@@ -24,7 +32,7 @@ export const jobMakers: JobMakers<
     const section = stored.job.sections.find((one) => one.key === edit.section);
     if (!section) return fault('section', `there is no section ${edit.section} in ${edit.job}`);
     return made(
-      `${section.name}: ${Object.keys(edit.set).join(', ')}`,
+      `${section.name}: ${touched(edit.set)}`,
       update('section', sectionId(edit.job, edit.section), edit.seen, edit.set),
     );
   },
@@ -67,7 +75,7 @@ function stepEdit(edit: EditOfKind<'step'>, { stored }: JobGiven): Made {
   const { step, ...rest } = { ...blankStepEdit(edit.step), ...before, ...edit.set };
   const id = stepEditId(edit.job, step);
   return made(
-    `step ${step}: ${Object.keys(edit.set).join(', ')}`,
+    `step ${step}: ${touched(edit.set)}`,
     ...setOrClear('stepEdit', { id, seen: edit.seen }, isBlank(rest) ? null : rest, (cells) =>
       insert('stepEdit', { id, jobId: edit.job, step, ...cells }),
     ),
@@ -99,5 +107,5 @@ function jobEdit({ set, seen }: EditOfKind<'job'>, { stored: { job, versions }, 
     );
     added.forEach((section, i) => changes.push(sectionInsert(number, section, job.sections.length + i)));
   }
-  return made(Object.keys(set).join(', '), ...changes);
+  return made(touched(set), ...changes);
 }

@@ -1,6 +1,6 @@
 import { insert, remove, setOrClear, update } from '../repositories/row-change';
 import { closureId, shiftId, shopId } from '../repositories/shop-repository';
-import { made, type ShopMakers } from './edit-makers';
+import { made, type ShopMakers, touched } from './edit-makers';
 
 /** After the shop's own places, so that those are taken first. */
 const rentedPosition = 900;
@@ -19,11 +19,9 @@ export const shopMakers: ShopMakers<
   | 'add-day-off'
   | 'remove-day-off'
 > = {
-  shop: ({ seen, set }) => made(`shop: ${Object.keys(set).join(', ')}`, update('shop', shopId, seen, set)),
-  person: ({ person, seen, set }) =>
-    made(`${person}: ${Object.keys(set).join(', ')}`, update('person', person, seen, set)),
-  place: ({ place, seen, set }) =>
-    made(`${place}: ${Object.keys(set).join(', ')}`, update('place', place, seen, set)),
+  shop: ({ seen, set }) => made(`shop: ${touched(set)}`, update('shop', shopId, seen, set)),
+  person: ({ person, seen, set }) => made(`${person}: ${touched(set)}`, update('person', person, seen, set)),
+  place: ({ place, seen, set }) => made(`${place}: ${touched(set)}`, update('place', place, seen, set)),
   'add-place': ({ of, name, lengthM, widthM, heightM, airC, rented }, { newId }) =>
     made(
       `rented: ${name}`,

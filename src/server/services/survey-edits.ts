@@ -13,7 +13,7 @@ import { findingId, ownPartId, surveyId } from '../repositories/job-ids';
 import { itemInsert, itemUpdate, jobListTables } from '../repositories/job-lists';
 import type { StoredJob } from '../repositories/job-repository';
 import { remove, update, type RowChange } from '../repositories/row-change';
-import { made, type EditOfKind, type JobGiven, type JobMakers, type Made } from './edit-makers';
+import { made, type EditOfKind, type JobGiven, type JobMakers, type Made, touched } from './edit-makers';
 
 /** Edits of what the walk round and the strip-down record. */
 export const surveyMakers: JobMakers<
@@ -34,7 +34,7 @@ export const surveyMakers: JobMakers<
     const keys = parts.map((one) => one.part);
     const faults = unknownParts(netOf(stored), keys, (i) => `parts[${i}].part`);
     if (faults.length > 0) return { faults };
-    return made(`survey of ${some(keys)}: ${Object.keys(set).join(', ')}`, ...setSurvey(stored, parts, set));
+    return made(`survey of ${some(keys)}: ${touched(set)}`, ...setSurvey(stored, parts, set));
   },
   'add-marks': ({ job, marks }, { stored, newId }) => {
     const keys = marks.map((one) => one.part);
@@ -46,7 +46,7 @@ export const surveyMakers: JobMakers<
     );
   },
   'set-mark': ({ job, id, seen, set }) =>
-    made(`mark: ${Object.keys(set).join(', ')}`, update('mark', findingId(job, id), seen, set)),
+    made(`mark: ${touched(set)}`, update('mark', findingId(job, id), seen, set)),
   'remove-mark': ({ job, id, seen }) => made('mark removed', remove('mark', findingId(job, id), seen)),
   'add-readings': addReadings,
   'remove-reading': ({ job, id, seen }) =>
@@ -63,7 +63,7 @@ export const surveyMakers: JobMakers<
   'set-item': (edit, { stored }) => {
     const faults = placeFaults(edit.set, stored, 'set');
     if (faults.length > 0) return { faults };
-    return made(`${edit.list}: ${Object.keys(edit.set).join(', ')}`, itemUpdate(edit));
+    return made(`${edit.list}: ${touched(edit.set)}`, itemUpdate(edit));
   },
   'remove-item': ({ job, list, id, seen }) =>
     made(`removed from ${list}`, remove(jobListTables[list], findingId(job, id), seen)),
