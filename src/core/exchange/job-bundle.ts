@@ -107,6 +107,43 @@ export function readJobBundle(text: string): Parsed<JobBundle> {
 function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
   const faults: Fault[] = [];
   const add = (where: string, reason: string) => faults.push({ place: where, reason });
+  doubleFaults({ add, one, place, shelf });
+  shelf.forEach((product, i) => faults.push(...productFaults(product, `shelf[${i}]`)));
+  faults.push(...dimensionFaults(one.bodyKind, one.dimensions, 'job.dimensions'));
+  faults.push(...outlineFaults(one.ownParts, 'job.ownParts'));
+  faults.push(...horizonFaults(one.arrival, one.promised, 'job.promised'));
+  one.facts.forEach((each, i) => {
+    if (each.status === 'done' && each.end === null)
+      add(`job.facts[${i}].end`, 'a finished step needs its end');
+    if (each.end !== null && each.end < each.start)
+      add(`job.facts[${i}].end`, 'the end lies before the start');
+  });
+  one.log.forEach((entry, i) => faults.push(...entryFaults(entry, `job.log[${i}]`)));
+  one.sections.forEach((section, i) => faults.push(...wayFaults(section, place, `job.sections[${i}]`)));
+  place.shifts.forEach((shift, i) => {
+    if (shift.endMin <= shift.startMin) add(`shop.shifts[${i}].endMin`, 'a shift must end after it starts');
+  });
+  place.people.forEach((person, i) =>
+    person.daysOff.forEach((off, j) => {
+      if (off.to < off.from)
+        add(`shop.people[${i}].daysOff[${j}].to`, 'the last day off lies before the first');
+    }),
+  );
+  return faults;
+}
+
+/** Keys and ids that stand twice. */
+function doubleFaults({
+  add,
+  one,
+  place,
+  shelf,
+}: {
+  add: (where: string, reason: string) => void;
+  one: Job;
+  place: Shop;
+  shelf: Product[];
+}) {
   const unique = (where: string, ids: string[]) =>
     ids.forEach((id, i) => ids.indexOf(id) < i && add(`${where}[${i}]`, `${id} stands twice`));
   unique(
@@ -143,28 +180,6 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
     'shelf',
     shelf.map((each) => each.code),
   );
-  shelf.forEach((product, i) => faults.push(...productFaults(product, `shelf[${i}]`)));
-  faults.push(...dimensionFaults(one.bodyKind, one.dimensions, 'job.dimensions'));
-  faults.push(...outlineFaults(one.ownParts, 'job.ownParts'));
-  faults.push(...horizonFaults(one.arrival, one.promised, 'job.promised'));
-  one.facts.forEach((each, i) => {
-    if (each.status === 'done' && each.end === null)
-      add(`job.facts[${i}].end`, 'a finished step needs its end');
-    if (each.end !== null && each.end < each.start)
-      add(`job.facts[${i}].end`, 'the end lies before the start');
-  });
-  one.log.forEach((entry, i) => faults.push(...entryFaults(entry, `job.log[${i}]`)));
-  one.sections.forEach((section, i) => faults.push(...wayFaults(section, place, `job.sections[${i}]`)));
-  place.shifts.forEach((shift, i) => {
-    if (shift.endMin <= shift.startMin) add(`shop.shifts[${i}].endMin`, 'a shift must end after it starts');
-  });
-  place.people.forEach((person, i) =>
-    person.daysOff.forEach((off, j) => {
-      if (off.to < off.from)
-        add(`shop.people[${i}].daysOff[${j}].to`, 'the last day off lies before the first');
-    }),
-  );
-  return faults;
 }
 
 /** Writes a bundle; reading it back gives the same job, shop and shelf. */

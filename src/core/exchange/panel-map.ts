@@ -138,12 +138,7 @@ function scan(text: string): Parsed<{ raws: Raw[]; metresPerUnit: number }> {
       });
     }
   });
-  parser.on('attribute', ({ name, value }: SaxesAttributePlain) => {
-    if (/^on/i.test(name)) refuse(`has the script attribute ${name.slice(0, 20)}`);
-    if (/href$/i.test(name) || /url\s*\(/i.test(value) || /javascript:/i.test(value))
-      refuse(`refers to something outside by ${name.slice(0, 20)}`);
-    if (name === 'transform') refuse('has a transform: apply it in the drawing first');
-  });
+  refuseActive(parser, refuse);
   parser.on('closetag', () => {
     sections.pop();
     inTitle = false;
@@ -156,6 +151,19 @@ function scan(text: string): Parsed<{ raws: Raw[]; metresPerUnit: number }> {
     return fail(place!, reason!);
   }
   return { status: 'ok', value: { raws, metresPerUnit: metresPerUnit ?? 1 } };
+}
+
+/** Attributes that act or reach outside have no place in a map. */
+function refuseActive(
+  parser: SaxesParser<{ xmlns: false; position: true }>,
+  refuse: (reason: string) => never,
+) {
+  parser.on('attribute', ({ name, value }: SaxesAttributePlain) => {
+    if (/^on/i.test(name)) refuse(`has the script attribute ${name.slice(0, 20)}`);
+    if (/href$/i.test(name) || /url\s*\(/i.test(value) || /javascript:/i.test(value))
+      refuse(`refers to something outside by ${name.slice(0, 20)}`);
+    if (name === 'transform') refuse('has a transform: apply it in the drawing first');
+  });
 }
 
 /** Metres of one drawing unit, from width with its unit over the width of the viewBox; null when it is not stated. */

@@ -41,9 +41,7 @@ function walked(d: string, tolerance: number): { rings: Point[][] } | { fault: P
   const left = () => mostRingPoints + 1 - count;
   let fault: PathFault | null = null;
   const finish = (closed: boolean) => {
-    const first = ring[0];
-    const last = ring.at(-1);
-    const meets = first && last && Math.hypot(first[0] - last[0], first[1] - last[1]) <= tolerance;
+    const meets = isMeeting(ring, tolerance);
     if (ring.length > 1 && !closed && !meets) fault ??= 'open';
     if (meets && ring.length > 1) ring.pop();
     if (ring.length >= 3) rings.push(ring);
@@ -87,4 +85,10 @@ function walked(d: string, tolerance: number): { rings: Point[][] } | { fault: P
   finish(false);
   if (rings.flat().some(([x, y]) => !Number.isFinite(x) || !Number.isFinite(y))) fault ??= 'unreadable';
   return fault ? { fault } : { rings };
+}
+
+/** Whether the end of a ring lies on its beginning. */
+function isMeeting(ring: readonly Point[], tolerance: number): boolean {
+  const [first, last] = [ring[0], ring.at(-1)];
+  return !!first && !!last && Math.hypot(first[0] - last[0], first[1] - last[1]) <= tolerance;
 }

@@ -34,15 +34,7 @@ export function referenceFaults(model: ScheduleModel): Fault[] {
     if (amount > most) fault(`${place}.amount`, `amount ${amount} is above every capacity, at most ${most}`);
   };
 
-  model.calendars.forEach(({ open, closed }, i) => {
-    for (const [name, list] of [
-      ['open', open],
-      ['closed', closed],
-    ] as const)
-      list.forEach(([from, to], k) => {
-        if (from > to) fault(`calendars[${i}].${name}[${k}]`, `${from} is after ${to}`);
-      });
-  });
+  hoursFaults(model, fault);
   model.resources.forEach(({ calendar }, i) => {
     if (calendar !== null) mustBe(calendars, 'calendar', calendar, `resources[${i}].calendar`);
   });
@@ -60,6 +52,39 @@ export function referenceFaults(model: ScheduleModel): Fault[] {
     if (link.max !== null && link.min !== null && link.min > link.max)
       fault(`links[${i}]`, `min ${link.min} is above max ${link.max}`);
   });
+  holdFaults({ model, enough, mustBe, steps, fault });
+  model.exclusions.forEach((one, i) =>
+    one.resources.forEach((id, k) => mustBe(resources, 'resource', id, `exclusions[${i}].resources[${k}]`)),
+  );
+  sameFaults({ model, mustBe, resources, steps, fault });
+  factFaults(model, steps, resources, fault);
+  return faults;
+}
+
+/** Hours that end before they begin. */
+function hoursFaults({ calendars }: ScheduleModel, fault: (place: string, reason: string) => void): void {
+  calendars.forEach((one, i) => {
+    for (const name of ['open', 'closed'] as const)
+      one[name].forEach(([from, to], k) => {
+        if (from > to) fault(`calendars[${i}].${name}[${k}]`, `${from} is after ${to}`);
+      });
+  });
+}
+
+/** Ends of holds, and whether their steps know of them. */
+function holdFaults({
+  model,
+  enough,
+  mustBe,
+  steps,
+  fault,
+}: {
+  model: ScheduleModel;
+  enough: (anyOf: readonly string[], amount: number, place: string) => void;
+  mustBe: (index: Map<string, number>, kind: string, id: string, place: string) => boolean;
+  steps: Map<string, number>;
+  fault: (place: string, reason: string) => void;
+}) {
   model.holds.forEach((hold, i) => {
     enough(hold.anyOf, hold.amount, `holds[${i}]`);
     for (const end of ['from', 'to'] as const) {
@@ -69,9 +94,22 @@ export function referenceFaults(model: ScheduleModel): Fault[] {
         fault(`holds[${i}].${end}`, `step ${shown(hold[end])} does not list the hold in its uses`);
     }
   });
-  model.exclusions.forEach((one, i) =>
-    one.resources.forEach((id, k) => mustBe(resources, 'resource', id, `exclusions[${i}].resources[${k}]`)),
-  );
+}
+
+/** Groups of steps that must take the same: each has to offer exactly that list. */
+function sameFaults({
+  model,
+  mustBe,
+  resources,
+  steps,
+  fault,
+}: {
+  model: ScheduleModel;
+  mustBe: (index: Map<string, number>, kind: string, id: string, place: string) => boolean;
+  resources: Map<string, number>;
+  steps: Map<string, number>;
+  fault: (place: string, reason: string) => void;
+}) {
   model.same.forEach((one, i) => {
     one.anyOf.forEach((id, k) => mustBe(resources, 'resource', id, `same[${i}].anyOf[${k}]`));
     one.steps.forEach((id, k) => {
@@ -82,8 +120,6 @@ export function referenceFaults(model: ScheduleModel): Fault[] {
         fault(place, `step ${shown(id)} has no entry with exactly this list`);
     });
   });
-  factFaults(model, steps, resources, fault);
-  return faults;
 }
 
 function factFaults(

@@ -180,25 +180,8 @@ function productOf(row: Row): unknown {
   const list = (column: Column, by: RegExp) => text(column).split(by).filter(Boolean);
   const number = (value: string | undefined) =>
     value === undefined || value === '' ? undefined : Number(value);
-  const packs = list('packs', /\s*\|\s*/).map((pack) => {
-    const [size, rest] = pack.split('@');
-    const [price, part] = (rest ?? '').split('=');
-    return {
-      size: number(size),
-      priceMinor: number(price),
-      part: part === undefined ? null : unquoted(part),
-    };
-  });
-  const mix = list('mix', /\s*\|\s*/).map((one) => {
-    const [label, rest] = one.split('=');
-    const [parts, solids, density] = (rest ?? '').split(':');
-    return {
-      label: label === undefined ? undefined : unquoted(label),
-      parts: number(parts),
-      volumeSolids: number(solids),
-      densityKgL: number(density) ?? null,
-    };
-  });
+  const packs = packsIn(list, number);
+  const mix = mixIn(list, number);
   const sheet = {
     family: text('family') || undefined,
     mix,
@@ -231,6 +214,39 @@ function productOf(row: Row): unknown {
     packs,
     coating: text('kind') === 'coating' ? withoutUndefined(sheet) : null,
   };
+}
+
+/** Packs of a cell: `size@price`, with `=part` for a single component. */
+function packsIn(
+  list: (column: Column, by: RegExp) => string[],
+  number: (value: string | undefined) => number | undefined,
+) {
+  return list('packs', /\s*\|\s*/).map((pack) => {
+    const [size, rest] = pack.split('@');
+    const [price, part] = (rest ?? '').split('=');
+    return {
+      size: number(size),
+      priceMinor: number(price),
+      part: part === undefined ? null : unquoted(part),
+    };
+  });
+}
+
+/** Parts of a mix in a cell: `label=parts:solids:density`. */
+function mixIn(
+  list: (column: Column, by: RegExp) => string[],
+  number: (value: string | undefined) => number | undefined,
+) {
+  return list('mix', /\s*\|\s*/).map((one) => {
+    const [label, rest] = one.split('=');
+    const [parts, solids, density] = (rest ?? '').split(':');
+    return {
+      label: label === undefined ? undefined : unquoted(label),
+      parts: number(parts),
+      volumeSolids: number(solids),
+      densityKgL: number(density) ?? null,
+    };
+  });
 }
 
 const withoutUndefined = (given: object) =>

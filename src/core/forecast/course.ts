@@ -97,20 +97,7 @@ export function courseOf(jobs: readonly PlannedCourse[]): Course {
       if (step.state === 'done') ended.set(step.key, step.end);
       else index.set(step.key, steps.push(stepOf(step, job, one, hoursOf(step))) - 1);
     }
-    for (const { from, to, min, max, why } of network.network.links) {
-      const [a, b] = [index.get(from), index.get(to)];
-      if (b === undefined) continue;
-      const step = steps[b]!;
-      if (a !== undefined) step.into.push({ from: a, lag: min });
-      else if (ended.has(from)) step.release = Math.max(step.release, ended.get(from)! + min);
-      if (a !== undefined && max !== null && shownWindows.has(why.code))
-        windows.push({ job, from: a, to: b, maxMin: max, canWait: true });
-    }
-    for (const soft of network.network.softWindows) {
-      const [from, to] = [index.get(soft.from), index.get(soft.to)];
-      if (from !== undefined && to !== undefined)
-        windows.push({ job, from, to, maxMin: soft.maxMin, canWait: false });
-    }
+    joinSteps({ network, index, steps, ended, windows, job });
     const queue = (resource: string, at: Minute, from: number, to: number) =>
       queues.set(resource, [...(queues.get(resource) ?? []), { at, from, to }]);
     const held = new Set<string>();
@@ -138,13 +125,50 @@ export function courseOf(jobs: readonly PlannedCourse[]): Course {
         if (!held.has(`${step.hold}\n${resource}`)) queue(resource, step.start, i, i);
     }
   });
+  queueUp(queues, steps);
+  const order = orderOfCourse(steps);
+  return { jobs: [...jobs], steps, order, sessions, windows, open };
+}
+
+/** What each step waits for, and the windows that close on it. */
+function joinSteps({
+  network,
+  index,
+  steps,
+  ended,
+  windows,
+  job,
+}: {
+  network: PlacedNetwork;
+  index: Map<string, number>;
+  steps: CourseStep[];
+  ended: Map<string, number>;
+  windows: CourseWindow[];
+  job: number;
+}) {
+  for (const { from, to, min, max, why } of network.network.links) {
+    const [a, b] = [index.get(from), index.get(to)];
+    if (b === undefined) continue;
+    const step = steps[b]!;
+    if (a !== undefined) step.into.push({ from: a, lag: min });
+    else if (ended.has(from)) step.release = Math.max(step.release, ended.get(from)! + min);
+    if (a !== undefined && max !== null && shownWindows.has(why.code))
+      windows.push({ job, from: a, to: b, maxMin: max, canWait: true });
+  }
+  for (const soft of network.network.softWindows) {
+    const [from, to] = [index.get(soft.from), index.get(soft.to)];
+    if (from !== undefined && to !== undefined)
+      windows.push({ job, from, to, maxMin: soft.maxMin, canWait: false });
+  }
+}
+
+/** What takes the same resource comes on it in the order of the plan. */
+function queueUp(queues: Map<string, { at: Minute; from: number; to: number }[]>, steps: CourseStep[]) {
   for (const taken of queues.values()) {
     taken.sort((a, b) => a.at - b.at || a.from - b.from);
     for (let k = 1; k < taken.length; k += 1)
       steps[taken[k]!.from]!.into.push({ from: taken[k - 1]!.to, lag: 0 });
   }
-  const order = orderOfCourse(steps);
-  return { jobs: [...jobs], steps, order, sessions, windows, open };
 }
 
 /** The steps of a session from its first to its last coat, where the plan keeps them within one run of open hours. */

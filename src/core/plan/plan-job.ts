@@ -32,7 +32,8 @@ import type { Part } from '../vehicle';
 export const planJob = (given: PlanInput): Plan => tellPlan(placeNetwork(given));
 
 /** What a placed network comes to: windows, stores, budgets, and what the manager is to be told of it. */
-export function tellPlan({ input, parts, sections, network, placed, warnings }: PlacedNetwork): Plan {
+export function tellPlan(taken: PlacedNetwork): Plan {
+  const { input, parts, sections, network, placed } = taken;
   const { job, shop, shelf, now } = input;
 
   const stays = new Map(placed.stays.map((stay) => [stay.key, stay]));
@@ -86,26 +87,34 @@ export function tellPlan({ input, parts, sections, network, placed, warnings }: 
     finish,
     finishDate,
     lateDays,
-    warnings: [
-      ...(lateDays > 0 ? [{ code: 'late' as const, days: lateDays }] : []),
-      ...breachesOf(budgets).map((breach) => ({ code: 'over-cap' as const, ...breach })),
-      ...windows.flatMap((one) =>
-        one.state === 'broken' ? [{ code: 'window-broken' as const, window: one.key, step: one.to }] : [],
-      ),
-      ...placed.unplaced.map((step) => ({ code: 'no-room' as const, step })),
-      ...coversBeforePaint(job.surveyed, parts, steps, shop.timeZone).map((late) => ({
-        code: 'covered-unpainted' as const,
-        ...late,
-      })),
-      ...oldTape(steps).map((tape) => ({ code: 'old-tape' as const, ...tape })),
-      ...remediesOf(windows, steps, shop.labourRateMinorPerHour),
-      ...warnings,
-      ...missedPins(steps),
-      ...forecastStops(input, network, steps),
-      ...network.warnings,
-      ...sections.flatMap((section) => stackWarnings(section, stackOf(section, shelf))),
-    ],
+    warnings: warningsOf(taken, { steps, windows, budgets, lateDays }),
   };
+}
+
+/** What the manager is to be told of the plan, the gravest first. */
+function warningsOf(
+  { input: { job, shop, shelf }, input, parts, sections, network, placed, warnings }: PlacedNetwork,
+  { steps, windows, budgets, lateDays }: Pick<Plan, 'steps' | 'windows' | 'budgets' | 'lateDays'>,
+): PlanWarning[] {
+  return [
+    ...(lateDays > 0 ? [{ code: 'late' as const, days: lateDays }] : []),
+    ...breachesOf(budgets).map((breach) => ({ code: 'over-cap' as const, ...breach })),
+    ...windows.flatMap((one) =>
+      one.state === 'broken' ? [{ code: 'window-broken' as const, window: one.key, step: one.to }] : [],
+    ),
+    ...placed.unplaced.map((step) => ({ code: 'no-room' as const, step })),
+    ...coversBeforePaint(job.surveyed, parts, steps, shop.timeZone).map((late) => ({
+      code: 'covered-unpainted' as const,
+      ...late,
+    })),
+    ...oldTape(steps).map((tape) => ({ code: 'old-tape' as const, ...tape })),
+    ...remediesOf(windows, steps, shop.labourRateMinorPerHour),
+    ...warnings,
+    ...missedPins(steps),
+    ...forecastStops(input, network, steps),
+    ...network.warnings,
+    ...sections.flatMap((section) => stackWarnings(section, stackOf(section, shelf))),
+  ];
 }
 
 /** What each window that scuffing had to reopen costs in minutes and money. */

@@ -36,20 +36,7 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
   const facts = factsOf(model, steps, stepIndex);
   const factAt = new Map(facts.map((one) => [one.step, one]));
   const broken = brokenLinks(model, stepIndex, factAt);
-  const members = model.holds.map(() => [] as number[]);
-  steps.forEach((step, i) => new Set(step.holds).forEach((h) => h >= 0 && members[h]!.push(i)));
-  const arcs = arcsOf(
-    model.links,
-    new Set(broken),
-    model.holds.map((one, i) => ({ ...one, members: members[i]! })),
-    stepIndex,
-    (i) => factAt.has(i),
-  );
-  for (const arc of arcs) {
-    steps[arc.from]!.out.push(arc);
-    steps[arc.to]!.into.push(arc);
-  }
-  const holds = holdsOf(model, offer, stepIndex, members, steps);
+  const holds = joinedHolds({ model, steps, broken, stepIndex, factAt, offer });
 
   const jobs = model.jobs.map((one) => ({ ...one, steps: [] as number[] }));
   steps.forEach((step, i) => jobs[step.job]!.steps.push(i));
@@ -74,6 +61,39 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
     broken,
     complete: offer.complete,
   };
+}
+
+/** Links as arcs between steps, and the holds with what is in them. */
+function joinedHolds({
+  model,
+  steps,
+  broken,
+  stepIndex,
+  factAt,
+  offer,
+}: {
+  model: ScheduleModel;
+  steps: CompiledStep[];
+  broken: number[];
+  stepIndex: Map<string, number>;
+  factAt: Map<number, CompiledFact>;
+  offer: Offer;
+}) {
+  const members = model.holds.map(() => [] as number[]);
+  steps.forEach((step, i) => new Set(step.holds).forEach((h) => h >= 0 && members[h]!.push(i)));
+  const arcs = arcsOf(
+    model.links,
+    new Set(broken),
+    model.holds.map((one, i) => ({ ...one, members: members[i]! })),
+    stepIndex,
+    (i) => factAt.has(i),
+  );
+  for (const arc of arcs) {
+    steps[arc.from]!.out.push(arc);
+    steps[arc.to]!.into.push(arc);
+  }
+  const holds = holdsOf(model, offer, stepIndex, members, steps);
+  return holds;
 }
 
 /** Links that what is done or running has already broken. */

@@ -85,22 +85,15 @@ export class StepDraft {
   work(options: WorkOptions): string {
     const operation = this.operation(options.operation);
     const { shop } = this.context;
+    const { share = 1, flashMin = 0, hold = null } = options;
     const quantity = quantityOf(operation, options.parts, options.faces ?? operation.faces);
-    const share = options.share ?? 1;
     const ownRate = shop.rates[operation.code];
     const rate = options.rate ?? ownRate ?? operation.rate ?? 0;
     const fixedMin = options.fixedMin ?? operation.fixedMin;
     const learned = shop.learned[operation.code] ?? 1;
     const worked = personMinutes(fixedMin, rate, quantity.weighted, share * learned);
-    const wanted = options.crew ?? operation.usualCrew;
-    const room = operation.basis === 'm²' ? roomForCrew(quantity.amount * share) : wanted;
-    const able = shop.people.filter((person) => person.skills.includes(operation.skill)).length;
-    const most = options.crew === undefined ? operation.mostCrew : 4;
-    const crew = Math.max(1, Math.min(Math.max(wanted, operation.leastCrew), room, able, most));
-    if (able === 0) this.warn({ code: 'no-skill', skill: operation.skill });
-    const flashMin = options.flashMin ?? 0;
+    const crew = this.crewFor(operation, options.crew, quantity.amount * share);
     const product = options.coat ? this.context.shelf.get(options.coat.product) : undefined;
-    const hold = options.hold ?? null;
     const step: Step = {
       key: options.key,
       operation: operation.code,
@@ -128,10 +121,7 @@ export class StepDraft {
         learned,
       },
       coat: options.coat ?? null,
-      needs: operation.consumes.map((one) => ({
-        product: one.product,
-        amount: one.perUnit * (operation.basis === 'fixed' ? 1 : quantity.amount * share),
-      })),
+      needs: needsOf(operation, quantity.amount * share),
       cautions: [...new Set([...operation.cautions, ...(options.cautions ?? []), ...cautionsOf(product)])],
       tags: operation.tags,
       inspection: operation.inspection,
@@ -151,6 +141,16 @@ export class StepDraft {
     this.byKey.set(step.key, step);
     for (const from of options.after) this.link(from, options.key, { code: 'order' });
     return options.key;
+  }
+
+  /** Hands on a step: as many as are wanted, find room on `amount` of its surface and are able. */
+  private crewFor(operation: Operation, asked: number | undefined, amount: number): number {
+    const wanted = asked ?? operation.usualCrew;
+    const room = operation.basis === 'm²' ? roomForCrew(amount) : wanted;
+    const able = this.context.shop.people.filter((person) => person.skills.includes(operation.skill)).length;
+    if (able === 0) this.warn({ code: 'no-skill', skill: operation.skill });
+    const most = asked === undefined ? operation.mostCrew : 4;
+    return Math.max(1, Math.min(Math.max(wanted, operation.leastCrew), room, able, most));
   }
 
   /** Adds a wait that nobody attends. */
@@ -287,3 +287,10 @@ const cautionByHazard: Partial<Record<Product['hazards'][number], Caution>> = {
 
 const cautionsOf = (product: Product | undefined): Caution[] =>
   (product?.hazards ?? []).flatMap((hazard) => cautionByHazard[hazard] ?? []);
+
+/** What an operation uses up on `amount` of its own measure. */
+const needsOf = (operation: Operation, amount: number): Step['needs'] =>
+  operation.consumes.map((one) => ({
+    product: one.product,
+    amount: one.perUnit * (operation.basis === 'fixed' ? 1 : amount),
+  }));

@@ -76,39 +76,13 @@ export function cheapestMix(
   const keeps = shelfLifeDays === null || shelfLifeDays > keepsDays;
   let best: PackChoice | null = null;
   const weigh = (counts: readonly number[]) => {
-    const kitLitres = kits.reduce((sum, kit, i) => sum + kit.size * counts[i]!, 0);
-    const short = Math.max(0, needL - kitLitres);
-    const chosen = kits.flatMap((kit, i) =>
-      counts[i]! > 0 ? [{ size: kit.size, count: counts[i]!, part: null }] : [],
-    ) as PackChoice['packs'];
-    let costMinor = kits.reduce((sum, kit, i) => sum + kit.priceMinor * counts[i]!, 0);
-    let sealedMinor = 0;
-    let amount = Infinity;
-    for (const part of parts) {
-      const share = part.parts / whole;
-      const own = singles.filter((pack) => pack.part === part.label);
-      const bought = cheapestPacks(short * share, own);
-      // Reducer is bought apart by every shop and has no pack of its own here.
-      if (!bought) {
-        if (part.volumeSolids > 0) return;
-        continue;
-      }
-      chosen.push(...bought.packs.map((pack) => ({ ...pack, part: part.label })));
-      costMinor += bought.costMinor;
-      const supply = kitLitres * share + bought.amount;
-      amount = Math.min(amount, supply / share);
-      for (const pack of bought.packs) {
-        const spare = Math.min(pack.count, Math.floor((supply - needL * share) / pack.size + dust));
-        const price = own.find((one) => one.size === pack.size)!.priceMinor;
-        if (keeps) sealedMinor += 0.5 * spare * price;
-      }
-    }
-    const netMinor = costMinor - sealedMinor;
+    const mix = mixWith({ needL, parts, whole, singles, keeps, kits, counts });
+    if (!mix) return;
     const better =
       !best ||
-      netMinor < best.netMinor - dust ||
-      (Math.abs(netMinor - best.netMinor) <= dust && costMinor < best.costMinor);
-    if (better) best = { packs: chosen, amount, costMinor, netMinor };
+      mix.netMinor < best.netMinor - dust ||
+      (Math.abs(mix.netMinor - best.netMinor) <= dust && mix.costMinor < best.costMinor);
+    if (better) best = mix;
   };
   // Nothing left to buy costs less than the best price per litre, less what sealed tins could ever be worth.
   const litrePrice = Math.min(kitPrice(packs), singlesPrice(parts, whole, singles));
@@ -129,6 +103,54 @@ export function cheapestMix(
   };
   search(0, 0);
   return best;
+}
+
+/** So many kits of each size, with the cheapest singles for what they leave short; null where a component has no tin. */
+function mixWith({
+  needL,
+  parts,
+  whole,
+  singles,
+  keeps,
+  kits,
+  counts,
+}: {
+  needL: number;
+  parts: ReturnType<typeof volumeParts>;
+  whole: number;
+  singles: readonly Pack[];
+  keeps: boolean;
+  kits: readonly Pack[];
+  counts: readonly number[];
+}): PackChoice | null {
+  const kitLitres = kits.reduce((sum, kit, i) => sum + kit.size * counts[i]!, 0);
+  const short = Math.max(0, needL - kitLitres);
+  const chosen = kits.flatMap((kit, i) =>
+    counts[i]! > 0 ? [{ size: kit.size, count: counts[i]!, part: null }] : [],
+  ) as PackChoice['packs'];
+  let costMinor = kits.reduce((sum, kit, i) => sum + kit.priceMinor * counts[i]!, 0);
+  let sealedMinor = 0;
+  let amount = Infinity;
+  for (const part of parts) {
+    const share = part.parts / whole;
+    const own = singles.filter((pack) => pack.part === part.label);
+    const bought = cheapestPacks(short * share, own);
+    // Reducer is bought apart by every shop and has no pack of its own here.
+    if (!bought) {
+      if (part.volumeSolids > 0) return null;
+      continue;
+    }
+    chosen.push(...bought.packs.map((pack) => ({ ...pack, part: part.label })));
+    costMinor += bought.costMinor;
+    const supply = kitLitres * share + bought.amount;
+    amount = Math.min(amount, supply / share);
+    for (const pack of bought.packs) {
+      const spare = Math.min(pack.count, Math.floor((supply - needL * share) / pack.size + dust));
+      const price = own.find((one) => one.size === pack.size)!.priceMinor;
+      if (keeps) sealedMinor += 0.5 * spare * price;
+    }
+  }
+  return { packs: chosen, amount, costMinor, netMinor: costMinor - sealedMinor };
 }
 
 /** What a litre of ready mix costs from single tins at their best prices; without a tin of some part there is no such price. */

@@ -101,42 +101,7 @@ const hull = (own: Pick<BodyKind, 'key' | 'name'>, decked: boolean): BodyKind =>
     { key: 'depth', label: 'Height, keel to sheer', unit: 'm', initial: 1.1, min: 0.4, max: 4 },
   ],
   parts: (d) => {
-    const topside = topsideProfile.map((share) => share * freeboardM(d) - bootTopM);
-    const bottom = bottomProfile.map((share) => share * halfGirthM(d));
-    const boot = topsideProfile.map(() => bootTopM);
-    const flat = { curveFactor: 1, curveReason: 'topsides, nearly unrollable' };
-    const half = (side: 'left' | 'right', grow: 1 | -1, waterline: number) => [
-      ...stripParts(
-        d,
-        { code: 'T', name: 'topside', section: 'topsides', ...flat },
-        side,
-        waterline,
-        grow,
-        topside,
-      ),
-      ...stripParts(
-        d,
-        { code: 'W', name: 'boot-top', section: 'boot-top', ...flat },
-        side,
-        waterline,
-        grow === 1 ? -1 : 1,
-        boot,
-      ),
-      ...stripParts(
-        d,
-        {
-          code: 'B',
-          name: 'bottom',
-          section: 'bottom',
-          curveFactor: 1.1,
-          curveReason: 'bilge, double curvature',
-        },
-        side,
-        waterline - grow * bootTopM,
-        grow === 1 ? -1 : 1,
-        bottom,
-      ),
-    ];
+    const half = halfOf(d);
     const portWaterline = freeboardM(d);
     const starboardWaterline = portWaterline + 2 * (bootTopM + halfGirthM(d)) + gap;
     const transom = partFromOutline({
@@ -155,22 +120,66 @@ const hull = (own: Pick<BodyKind, 'key' | 'name'>, decked: boolean): BodyKind =>
       ...(decked ? deckParts(d, deckTop) : []),
     ];
   },
-  sections: () => {
-    const common = {
-      group: 'hull',
-      loose: false,
-      substrate: 'laminate',
-      oldFinish: 'gelcoat',
-      depth: 'scuff',
-    } as const;
-    return [
-      { ...common, key: 'topsides', name: 'Topsides', system: 'marine-two-part' },
-      { ...common, key: 'boot-top', name: 'Boot-top stripe', system: 'marine-two-part' },
-      { ...common, key: 'bottom', name: 'Bottom', system: 'underwater' },
-      ...(decked ? [{ ...common, key: 'deck', name: 'Deck', system: 'marine-two-part' }] : []),
-    ];
-  },
+  sections: () => hullSections(decked),
 });
+
+/** Topsides, boot-top and bottom of one half, from the waterline outwards. */
+function halfOf(d: Readonly<Record<string, number>>) {
+  const topside = topsideProfile.map((share) => share * freeboardM(d) - bootTopM);
+  const bottom = bottomProfile.map((share) => share * halfGirthM(d));
+  const boot = topsideProfile.map(() => bootTopM);
+  const flat = { curveFactor: 1, curveReason: 'topsides, nearly unrollable' };
+  const half = (side: 'left' | 'right', grow: 1 | -1, waterline: number) => [
+    ...stripParts(
+      d,
+      { code: 'T', name: 'topside', section: 'topsides', ...flat },
+      side,
+      waterline,
+      grow,
+      topside,
+    ),
+    ...stripParts(
+      d,
+      { code: 'W', name: 'boot-top', section: 'boot-top', ...flat },
+      side,
+      waterline,
+      grow === 1 ? -1 : 1,
+      boot,
+    ),
+    ...stripParts(
+      d,
+      {
+        code: 'B',
+        name: 'bottom',
+        section: 'bottom',
+        curveFactor: 1.1,
+        curveReason: 'bilge, double curvature',
+      },
+      side,
+      waterline - grow * bootTopM,
+      grow === 1 ? -1 : 1,
+      bottom,
+    ),
+  ];
+  return half;
+}
+
+/** What a hull is worked in: topsides, stripe, bottom, and the deck where there is one. */
+function hullSections(decked: boolean) {
+  const common = {
+    group: 'hull',
+    loose: false,
+    substrate: 'laminate',
+    oldFinish: 'gelcoat',
+    depth: 'scuff',
+  } as const;
+  return [
+    { ...common, key: 'topsides', name: 'Topsides', system: 'marine-two-part' },
+    { ...common, key: 'boot-top', name: 'Boot-top stripe', system: 'marine-two-part' },
+    { ...common, key: 'bottom', name: 'Bottom', system: 'underwater' },
+    ...(decked ? [{ ...common, key: 'deck', name: 'Deck', system: 'marine-two-part' }] : []),
+  ];
+}
 
 export const openHull = hull({ key: 'open-hull', name: 'Open boat hull' }, false);
 export const deckedHull = hull({ key: 'decked-hull', name: 'Decked boat hull' }, true);

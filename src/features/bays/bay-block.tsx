@@ -71,6 +71,48 @@ export function Block({
       aria-label={block.own ? text : undefined}
       className={block.own ? 'cursor-pointer' : undefined}
     >
+      <BlockPicture
+        text={text}
+        left={left}
+        top={top}
+        wide={wide}
+        rowHeight={rowHeight}
+        block={block}
+        sheen={sheen}
+        selected={selected}
+        inChain={inChain}
+        label={label}
+      />
+    </g>
+  );
+}
+
+/** The block as drawn: texture, outline, label where it fits. */
+function BlockPicture({
+  text,
+  left,
+  top,
+  wide,
+  rowHeight,
+  block,
+  sheen,
+  selected,
+  inChain,
+  label,
+}: {
+  text: string;
+  left: number;
+  top: number;
+  wide: number;
+  rowHeight: number;
+  block: BayBlock;
+  sheen: string | null;
+  selected: boolean;
+  inChain: boolean;
+  label: string;
+}) {
+  return (
+    <>
       <title>{text}</title>
       <rect
         x={left}
@@ -105,6 +147,6 @@ export function Block({
           </text>
         </>
       )}
-    </g>
+    </>
   );
 }

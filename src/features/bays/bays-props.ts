@@ -152,16 +152,7 @@ export function baysProps(
       load: loadOf(person, shown, days, shop),
     })),
     blocks: shown.flatMap((one) => blocksOf(one, placeIds)),
-    stays: shown.flatMap(({ job, plan, own: isOwn }) =>
-      plan.stays.map((stay) => ({
-        job: job.number,
-        lane: stay.place,
-        start: stay.start,
-        end: stay.end,
-        session: stay.kind === 'session',
-        own: isOwn,
-      })),
-    ),
+    stays: staysOf(shown),
     windows: own.plan.windows.filter((window) => ahead.has(window.to)),
     remedies: Object.fromEntries(
       own.plan.warnings.flatMap((one) => (one.code === 'remedied' ? [[one.step, one] as const] : [])),
@@ -190,6 +181,19 @@ export function baysProps(
     promisedEnd: minuteAt(own.job.promised, 1440, shop.timeZone),
   };
 }
+
+/** Where every job shown stands, and when. */
+const staysOf = (shown: readonly Shown[]): BaysProps['stays'] =>
+  shown.flatMap(({ job, plan, own }) =>
+    plan.stays.map((stay) => ({
+      job: job.number,
+      lane: stay.place,
+      start: stay.start,
+      end: stay.end,
+      session: stay.kind === 'session',
+      own,
+    })),
+  );
 
 function endShown(plan: Plan, shop: Shop, days: readonly DayColumn[]): BaysProps['end'] {
   const open = openStretches(shop, localDateOf(days[0]!.from, shop.timeZone), days.length);

@@ -1,9 +1,9 @@
 'use client';
 
+import { EndAndWindows } from './end-and-windows';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { chainBack } from '@/core/readings/end-account';
 import { Button } from '@/ui/button';
-import { InspectorPanel } from '@/ui/facts';
 import { Room } from '@/ui/layout';
 import { useDay } from '../frame/day';
 import { useSaving } from '../frame/saving';
@@ -12,17 +12,11 @@ import { StepInspector } from '../steps/step-inspector';
 import { ViewSwitch } from '@/ui/view-switch';
 import { BaysPicture } from './bays-picture';
 import type { BaysProps } from './bays-props';
-import { CalendarLinks } from './calendar-links';
 import { CrewView } from './crew-view';
-import { ClosedClashParts } from './closed-clash-parts';
-import { EndAccountParts } from './end-account-parts';
 import { FloorView } from './floor-view';
 import { GiveUpView } from './give-up-view';
-import { SessionsAhead } from './sessions-ahead';
 import { SoonerView } from './sooner-view';
 import { intoOpenHours } from './time-axis';
-import { UnkeptParts } from './unkept-parts';
-import { WindowParts } from './window-parts';
 import { WhatIfView } from './what-if-view';
 
 const zooms = { Fortnight: 14, Job: 0, Quarter: 91 };
@@ -38,42 +32,21 @@ const views = {
 };
 type View = keyof typeof views;
 
-/** When, where and by whom: the shop's calendar with this job's working plan and the others' agreed ones. */
-export function BaysRoom(props: BaysProps) {
-  const { days, steps, sections, productNames, locale, windows, job } = props;
-  const { at, now, move } = useDay();
-  const { save } = useSaving();
-  const frame = useRef<HTMLDivElement>(null);
-  const [room, setRoom] = useState({ width: 840, height: 560 });
-  const [zoom, setZoom] = useState<Zoom>('Fortnight');
-  const [selected, setSelected] = useState<string | null>(null);
-  const [view, setView] = useState<View>('calendar');
-  useEffect(() => {
-    const element = frame.current;
-    if (!element) return;
-    const observer = new ResizeObserver(([entry]) =>
-      setRoom({
-        width: Math.max(480, Math.floor(entry!.contentRect.width)),
-        height: Math.floor(entry!.contentRect.height),
-      }),
-    );
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, [view]);
-  const names = useMemo(
-    () => namesOf({ steps }, sections, (code) => productNames[code] ?? code),
-    [steps, sections, productNames],
-  );
-  const count = zooms[zoom] || days.length;
-  const today = Math.max(
-    0,
-    days.findIndex((day) => day.from <= at && at < day.to),
-  );
-  const firstDay = Math.max(0, Math.min(today - 3, days.length - count));
-  const shown = days.slice(firstDay, firstDay + count);
-  const chain = useMemo(() => (selected ? chainBack(steps, selected) : []), [steps, selected]);
-  const chosen = steps.find((step) => step.key === selected);
-  const choices = (
+/** Which view of the calendar, and how much of it. */
+function BaysChoices({
+  view,
+  setView,
+  move,
+  zoom,
+  setZoom,
+}: {
+  view: View;
+  setView(view: View): void;
+  move(days: number): void;
+  zoom: Zoom;
+  setZoom(zoom: Zoom): void;
+}) {
+  return (
     <div className="flex w-full items-center gap-2">
       <ViewSwitch views={views} shown={view} onShow={setView} />
       {view === 'calendar' && (
@@ -99,6 +72,31 @@ export function BaysRoom(props: BaysProps) {
       )}
     </div>
   );
+}
+
+/** When, where and by whom: the shop's calendar with this job's working plan and the others' agreed ones. */
+export function BaysRoom(props: BaysProps) {
+  const { days, steps, sections, productNames, locale, job } = props;
+  const { at, now, move } = useDay();
+  const { save } = useSaving();
+  const [zoom, setZoom] = useState<Zoom>('Fortnight');
+  const [selected, setSelected] = useState<string | null>(null);
+  const [view, setView] = useState<View>('calendar');
+  const { frame, room } = useRoom(view);
+  const names = useMemo(
+    () => namesOf({ steps }, sections, (code) => productNames[code] ?? code),
+    [steps, sections, productNames],
+  );
+  const count = zooms[zoom] || days.length;
+  const today = Math.max(
+    0,
+    days.findIndex((day) => day.from <= at && at < day.to),
+  );
+  const firstDay = Math.max(0, Math.min(today - 3, days.length - count));
+  const shown = days.slice(firstDay, firstDay + count);
+  const chain = useMemo(() => (selected ? chainBack(steps, selected) : []), [steps, selected]);
+  const chosen = steps.find((step) => step.key === selected);
+  const choices = <BaysChoices view={view} setView={setView} move={move} zoom={zoom} setZoom={setZoom} />;
   return (
     <>
       <Room title="Bays" aside={choices}>
@@ -139,43 +137,27 @@ export function BaysRoom(props: BaysProps) {
           editSeen={props.edits[chosen.key] ?? null}
         />
       ) : (
-        <InspectorPanel
-          title="End and windows"
-          subtitle={`${job}, why it ends then, what must follow in time`}
-        >
-          <UnkeptParts
-            unkept={props.unkept}
-            names={names}
-            locale={locale}
-            onSelect={setSelected}
-            onLook={() => setView('give-up')}
-          />
-          <ClosedClashParts
-            clashes={props.closedClashes}
-            placeOf={(id) => props.lanes.find((lane) => lane.id === id)?.name ?? id}
-            locale={locale}
-          />
-          <EndAccountParts
-            end={props.end}
-            promisedEnd={props.promisedEnd}
-            names={names}
-            locale={locale}
-            onSelect={setSelected}
-          />
-          <WindowParts windows={windows} remedies={props.remedies} names={names} locale={locale} />
-          <SessionsAhead
-            goHours={props.goHours}
-            nameOf={names.step}
-            productName={names.product}
-            sessionName={(key) => props.sessionNames[key] ?? key}
-            locale={locale}
-          />
-          <p className="pt-2 text-small text-quiet">
-            Choose a block to see the chain of reasons behind its start.
-          </p>
-          <CalendarLinks job={job} places={props.lanes} people={props.people} />
-        </InspectorPanel>
+        <EndAndWindows props={props} names={names} onSelect={setSelected} onLook={() => setView('give-up')} />
       )}
     </>
   );
+}
+
+/** The size of the picture, measured again when the view changes. */
+function useRoom(view: View) {
+  const frame = useRef<HTMLDivElement>(null);
+  const [room, setRoom] = useState({ width: 840, height: 560 });
+  useEffect(() => {
+    const element = frame.current;
+    if (!element) return;
+    const observer = new ResizeObserver(([entry]) =>
+      setRoom({
+        width: Math.max(480, Math.floor(entry!.contentRect.width)),
+        height: Math.floor(entry!.contentRect.height),
+      }),
+    );
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [view]);
+  return { frame, room };
 }

@@ -49,56 +49,76 @@ function Choice({
   );
 }
 
-/** Asks for one thing done otherwise. */
-export function ChangeForm({ ground, onAdd }: { ground: ChangeGround; onAdd(change: Change): void }) {
-  const live = useLive();
-  const firstSection = ground.sections[0]?.key ?? '';
-  const firstSchool = ground.schools[0];
-  const [kind, setKind] = useState<Kind>('saturdays');
-  const [section, setSection] = useState(firstSection);
-  const [level, setLevel] = useState<Level>('Road');
-  const [skill, setSkill] = useState<Skill>('prep');
-  const [person, setPerson] = useState(ground.people[0]?.id ?? '');
-  const [school, setSchool] = useState(firstSchool?.key ?? '');
-  const [option, setOption] = useState(firstSchool?.options[0]?.key ?? '');
-  const [other, setOther] = useState(ground.otherJobs[0] ?? '');
-  const [from, setFrom] = useState(ground.arrival);
-  const [to, setTo] = useState(ground.arrival);
-  const [promise, setPromise] = useState(ground.promised);
-  const [figure, setFigure] = useState('60');
-  const options = ground.schools.find((one) => one.key === school)?.options ?? [];
-  const named = (list: readonly { key: string; name: string }[]) =>
-    list.map((one) => ({ value: one.key, text: one.name }));
-  const plain = (list: readonly string[]) => list.map((one) => ({ value: one, text: one }));
-  const change = (): Change => {
-    switch (kind) {
-      case 'saturdays':
-        return { kind };
-      case 'overtime':
-        return { kind, minutes: Number(figure) };
-      case 'extra-person':
-        return { kind, skill };
-      case 'away':
-        return { kind, person, from, to };
-      case 'rented-booth':
-        return { kind, from, days: Number(figure) };
-      case 'level':
-        return { kind, section, level };
-      case 'school':
-        return { kind, section: null, school: school as SchoolKey, option };
-      case 'promise':
-        return { kind, date: promise };
-      case 'drop-job':
-        return { kind, job: other };
-    }
-  };
-  const day = (label: string, value: string, set: (value: string) => void) => (
+/** Everything the form holds; the change asked for takes what it needs of it. */
+interface Asked {
+  kind: Kind;
+  section: string;
+  level: Level;
+  skill: Skill;
+  person: string;
+  school: string;
+  option: string;
+  other: string;
+  from: string;
+  to: string;
+  promise: string;
+  figure: string;
+}
+
+const firstAsked = (ground: ChangeGround): Asked => ({
+  kind: 'saturdays',
+  section: ground.sections[0]?.key ?? '',
+  level: 'Road',
+  skill: 'prep',
+  person: ground.people[0]?.id ?? '',
+  school: ground.schools[0]?.key ?? '',
+  option: ground.schools[0]?.options[0]?.key ?? '',
+  other: ground.otherJobs[0] ?? '',
+  from: ground.arrival,
+  to: ground.arrival,
+  promise: ground.promised,
+  figure: '60',
+});
+
+function changeOf(asked: Asked): Change {
+  const { kind, section, level, skill, person, school, option, from, to } = asked;
+  switch (kind) {
+    case 'saturdays':
+      return { kind };
+    case 'overtime':
+      return { kind, minutes: Number(asked.figure) };
+    case 'extra-person':
+      return { kind, skill };
+    case 'away':
+      return { kind, person, from, to };
+    case 'rented-booth':
+      return { kind, from, days: Number(asked.figure) };
+    case 'level':
+      return { kind, section, level };
+    case 'school':
+      return { kind, section: null, school: school as SchoolKey, option };
+    case 'promise':
+      return { kind, date: asked.promise };
+    case 'drop-job':
+      return { kind, job: asked.other };
+  }
+}
+
+const named = (list: readonly { key: string; name: string }[]) =>
+  list.map((one) => ({ value: one.key, text: one.name }));
+const plain = (list: readonly string[]) => list.map((one) => ({ value: one, text: one }));
+
+function Day({ label, value, onSet }: { label: string; value: string; onSet(value: string): void }) {
+  return (
     <label className="flex items-center gap-1">
       {label}
-      <input type="date" value={value} onChange={(event) => set(event.target.value)} required />
+      <input type="date" value={value} onChange={(event) => onSet(event.target.value)} required />
     </label>
   );
-  const whole = (label: string) => (
+}
+
+function Whole({ label, value, onSet }: { label: string; value: string; onSet(value: string): void }) {
+  return (
     <label className="flex items-center gap-1">
       {label}
       <input
@@ -106,12 +126,130 @@ export function ChangeForm({ ground, onAdd }: { ground: ChangeGround; onAdd(chan
         min={1}
         max={360}
         required
-        value={figure}
-        onChange={(event) => setFigure(event.target.value)}
+        value={value}
+        onChange={(event) => onSet(event.target.value)}
         className="w-16 text-right"
       />
     </label>
   );
+}
+
+/** The fields that the kind of change asked for needs. */
+function ChangeFields({
+  ground,
+  asked,
+  onSet,
+}: {
+  ground: ChangeGround;
+  asked: Asked;
+  onSet(set: Partial<Asked>): void;
+}) {
+  const from = <Day label="from" value={asked.from} onSet={(value) => onSet({ from: value })} />;
+  const whole = (label: string) => (
+    <Whole label={label} value={asked.figure} onSet={(figure) => onSet({ figure })} />
+  );
+  switch (asked.kind) {
+    case 'saturdays':
+      return null;
+    case 'overtime':
+      return whole('minutes a day');
+    case 'extra-person':
+      return (
+        <Choice
+          label="who can"
+          value={asked.skill}
+          options={plain(skills)}
+          onPick={(value) => onSet({ skill: value as Skill })}
+        />
+      );
+    case 'away':
+      return (
+        <>
+          <Choice
+            label="who"
+            value={asked.person}
+            options={ground.people.map((one) => ({ value: one.id, text: one.name }))}
+            onPick={(person) => onSet({ person })}
+          />
+          {from}
+          <Day label="to" value={asked.to} onSet={(to) => onSet({ to })} />
+        </>
+      );
+    case 'rented-booth':
+      return (
+        <>
+          {from}
+          {whole('days')}
+        </>
+      );
+    case 'level':
+    case 'school':
+      return <WayFields ground={ground} asked={asked} onSet={onSet} />;
+    case 'promise':
+      return <Day label="for" value={asked.promise} onSet={(promise) => onSet({ promise })} />;
+    case 'drop-job':
+      return (
+        <Choice
+          label="job"
+          value={asked.other}
+          options={plain(ground.otherJobs)}
+          onPick={(other) => onSet({ other })}
+        />
+      );
+  }
+}
+
+/** Another way of working: a level of one section, or another school for the whole job. */
+function WayFields({
+  ground,
+  asked,
+  onSet,
+}: {
+  ground: ChangeGround;
+  asked: Asked;
+  onSet(set: Partial<Asked>): void;
+}) {
+  if (asked.kind === 'level')
+    return (
+      <>
+        <Choice
+          label="section"
+          value={asked.section}
+          options={named(ground.sections)}
+          onPick={(section) => onSet({ section })}
+        />
+        <Choice
+          label="to"
+          value={asked.level}
+          options={plain(levels)}
+          onPick={(value) => onSet({ level: value as Level })}
+        />
+      </>
+    );
+  const optionsOf = (school: string) => ground.schools.find((one) => one.key === school)?.options ?? [];
+  return (
+    <>
+      <Choice
+        label="school"
+        value={asked.school}
+        options={named(ground.schools)}
+        onPick={(school) => onSet({ school, option: optionsOf(school)[0]?.key ?? '' })}
+      />
+      <Choice
+        label="as"
+        value={asked.option}
+        options={named(optionsOf(asked.school))}
+        onPick={(option) => onSet({ option })}
+      />
+    </>
+  );
+}
+
+/** Asks for one thing done otherwise. */
+export function ChangeForm({ ground, onAdd }: { ground: ChangeGround; onAdd(change: Change): void }) {
+  const live = useLive();
+  const [asked, setAsked] = useState(() => firstAsked(ground));
+  const set = (change: Partial<Asked>) => setAsked({ ...asked, ...change });
   const offered = (Object.keys(kinds) as Kind[]).filter(
     (one) => one !== 'drop-job' || ground.otherJobs.length > 0,
   );
@@ -120,64 +258,16 @@ export function ChangeForm({ ground, onAdd }: { ground: ChangeGround; onAdd(chan
       className="flex flex-wrap items-center gap-3 pb-3"
       onSubmit={(event) => {
         event.preventDefault();
-        onAdd(change());
+        onAdd(changeOf(asked));
       }}
     >
       <Choice
         label="What if:"
-        value={kind}
+        value={asked.kind}
         options={offered.map((one) => ({ value: one, text: kinds[one] }))}
-        onPick={(value) => {
-          setKind(value as Kind);
-          setFigure(value === 'rented-booth' ? '5' : '60');
-        }}
+        onPick={(value) => set({ kind: value as Kind, figure: value === 'rented-booth' ? '5' : '60' })}
       />
-      {kind === 'overtime' && whole('minutes a day')}
-      {kind === 'extra-person' && (
-        <Choice label="who can" value={skill} options={plain(skills)} onPick={(v) => setSkill(v as Skill)} />
-      )}
-      {kind === 'away' && (
-        <>
-          <Choice
-            label="who"
-            value={person}
-            options={ground.people.map((one) => ({ value: one.id, text: one.name }))}
-            onPick={setPerson}
-          />
-          {day('from', from, setFrom)}
-          {day('to', to, setTo)}
-        </>
-      )}
-      {kind === 'rented-booth' && (
-        <>
-          {day('from', from, setFrom)}
-          {whole('days')}
-        </>
-      )}
-      {kind === 'level' && (
-        <>
-          <Choice label="section" value={section} options={named(ground.sections)} onPick={setSection} />
-          <Choice label="to" value={level} options={plain(levels)} onPick={(v) => setLevel(v as Level)} />
-        </>
-      )}
-      {kind === 'school' && (
-        <>
-          <Choice
-            label="school"
-            value={school}
-            options={named(ground.schools)}
-            onPick={(value) => {
-              setSchool(value);
-              setOption(ground.schools.find((one) => one.key === value)?.options[0]?.key ?? '');
-            }}
-          />
-          <Choice label="as" value={option} options={named(options)} onPick={setOption} />
-        </>
-      )}
-      {kind === 'promise' && day('for', promise, setPromise)}
-      {kind === 'drop-job' && (
-        <Choice label="job" value={other} options={plain(ground.otherJobs)} onPick={setOther} />
-      )}
+      <ChangeFields ground={ground} asked={asked} onSet={set} />
       <Button type="submit" look="main" disabled={!live}>
         Lay beside
       </Button>

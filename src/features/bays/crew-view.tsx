@@ -1,7 +1,9 @@
 import { usualStrain } from '@/core/readings/strain';
 import { Table } from '@/ui/layout';
-import { date, hours, moment, span } from '../words/format';
+import { date, hours, moment, span, type Locale } from '../words/format';
 import type { BaysProps } from './bays-props';
+import type { Collision } from '@/core/readings/collisions';
+import type { Waiting } from '@/core/readings/waiting';
 
 /** The people behind the calendar: days too hard on somebody, and what to do while something dries. */
 export function CrewView({ crew, locale }: BaysProps) {
@@ -36,19 +38,7 @@ export function CrewView({ crew, locale }: BaysProps) {
       {collisions.length === 0 ? (
         <p className="text-quiet">No two crews are planned on one section at the same time.</p>
       ) : (
-        <Table caption="On one section at once" head={['From', 'To', 'One', 'The other', '']}>
-          {collisions.map((one) => (
-            <tr key={`${one.first}${one.second}`} className="border-b border-line">
-              <td className="py-[3px] pr-3 whitespace-nowrap">{moment(one.from, locale)}</td>
-              <td className="pr-3 whitespace-nowrap">{moment(one.to, locale)}</td>
-              <td className="pr-3">{one.firstName}</td>
-              <td className="pr-3">{one.secondName}</td>
-              <td className={one.excluded ? 'font-semibold text-caution' : 'text-quiet'}>
-                {one.excluded ? 'not side by side: pin one of them' : 'share it by side'}
-              </td>
-            </tr>
-          ))}
-        </Table>
+        <CollisionTable collisions={collisions} locale={locale} />
       )}
       <h2 className="pt-5 pb-1 font-semibold">The strong hand</h2>
       <p className="pb-1 text-quiet">Risky steps that one or two people can do, and the slip they bear.</p>
@@ -75,26 +65,58 @@ export function CrewView({ crew, locale }: BaysProps) {
       <h2 className="pt-5 pb-1 font-semibold">While it dries</h2>
       {waiting.length === 0 && <p className="text-quiet">No long wait lies ahead.</p>}
       {waiting.map((wait) => (
-        <section key={wait.step} aria-label={`${wait.name}, ${wait.subject}`} className="pb-3">
-          <h3>
-            <span className="font-semibold">{wait.name}</span>, {wait.subject}: {moment(wait.from, locale)} to{' '}
-            {moment(wait.to, locale)}
-          </h3>
-          {wait.free.length === 0 ? (
-            <p className="text-quiet">Nothing else is unblocked then.</p>
-          ) : (
-            <ul className="list-disc pl-5">
-              {wait.free.map((one) => (
-                <li key={`${one.job}${one.step}`}>
-                  {one.job} {one.name}, {one.subject}: {hours(one.personMinutes)} h{' '}
-                  <span className="text-quiet">planned {moment(one.planned, locale)}</span>
-                </li>
-              ))}
-            </ul>
-          )}
-        </section>
+        <FreeWork key={wait.step} wait={wait} locale={locale} />
       ))}
     </>
+  );
+}
+
+/** Two crews planned on one section at the same time. */
+function CollisionTable({
+  collisions,
+  locale,
+}: {
+  collisions: (Collision & { firstName: string; secondName: string })[];
+  locale: Locale;
+}) {
+  return (
+    <Table caption="On one section at once" head={['From', 'To', 'One', 'The other', '']}>
+      {collisions.map((one) => (
+        <tr key={`${one.first}${one.second}`} className="border-b border-line">
+          <td className="py-[3px] pr-3 whitespace-nowrap">{moment(one.from, locale)}</td>
+          <td className="pr-3 whitespace-nowrap">{moment(one.to, locale)}</td>
+          <td className="pr-3">{one.firstName}</td>
+          <td className="pr-3">{one.secondName}</td>
+          <td className={one.excluded ? 'font-semibold text-caution' : 'text-quiet'}>
+            {one.excluded ? 'not side by side: pin one of them' : 'share it by side'}
+          </td>
+        </tr>
+      ))}
+    </Table>
+  );
+}
+
+/** What else can be done during one wait. */
+function FreeWork({ wait, locale }: { wait: Waiting; locale: Locale }) {
+  return (
+    <section aria-label={`${wait.name}, ${wait.subject}`} className="pb-3">
+      <h3>
+        <span className="font-semibold">{wait.name}</span>, {wait.subject}: {moment(wait.from, locale)} to{' '}
+        {moment(wait.to, locale)}
+      </h3>
+      {wait.free.length === 0 ? (
+        <p className="text-quiet">Nothing else is unblocked then.</p>
+      ) : (
+        <ul className="list-disc pl-5">
+          {wait.free.map((one) => (
+            <li key={`${one.job}${one.step}`}>
+              {one.job} {one.name}, {one.subject}: {hours(one.personMinutes)} h{' '}
+              <span className="text-quiet">planned {moment(one.planned, locale)}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
   );
 }
 

@@ -67,33 +67,14 @@ export function floorShown(
   const roomM2 = rackRoomM2(shop.places);
   const { width, beam, height, depth } = own.job.dimensions;
   const size = { widthM: width ?? beam, heightM: height ?? depth };
-  const names = new Map(shop.places.map((place) => [place.id, place.name]));
   return {
     chain: chains[0]!.filter((stay) => stay.to > now),
     moves: movesFirst(chains, now),
     yardFull: full && { ...full, yardM2 },
     clashes: airClashes(uses, shop.places),
     cleanings: cleanings(uses),
-    boothWeeks: boothWeeks(
-      all.map((one) => one.plan),
-      [...booths],
-      openStretches(shop, localDateOf(now, shop.timeZone), weeksShown * 7),
-      shop,
-      now,
-      weeksShown,
-      new Map(
-        shop.places.map((place) => [
-          place.id,
-          closedStretches(place, shop.timeZone, localDateOf(now, shop.timeZone), weeksShown * 7),
-        ]),
-      ),
-    ).filter((week) => week.openMin > 0),
-    zones: shop.places.map(({ id, name, zone, airWith }) => ({
-      id,
-      name,
-      zone,
-      airWith: airWith.map((other) => names.get(other) ?? other),
-    })),
+    boothWeeks: weeksOfBooths(all, booths, shop, now),
+    zones: zonesOf(shop),
     turned: turnedSpans(own.plan, size, shop.places).filter((one) => one.to === null || one.to > now),
     loose,
     racks: { roomM2, full: roomM2 > 0 ? racksFullAt(loose, roomM2, now) : null },
@@ -103,4 +84,29 @@ export function floorShown(
       productName: shelf.get(one.product)?.name ?? one.product,
     })),
   };
+}
+
+/** The weeks ahead, with the hours the booths are open and those that are taken. */
+function weeksOfBooths(all: readonly Planned[], booths: ReadonlySet<string>, shop: Shop, now: number) {
+  const today = localDateOf(now, shop.timeZone);
+  const days = weeksShown * 7;
+  const closed = new Map(
+    shop.places.map((place) => [place.id, closedStretches(place, shop.timeZone, today, days)]),
+  );
+  const plans = all.map((one) => one.plan);
+  const open = openStretches(shop, today, days);
+  return boothWeeks(plans, [...booths], open, shop, now, weeksShown, closed).filter(
+    (week) => week.openMin > 0,
+  );
+}
+
+/** What each room is kept for, and which rooms share its air, by name. */
+function zonesOf({ places }: Shop): FloorShown['zones'] {
+  const names = new Map(places.map((place) => [place.id, place.name]));
+  return places.map(({ id, name, zone, airWith }) => ({
+    id,
+    name,
+    zone,
+    airWith: airWith.map((other) => names.get(other) ?? other),
+  }));
 }

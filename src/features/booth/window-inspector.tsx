@@ -77,7 +77,7 @@ export function WindowInspector({
         <Fact label="Wet film">
           <input
             aria-label="Wet film by comb, µm"
-            type="number"
+            inputMode="decimal"
             className="w-18 text-right"
             disabled={!live}
             value={tap.wetUm}

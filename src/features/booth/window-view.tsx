@@ -8,7 +8,7 @@ import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { useNow } from '@/ui/use-now';
 import { ViewSwitch } from '@/ui/view-switch';
-import { clock } from '../words/format';
+import { clock, type Locale } from '../words/format';
 import type { BoothProps, BoothSession } from './booth-props';
 import { EarlyStart } from '../log/early-start';
 import { CoatLine, CoatTabs } from './coat-tabs';
@@ -59,9 +59,9 @@ export function WindowView({
         <CoatTabs session={session} at={at} onPick={setPicked} />
         <CoatLine session={session} coat={coat} clocks={props.clocks} minute={minute} locale={locale} />
         {fault && (
-          <p role="alert">
+          <div role="alert">
             <Notice grade="stop">{fault}</Notice>
-          </p>
+          </div>
         )}
         {early && (
           <EarlyStart
@@ -90,24 +90,7 @@ export function WindowView({
             onLeave={() => setAsked(null)}
           />
         )}
-        <div className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-2">
-          {session.panels.map((panel) => {
-            const mark = panel.marks[at]!;
-            return (
-              <PanelTile
-                key={panel.key}
-                code={panel.key}
-                name={panel.name}
-                mark={mark}
-                clean={panel.clean}
-                locale={locale}
-                disabled={!live}
-                sealed={panel.sealed}
-                onTap={() => tapPanel(panel.key, mark)}
-              />
-            );
-          })}
-        </div>
+        <Panels session={session} at={at} locale={locale} tapPanel={tapPanel} />
       </Room>
       <WindowInspector
         session={session}
@@ -118,6 +101,41 @@ export function WindowView({
         onChange={setTap}
       />
     </>
+  );
+}
+
+/** The panels of the session as tiles to tap. */
+function Panels({
+  session,
+  at,
+  locale,
+  tapPanel,
+}: {
+  session: BoothSession;
+  at: number;
+  locale: Locale;
+  tapPanel: (key: string, mark: CoatMark) => void;
+}) {
+  const live = useLive();
+  return (
+    <div className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-2">
+      {session.panels.map((panel) => {
+        const mark = panel.marks[at]!;
+        return (
+          <PanelTile
+            key={panel.key}
+            code={panel.key}
+            name={panel.name}
+            mark={mark}
+            clean={panel.clean}
+            locale={locale}
+            disabled={!live}
+            sealed={panel.sealed}
+            onTap={() => tapPanel(panel.key, mark)}
+          />
+        );
+      })}
+    </div>
   );
 }
 

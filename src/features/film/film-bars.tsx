@@ -28,7 +28,7 @@ export const short = (text: string, px: number): string => {
   return text.length <= room ? text : room < 4 ? '' : `${text.slice(0, room - 1)}…`;
 };
 
-interface Piece {
+export interface Piece {
   kind: string;
   label: string;
   fromUm: number;

@@ -1,7 +1,7 @@
 'use client';
 
 import { filmAt } from '@/core/film';
-import { Bars, Floor, fontPx, Ghost, Hatch, short, stack } from './film-bars';
+import { Bars, Floor, fontPx, Ghost, Hatch, short, stack, type Piece } from './film-bars';
 import type { FilmSection } from './film-props';
 
 const height = 610;
@@ -153,6 +153,45 @@ function Column({
             <title>{`read at the survey: ${um.toFixed(0)} µm`}</title>
           </path>
         ))}
+      <ColumnWords
+        x={x}
+        flatPx={flatPx}
+        y={y}
+        flat={flat}
+        edgeX={edgeX}
+        edgePx={edgePx}
+        edge={edge}
+        section={section}
+        thin={thin}
+      />
+    </g>
+  );
+}
+
+/** The figures over and the names under one column. */
+function ColumnWords({
+  x,
+  flatPx,
+  y,
+  flat,
+  edgeX,
+  edgePx,
+  edge,
+  section,
+  thin,
+}: {
+  x: number;
+  flatPx: number;
+  y: (um: number) => number;
+  flat: { pieces: Piece[]; topUm: number };
+  edgeX: number;
+  edgePx: number;
+  edge: { pieces: Piece[]; topUm: number };
+  section: FilmSection;
+  thin: { flat: boolean; edge: boolean };
+}) {
+  return (
+    <>
       <text
         x={x + flatPx / 2}
         y={y(flat.topUm) - 8}
@@ -182,7 +221,7 @@ function Column({
       <text x={edgeX} y={height - foot + 22} fontSize={fontPx} fill="var(--quiet)">
         edge
       </text>
-    </g>
+    </>
   );
 }
 

@@ -165,21 +165,25 @@ function filmSection(
     ladderRows: ladderRows(ladder),
     beneath: laddersBeneath(section, route),
     beadM: parts.reduce((sum, part) => sum + part.beadM, 0),
-    edges: parts
-      .map(({ key, name, shape, beadM, rivetM, outline, holes }) => ({
-        part: key,
-        name,
-        shape,
-        beadM,
-        rivetM,
-        edgeM: [outline, ...holes].reduce((sum, ring) => sum + perimeterM(ring), 0),
-        bandM2: edgeBandM2({ outline, holes }, edgeBandWidthM),
-      }))
-      .sort((a, b) => b.beadM + b.edgeM - (a.beadM + a.edgeM)),
+    edges: edgesOf(parts),
     ground: groundOf(products, section, job),
     card: burnThroughCard(products.map(({ product }) => product.coating!.family)),
   };
 }
+
+/** Edges and beads of every panel, the longest first. */
+const edgesOf = (parts: Plan['parts']): FilmSection['edges'] =>
+  parts
+    .map(({ key, name, shape, beadM, rivetM, outline, holes }) => ({
+      part: key,
+      name,
+      shape,
+      beadM,
+      rivetM,
+      edgeM: [outline, ...holes].reduce((sum, ring) => sum + perimeterM(ring), 0),
+      bandM2: edgeBandM2({ outline, holes }, edgeBandWidthM),
+    }))
+    .sort((a, b) => b.beadM + b.edgeM - (a.beadM + a.edgeM));
 
 /** Width along an edge in which a pad cuts through first, m. */
 const edgeBandWidthM = 0.025;

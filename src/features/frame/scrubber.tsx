@@ -87,29 +87,7 @@ export function DayScrubber({ job }: { job: JobView }) {
             {i % named === 0 ? day(minute, job.locale).slice(4) : ''}
           </span>
         ))}
-        <svg className="absolute top-[22px] h-3 w-full" aria-hidden="true">
-          {bar.map((one, i) => (
-            <rect
-              key={i}
-              x={left(one.from)}
-              width={width(one.from, one.to)}
-              height="12"
-              fill={fillOf(one.phase, job)}
-              stroke="var(--strong-line)"
-            />
-          ))}
-        </svg>
-        <svg className="absolute top-[37px] h-[5px] w-full" aria-hidden="true">
-          {job.sessions.map((one, i) => (
-            <rect
-              key={i}
-              x={left(one.start)}
-              width={width(one.start, Math.max(one.end, one.start + length / 400))}
-              height="5"
-              fill="var(--ink)"
-            />
-          ))}
-        </svg>
+        <PhaseBars bar={bar} left={left} width={width} job={job} length={length} />
         {bar
           .filter((one) => (one.to - one.from) / length > 0.055)
           .map((one, i) => (
@@ -121,24 +99,103 @@ export function DayScrubber({ job }: { job: JobView }) {
               {phaseNames[one.phase]}
             </span>
           ))}
-        <span
-          className="absolute top-0 h-10 border-l-2 border-dotted border-ink"
-          style={{ left: left(promisedEnd) }}
-          title="promised"
+        <Moments
+          left={left}
+          promisedEnd={promisedEnd}
+          now={now}
+          at={at}
+          first={first}
+          length={length}
+          job={job}
+          dayNumber={dayNumber}
         />
-        <span
-          className="absolute top-[18px] h-6 border-l border-quiet"
-          style={{ left: left(now) }}
-          title="now"
-        />
-        <span className="absolute top-0 h-[42px] w-[2px] bg-ink" style={{ left: left(at) }}>
-          <span
-            className={`absolute -top-[1px] bg-ink px-1 font-semibold whitespace-nowrap text-sheet ${(at - first) / length > 0.85 ? 'right-0' : 'left-0'}`}
-          >
-            {day(at, job.locale)} · day {dayNumber}
-          </span>
-        </span>
       </div>
     </div>
+  );
+}
+
+/** The phases of the job by texture, its booth sessions beneath. */
+function PhaseBars({
+  bar,
+  left,
+  width,
+  job,
+  length,
+}: {
+  bar: JobView['phases'];
+  left: (minute: number) => string;
+  width: (from: number, to: number) => string;
+  job: JobView;
+  length: number;
+}) {
+  return (
+    <>
+      <svg className="absolute top-[22px] h-3 w-full" aria-hidden="true">
+        {bar.map((one, i) => (
+          <rect
+            key={i}
+            x={left(one.from)}
+            width={width(one.from, one.to)}
+            height="12"
+            fill={fillOf(one.phase, job)}
+            stroke="var(--strong-line)"
+          />
+        ))}
+      </svg>
+      <svg className="absolute top-[37px] h-[5px] w-full" aria-hidden="true">
+        {job.sessions.map((one, i) => (
+          <rect
+            key={i}
+            x={left(one.start)}
+            width={width(one.start, Math.max(one.end, one.start + length / 400))}
+            height="5"
+            fill="var(--ink)"
+          />
+        ))}
+      </svg>
+    </>
+  );
+}
+
+/** The promise, this minute, and the day shown. */
+function Moments({
+  left,
+  promisedEnd,
+  now,
+  at,
+  first,
+  length,
+  job,
+  dayNumber,
+}: {
+  left: (minute: number) => string;
+  promisedEnd: number;
+  now: number;
+  at: number;
+  first: number;
+  length: number;
+  job: JobView;
+  dayNumber: number;
+}) {
+  return (
+    <>
+      <span
+        className="absolute top-0 h-10 border-l-2 border-dotted border-ink"
+        style={{ left: left(promisedEnd) }}
+        title="promised"
+      />
+      <span
+        className="absolute top-[18px] h-6 border-l border-quiet"
+        style={{ left: left(now) }}
+        title="now"
+      />
+      <span className="absolute top-0 h-[42px] w-[2px] bg-ink" style={{ left: left(at) }}>
+        <span
+          className={`absolute -top-[1px] bg-ink px-1 font-semibold whitespace-nowrap text-sheet ${(at - first) / length > 0.85 ? 'right-0' : 'left-0'}`}
+        >
+          {day(at, job.locale)} · day {dayNumber}
+        </span>
+      </span>
+    </>
   );
 }

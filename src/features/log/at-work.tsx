@@ -81,29 +81,7 @@ export function AtWork({ job, now, locale, running, next, people, closesAt }: Lo
                 onBegin={(ids) => void write(row, 'began', { people: ids })}
               />
             ) : (
-              <>
-                {row.padSince !== null && (
-                  <Button
-                    className={`h-16 px-4 text-lead ${minute - row.padSince >= padCleanMin ? '!border-stop !text-stop' : ''}`}
-                    disabled={!live}
-                    onClick={() => void write(row, 'note', { note: padCleaned })}
-                  >
-                    Pad cleaned ({span(Math.max(0, minute - row.padSince))} ago)
-                  </Button>
-                )}
-                <LeaveOff
-                  disabled={!live}
-                  onLeave={(remainingMin) => void write(row, 'left', { remainingMin })}
-                />
-                <Button
-                  look="main"
-                  className="h-16 px-5 text-lead"
-                  disabled={!live}
-                  onClick={() => void write(row, 'ended')}
-                >
-                  Done
-                </Button>
-              </>
+              <WhileRunning row={row} minute={minute} live={live} write={write} />
             )}
           </Line>
         ))}
@@ -130,6 +108,42 @@ export function AtWork({ job, now, locale, running, next, people, closesAt }: Lo
           </Line>
         ))}
       </div>
+    </>
+  );
+}
+
+/** What can be said of work that runs: the pad is cleaned, it is left off, it is done. */
+function WhileRunning({
+  row,
+  minute,
+  live,
+  write,
+}: {
+  row: WorkRow;
+  minute: number;
+  live: boolean;
+  write: (row: WorkRow, kind: LogEntry['kind'], given?: Written, insist?: boolean) => Promise<void>;
+}) {
+  return (
+    <>
+      {row.padSince !== null && (
+        <Button
+          className={`h-16 px-4 text-lead ${minute - row.padSince >= padCleanMin ? '!border-stop !text-stop' : ''}`}
+          disabled={!live}
+          onClick={() => void write(row, 'note', { note: padCleaned })}
+        >
+          Pad cleaned ({span(Math.max(0, minute - row.padSince))} ago)
+        </Button>
+      )}
+      <LeaveOff disabled={!live} onLeave={(remainingMin) => void write(row, 'left', { remainingMin })} />
+      <Button
+        look="main"
+        className="h-16 px-5 text-lead"
+        disabled={!live}
+        onClick={() => void write(row, 'ended')}
+      >
+        Done
+      </Button>
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { standingEntries, type Job, type LogEntry } from '@/core/record';
-import { stepLogs, timeSums, worked, type TimeSum } from '@/core/log';
+import { stepLogs, timeSums, worked, type StepLog, type TimeSum } from '@/core/log';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { ShopHours } from '@/core/plan/shop-hours';
 import { leftToday, type LeftToday } from '@/core/readings/left-today';
@@ -103,6 +103,83 @@ export function logProps(
   const personName = new Map(shop.people.map((person) => [person.id, person.name]));
   const today = new ShopHours(shop, localDateOf(now, shop.timeZone), 1);
   const stays = new Map(plan.stays.map((stay) => [stay.key, stay.place]));
+  const row = rowsOf({ shop, stays, logs, now, job, personName, today, shelf });
+  const attended = plan.steps.filter((step) => step.crew > 0 && !step.skipped);
+  const logged = new Set(job.log.map((entry) => entry.step));
+  const older = attended.filter((step) => step.state !== 'planned' && !logged.has(step.key));
+  return {
+    job: job.number,
+    panels: plan.parts.map((part) => part.key),
+    now,
+    locale: { timeZone: shop.timeZone, currency: shop.currency },
+    running: attended.filter((step) => step.state === 'running').map(row),
+    next: attended
+      .filter((step) => step.state === 'planned' && step.heldBy.length === 0)
+      .sort((a, b) => a.start - b.start)
+      .slice(0, mostNext)
+      .map(row),
+    done: attended
+      .filter((step) => step.state === 'done')
+      .sort((a, b) => b.end - a.end)
+      .map(({ key, name, subject }) => ({ step: key, name, subject })),
+    entries: entryRows(job, steps, personName),
+    older: older
+      .sort((a, b) => b.start - a.start)
+      .map((step) => ({
+        step: step.key,
+        name: step.name,
+        subject: step.subject,
+        start: step.start,
+        usedMin: step.usedMin,
+        plannedMin: step.personMinutes,
+      })),
+    sums: sumsShown({ steps, job, now, shop, older, attended, phaseName, personName }),
+    people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
+    rateMinorPerHour: shop.labourRateMinorPerHour,
+    range: { promised: job.promised, finishDate: plan.finishDate, budgets: plan.budgets },
+    closesAt: today.open.filter((one) => one.to > now).at(-1)?.to ?? null,
+  };
+}
+
+/** Entries that stand, the latest first, in words. */
+const entryRows = (
+  job: Job,
+  steps: ReadonlyMap<string, PlannedStep>,
+  personName: ReadonlyMap<string, string>,
+): LogProps['entries'] =>
+  standingEntries(job.log)
+    .reverse()
+    .map((entry) => ({
+      id: entry.id,
+      at: entry.at,
+      kind: entry.kind,
+      redo: entry.redo,
+      parts: entry.parts,
+      step: steps.get(entry.step)?.name ?? entry.step,
+      people: entry.people.map((id) => personName.get(id) ?? id),
+      text: textOf(entry),
+    }));
+
+/** A step as a row to begin, leave off or end. */
+function rowsOf({
+  shop,
+  stays,
+  logs,
+  now,
+  job,
+  personName,
+  today,
+  shelf,
+}: {
+  shop: Shop;
+  stays: Map<string, string>;
+  logs: Map<string, StepLog>;
+  now: number;
+  job: Job;
+  personName: Map<string, string>;
+  today: ShopHours;
+  shelf: Shelf;
+}) {
   const placeOf = (step: PlannedStep) =>
     shop.places.find((place) =>
       step.hold === null ? step.uses.includes(place.id) : place.id === stays.get(step.hold),
@@ -128,9 +205,29 @@ export function logProps(
       left: leftToday(step, today, { place: place?.id ?? null, airC: place?.airC ?? 20, shelf }, now),
     };
   };
-  const attended = plan.steps.filter((step) => step.crew > 0 && !step.skipped);
-  const logged = new Set(job.log.map((entry) => entry.step));
-  const older = attended.filter((step) => step.state !== 'planned' && !logged.has(step.key));
+  return row;
+}
+
+/** Hours by phase, with those of steps older than the log. */
+function sumsShown({
+  steps,
+  job,
+  now,
+  shop,
+  older,
+  attended,
+  phaseName,
+  personName,
+}: {
+  steps: Map<string, PlannedStep>;
+  job: Job;
+  now: number;
+  shop: Shop;
+  older: PlannedStep[];
+  attended: PlannedStep[];
+  phaseName(phase: string): string;
+  personName: ReadonlyMap<string, string>;
+}): LogProps['sums'] {
   const phaseOf = (step: string) => steps.get(step)?.phase ?? 'other';
   const sums = timeSums(
     job.log,
@@ -144,57 +241,15 @@ export function logProps(
   const rows = (map: ReadonlyMap<string, TimeSum>, name: (key: string) => string): SumRow[] =>
     [...map].map(([key, sum]) => ({ ...sum, name: name(key), plannedMin: null }));
   return {
-    job: job.number,
-    panels: plan.parts.map((part) => part.key),
-    now,
-    locale: { timeZone: shop.timeZone, currency: shop.currency },
-    running: attended.filter((step) => step.state === 'running').map(row),
-    next: attended
-      .filter((step) => step.state === 'planned' && step.heldBy.length === 0)
-      .sort((a, b) => a.start - b.start)
-      .slice(0, mostNext)
-      .map(row),
-    done: attended
-      .filter((step) => step.state === 'done')
-      .sort((a, b) => b.end - a.end)
-      .map(({ key, name, subject }) => ({ step: key, name, subject })),
-    entries: standingEntries(job.log)
-      .reverse()
-      .map((entry) => ({
-        id: entry.id,
-        at: entry.at,
-        kind: entry.kind,
-        redo: entry.redo,
-        parts: entry.parts,
-        step: steps.get(entry.step)?.name ?? entry.step,
-        people: entry.people.map((id) => personName.get(id) ?? id),
-        text: textOf(entry),
-      })),
-    older: older
-      .sort((a, b) => b.start - a.start)
-      .map((step) => ({
-        step: step.key,
-        name: step.name,
-        subject: step.subject,
-        start: step.start,
-        usedMin: step.usedMin,
-        plannedMin: step.personMinutes,
-      })),
-    sums: {
-      all: sums.all,
-      phases: [...sums.byPhase].map(([key, sum]) => ({
-        ...sum,
-        name: phaseName(key),
-        plannedMin: plannedIn(key),
-      })),
-      months: rows(sums.byMonth, (key) => key).sort((a, b) => a.name.localeCompare(b.name)),
-      people: rows(sums.byPerson, (key) => personName.get(key) ?? key),
-      causes: [...sums.byCause].sort((a, b) => b[1] - a[1]),
-    },
-    people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
-    rateMinorPerHour: shop.labourRateMinorPerHour,
-    range: { promised: job.promised, finishDate: plan.finishDate, budgets: plan.budgets },
-    closesAt: today.open.filter((one) => one.to > now).at(-1)?.to ?? null,
+    all: sums.all,
+    phases: [...sums.byPhase].map(([key, sum]) => ({
+      ...sum,
+      name: phaseName(key),
+      plannedMin: plannedIn(key),
+    })),
+    months: rows(sums.byMonth, (key) => key).sort((a, b) => a.name.localeCompare(b.name)),
+    people: rows(sums.byPerson, (key) => personName.get(key) ?? key),
+    causes: [...sums.byCause].sort((a, b) => b[1] - a[1]),
   };
 }
 

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useLayoutEffect } from 'react';
-import { get, useForm, useWatch, type FieldError, type Path } from 'react-hook-form';
+import { get, useForm, useWatch, type FieldError, type Path, type UseFormReturn } from 'react-hook-form';
 import type { NewJob } from '@/core/record';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
@@ -52,38 +52,31 @@ function fieldOf(place: string, bodyKind: string): Path<Fields> {
   return place as Path<Fields>;
 }
 
-export function NewJobForm({ choices }: { choices: FormChoices }) {
+/** Empty fields of a new job, with the dimensions that are usual for each kind of body. */
+const emptyFields = (choices: FormChoices): Fields => ({
+  number: choices.nextNumber,
+  name: '',
+  owner: '',
+  bodyKind: choices.kinds[0]!.key,
+  dimensions: Object.fromEntries(
+    choices.kinds.map((kind) => [
+      kind.key,
+      Object.fromEntries(kind.dimensions.map((one) => [one.key, String(one.initial)])),
+    ]),
+  ),
+  level: 'Road',
+  arrival: choices.today,
+  promised: choices.promised,
+  capLabourHours: '',
+  capMaterials: '',
+  capBoothHours: '',
+});
+
+/** Writes the job; what the server refuses is said at the field it was typed in. */
+function useTakingIn({ setError, handleSubmit }: UseFormReturn<Fields>) {
   const router = useRouter();
   const { send } = useSaving();
-  const form = useForm<Fields>({
-    defaultValues: {
-      number: choices.nextNumber,
-      name: '',
-      owner: '',
-      bodyKind: choices.kinds[0]!.key,
-      dimensions: Object.fromEntries(
-        choices.kinds.map((kind) => [
-          kind.key,
-          Object.fromEntries(kind.dimensions.map((one) => [one.key, String(one.initial)])),
-        ]),
-      ),
-      level: 'Road',
-      arrival: choices.today,
-      promised: choices.promised,
-      capLabourHours: '',
-      capMaterials: '',
-      capBoothHours: '',
-    },
-  });
-  const { register, control, handleSubmit, setError, formState } = form;
-  const live = useLive();
-  useLayoutEffect(() => {
-    // In the moment the fields open and no later: what a quick hand types into one must not land in another.
-    if (live) document.getElementById('field-name')?.focus();
-  }, [live]);
-  const bodyKind = useWatch({ control, name: 'bodyKind' });
-  const kind = choices.kinds.find((one) => one.key === bodyKind)!;
-  const submit = handleSubmit(async (fields) => {
+  return handleSubmit(async (fields) => {
     const job = toNewJob(fields);
     const outcome = await send('/api/jobs', job, 'Job taken in');
     if (outcome.status === 'saved') {
@@ -91,110 +84,163 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
       return;
     }
     outcome.faults.forEach((fault, i) =>
-      setError(fieldOf(fault.place, bodyKind), { message: fault.reason }, { shouldFocus: i === 0 }),
+      setError(fieldOf(fault.place, fields.bodyKind), { message: fault.reason }, { shouldFocus: i === 0 }),
     );
   });
-  const faultOf = (path: string): string | undefined => {
-    const fault: FieldError | undefined = get(formState.errors, path);
-    return fault?.message;
-  };
-  const field = (
-    path: Path<Fields>,
-    label: string,
-    props: { type?: string; unit?: string; className?: string } = {},
-  ) => {
-    const { unit, className = 'w-full', ...input } = props;
-    const fault = faultOf(path);
-    const id = `field-${path}`;
-    return (
-      <div key={path} className="flex flex-col gap-[3px]">
-        <label htmlFor={id} className="text-quiet">
-          {label}
-        </label>
-        <span className="flex items-center gap-1">
-          <input
-            id={id}
-            {...input}
-            {...register(path)}
-            aria-invalid={fault !== undefined}
-            aria-describedby={fault ? `${id}-fault` : undefined}
-            className={className}
-          />
-          {unit && <span className="text-quiet">{unit}</span>}
+}
+
+function Field({
+  form,
+  path,
+  label,
+  type,
+  unit,
+  className = 'w-full',
+}: {
+  form: UseFormReturn<Fields>;
+  path: Path<Fields>;
+  label: string;
+  type?: string;
+  unit?: string;
+  className?: string;
+}) {
+  const fault: FieldError | undefined = get(form.formState.errors, path);
+  const id = `field-${path}`;
+  return (
+    <div className="flex flex-col gap-[3px]">
+      <label htmlFor={id} className="text-quiet">
+        {label}
+      </label>
+      <span className="flex items-center gap-1">
+        <input
+          id={id}
+          type={type}
+          {...form.register(path)}
+          aria-invalid={fault !== undefined}
+          aria-describedby={fault ? `${id}-fault` : undefined}
+          className={className}
+        />
+        {unit && <span className="text-quiet">{unit}</span>}
+      </span>
+      {fault && (
+        <span id={`${id}-fault`} role="alert" className="text-small text-stop">
+          {fault.message}
         </span>
-        {fault && (
-          <span id={`${id}-fault`} role="alert" className="text-small text-stop">
-            {fault}
-          </span>
-        )}
+      )}
+    </div>
+  );
+}
+
+interface GroupProps {
+  form: UseFormReturn<Fields>;
+  choices: FormChoices;
+}
+
+const group = 'grid max-w-3xl grid-cols-3 gap-x-5 gap-y-3 border-t border-line py-4';
+
+/** What body it is, how large, and to what level it is finished. */
+function BodyGroup({ form, choices }: GroupProps) {
+  const bodyKind = useWatch({ control: form.control, name: 'bodyKind' });
+  const kind = choices.kinds.find((one) => one.key === bodyKind)!;
+  return (
+    <div className={group}>
+      <div className="col-span-2 flex flex-col">
+        <label htmlFor="field-bodyKind" className="text-quiet">
+          Body kind
+        </label>
+        <select id="field-bodyKind" {...form.register('bodyKind')}>
+          {choices.kinds.map((one) => (
+            <option key={one.key} value={one.key}>
+              {one.name}
+            </option>
+          ))}
+        </select>
       </div>
-    );
-  };
-  const group = 'grid max-w-3xl grid-cols-3 gap-x-5 gap-y-3 border-t border-line py-4';
+      <div className="flex flex-col">
+        <label htmlFor="field-level" className="text-quiet">
+          Level
+        </label>
+        <select id="field-level" {...form.register('level')}>
+          {choices.levels.map((one) => (
+            <option key={one.key} value={one.key}>
+              {one.key}: {one.meaning}
+            </option>
+          ))}
+        </select>
+      </div>
+      {kind.dimensions.map((one) => (
+        <Field
+          key={`${bodyKind}.${one.key}`}
+          form={form}
+          path={`dimensions.${bodyKind}.${one.key}`}
+          label={`${one.label}, ${one.min}–${one.max}`}
+          unit={one.unit}
+          type="number"
+          className="w-28 text-right tabular-nums"
+        />
+      ))}
+    </div>
+  );
+}
+
+/** When it comes, when it is promised, and what it may cost. */
+function DatesAndCaps({ form, choices }: GroupProps) {
+  const cap = 'w-28 text-right';
+  return (
+    <div className={group}>
+      <Field form={form} path="arrival" label="Arrives" type="date" />
+      <Field form={form} path="promised" label="Promised" type="date" />
+      <span />
+      <Field
+        form={form}
+        path="capLabourHours"
+        label="Cap of labour hours, empty = none"
+        type="number"
+        unit="h"
+        className={cap}
+      />
+      <Field
+        form={form}
+        path="capMaterials"
+        label="Cap of materials, empty = none"
+        type="number"
+        unit={choices.currency}
+        className={cap}
+      />
+      <Field
+        form={form}
+        path="capBoothHours"
+        label="Cap of booth hours, empty = none"
+        type="number"
+        unit="h"
+        className={cap}
+      />
+    </div>
+  );
+}
+
+export function NewJobForm({ choices }: { choices: FormChoices }) {
+  const form = useForm<Fields>({ defaultValues: emptyFields(choices) });
+  const submit = useTakingIn(form);
+  const live = useLive();
+  useLayoutEffect(() => {
+    // In the moment the fields open and no later: what a quick hand types into one must not land in another.
+    if (live) document.getElementById('field-name')?.focus();
+  }, [live]);
+  const { isSubmitting } = form.formState;
   return (
     <form onSubmit={(event) => void submit(event)} noValidate>
       <fieldset disabled={!live} className="contents">
         <div className={`${group} border-t-0 pt-0`}>
-          {field('number', 'Number')}
-          {field('name', 'Name of the object')}
-          {field('owner', 'Owner')}
+          <Field form={form} path="number" label="Number" />
+          <Field form={form} path="name" label="Name of the object" />
+          <Field form={form} path="owner" label="Owner" />
         </div>
-        <div className={group}>
-          <div className="col-span-2 flex flex-col">
-            <label htmlFor="field-bodyKind" className="text-quiet">
-              Body kind
-            </label>
-            <select id="field-bodyKind" {...register('bodyKind')}>
-              {choices.kinds.map((one) => (
-                <option key={one.key} value={one.key}>
-                  {one.name}
-                </option>
-              ))}
-            </select>
-          </div>
-          <div className="flex flex-col">
-            <label htmlFor="field-level" className="text-quiet">
-              Level
-            </label>
-            <select id="field-level" {...register('level')}>
-              {choices.levels.map((one) => (
-                <option key={one.key} value={one.key}>
-                  {one.key}: {one.meaning}
-                </option>
-              ))}
-            </select>
-          </div>
-          {kind.dimensions.map((one) =>
-            field(`dimensions.${bodyKind}.${one.key}`, `${one.label}, ${one.min}–${one.max}`, {
-              unit: one.unit,
-              type: 'number',
-              className: 'w-28 text-right tabular-nums',
-            }),
-          )}
-        </div>
-        <div className={group}>
-          {field('arrival', 'Arrives', { type: 'date' })}
-          {field('promised', 'Promised', { type: 'date' })}
-          <span />
-          {field('capLabourHours', 'Cap of labour hours, empty = none', {
-            type: 'number',
-            unit: 'h',
-            className: 'w-28 text-right',
-          })}
-          {field('capMaterials', 'Cap of materials, empty = none', {
-            type: 'number',
-            unit: choices.currency,
-            className: 'w-28 text-right',
-          })}
-          {field('capBoothHours', 'Cap of booth hours, empty = none', {
-            type: 'number',
-            unit: 'h',
-            className: 'w-28 text-right',
-          })}
-        </div>
+        <BodyGroup form={form} choices={choices} />
+        <DatesAndCaps form={form} choices={choices} />
         <div className="flex items-center gap-4 py-2">
-          <Button type="submit" look="main" disabled={formState.isSubmitting}>
-            {formState.isSubmitting ? 'Planning …' : 'Take in and plan'}
+          <Button type="submit" look="main" disabled={isSubmitting}>
+            {isSubmitting ? 'Planning …' : 'Take in and plan'}
           </Button>
           <span className="text-quiet">
             Parts, coats, steps, materials and a calendar follow at once; everything can be changed after.

@@ -77,30 +77,7 @@ function SheetParts({ product, sheet }: { product: SeenProduct; sheet: CoatingSh
   return (
     <>
       <MixEditor product={product} sheet={sheet} />
-      <Part title="Film">
-        <Quantity
-          label="Dry film a coat"
-          kind="film"
-          value={sheet.dryUm}
-          unit="µm"
-          toEdit={(dryUm) => edit({ dryUm })}
-        />
-        <Fact label="Wet film a coat">{micrometres(sheet.dryUm / dryFilmUm(1, solids))}</Fact>
-        <Whole
-          label="Coats, least"
-          value={sheet.coatsLeast}
-          toEdit={(value) => edit({ coatsLeast: value! })}
-        />
-        <Whole label="Coats, most" value={sheet.coatsMost} toEdit={(value) => edit({ coatsMost: value! })} />
-        <Whole
-          label="Most in a session"
-          value={sheet.coatsPerSession}
-          none
-          toEdit={(coatsPerSession) => edit({ coatsPerSession })}
-        />
-        <Whole label="Shade, L*" value={sheet.shadeL} none toEdit={(shadeL) => edit({ shadeL })} />
-        <Whole label="VOC, g/L ready" value={sheet.vocGL} none toEdit={(vocGL) => edit({ vocGL })} />
-      </Part>
+      <FilmPart sheet={sheet} edit={edit} solids={solids} />
       <Part title={`Times at ${sheet.sheetC} °C`}>
         {time('Pot life', 'potLifeMin', true)}
         {time('Flash', 'flashMin')}
@@ -120,56 +97,103 @@ function SheetParts({ product, sheet }: { product: SeenProduct; sheet: CoatingSh
         {sheet.inductionMin > 0 && <Fact label="Stand before use">{span(sheet.inductionMin)}</Fact>}
       </Part>
       <SheetPoints product={product} sheet={sheet} />
-      <Part title="Application">
-        <Quantity
-          label="Air from"
-          kind="temperature"
-          value={sheet.minAirC}
-          unit="°C"
-          toEdit={(minAirC) => edit({ minAirC })}
-        />
-        <Quantity
-          label="Air to"
-          kind="temperature"
-          value={sheet.maxAirC}
-          unit="°C"
-          toEdit={(maxAirC) => edit({ maxAirC })}
-        />
-        <Whole
-          label="Humidity to, %"
-          value={sheet.maxHumidity}
-          toEdit={(value) => edit({ maxHumidity: value! })}
-        />
-        <Fact label="Over the dew point">{sheet.dewMarginC} °C</Fact>
-        <Fact label="Set-up">{gunWords(sheet)}</Fact>
-        {sheet.method === 'spray' &&
-          (
-            [
-              ['Nozzle, mm', 'nozzleMm'],
-              ['Pressure, bar', 'pressureBar'],
-              ['Fan, cm', 'fanCm'],
-            ] as const
-          ).map(([label, key]) => (
-            <Whole
-              key={key}
-              label={label}
-              value={sheet.application[key]}
-              none
-              toEdit={(value) => edit({ application: { ...sheet.application, [key]: value } })}
-            />
-          ))}
-        <Fact label="Flow, wet edge">
-          {sheet.flowLPerMin} L/min, {span(sheet.wetEdgeMin)}
-        </Fact>
-        <Choice
-          label="Mended by"
-          value={sheet.repair}
-          values={repairs}
-          toEdit={(text) => edit({ repair: text as Repair })}
-        />
-        {sheet.pairs.length > 0 && <Fact label="Names as its pair">{sheet.pairs.join(', ')}</Fact>}
-      </Part>
+      <ApplicationPart sheet={sheet} edit={edit} />
     </>
+  );
+}
+
+/** The film of one coat, and how many make a layer. */
+function FilmPart({
+  sheet,
+  edit,
+  solids,
+}: {
+  sheet: CoatingSheet;
+  edit(set: Partial<CoatingSheet>): ReturnType<typeof sheetEdit>;
+  solids: number;
+}) {
+  return (
+    <Part title="Film">
+      <Quantity
+        label="Dry film a coat"
+        kind="film"
+        value={sheet.dryUm}
+        unit="µm"
+        toEdit={(dryUm) => edit({ dryUm })}
+      />
+      <Fact label="Wet film a coat">{micrometres(sheet.dryUm / dryFilmUm(1, solids))}</Fact>
+      <Whole label="Coats, least" value={sheet.coatsLeast} toEdit={(value) => edit({ coatsLeast: value! })} />
+      <Whole label="Coats, most" value={sheet.coatsMost} toEdit={(value) => edit({ coatsMost: value! })} />
+      <Whole
+        label="Most in a session"
+        value={sheet.coatsPerSession}
+        none
+        toEdit={(coatsPerSession) => edit({ coatsPerSession })}
+      />
+      <Whole label="Shade, L*" value={sheet.shadeL} none toEdit={(shadeL) => edit({ shadeL })} />
+      <Whole label="VOC, g/L ready" value={sheet.vocGL} none toEdit={(vocGL) => edit({ vocGL })} />
+    </Part>
+  );
+}
+
+/** In what air, and with what set-up it goes on. */
+function ApplicationPart({
+  sheet,
+  edit,
+}: {
+  sheet: CoatingSheet;
+  edit(set: Partial<CoatingSheet>): ReturnType<typeof sheetEdit>;
+}) {
+  return (
+    <Part title="Application">
+      <Quantity
+        label="Air from"
+        kind="temperature"
+        value={sheet.minAirC}
+        unit="°C"
+        toEdit={(minAirC) => edit({ minAirC })}
+      />
+      <Quantity
+        label="Air to"
+        kind="temperature"
+        value={sheet.maxAirC}
+        unit="°C"
+        toEdit={(maxAirC) => edit({ maxAirC })}
+      />
+      <Whole
+        label="Humidity to, %"
+        value={sheet.maxHumidity}
+        toEdit={(value) => edit({ maxHumidity: value! })}
+      />
+      <Fact label="Over the dew point">{sheet.dewMarginC} °C</Fact>
+      <Fact label="Set-up">{gunWords(sheet)}</Fact>
+      {sheet.method === 'spray' &&
+        (
+          [
+            ['Nozzle, mm', 'nozzleMm'],
+            ['Pressure, bar', 'pressureBar'],
+            ['Fan, cm', 'fanCm'],
+          ] as const
+        ).map(([label, key]) => (
+          <Whole
+            key={key}
+            label={label}
+            value={sheet.application[key]}
+            none
+            toEdit={(value) => edit({ application: { ...sheet.application, [key]: value } })}
+          />
+        ))}
+      <Fact label="Flow, wet edge">
+        {sheet.flowLPerMin} L/min, {span(sheet.wetEdgeMin)}
+      </Fact>
+      <Choice
+        label="Mended by"
+        value={sheet.repair}
+        values={repairs}
+        toEdit={(text) => edit({ repair: text as Repair })}
+      />
+      {sheet.pairs.length > 0 && <Fact label="Names as its pair">{sheet.pairs.join(', ')}</Fact>}
+    </Part>
   );
 }
 

@@ -10,6 +10,7 @@ import { EditChoice, EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import type { SystemShown } from './systems-view';
 import { WayActions } from './way-actions';
+import type { Edit } from '@/core/record';
 
 type Entry = Omit<CoatSystem, 'key'>;
 const rules = [
@@ -56,92 +57,19 @@ export function SystemSheet({
   const free = layerRoles.filter((role) => !entry.layers.some((layer) => layer.role === role));
   return (
     <InspectorPanel title={entry.name} subtitle={`${key} · ${entry.route}`}>
-      <Part title="What it is">
-        <EditText label="Name" className="w-48" value={entry.name} toEdit={(name) => edit({ name })} />
-        <EditText label="Why" className="w-48" value={entry.why} toEdit={(why) => edit({ why })} />
-        <Fact label="Forgives a slip, 1 to 5">
-          <EditText
-            label="Forgiveness"
-            quiet
-            type="number"
-            min={1}
-            max={5}
-            className="w-14"
-            value={String(entry.forgiveness)}
-            toEdit={(text) => edit({ forgiveness: Number(text) })}
-          />
-        </Fact>
-        <fieldset className="pt-1">
-          <legend className="text-quiet">Made for</legend>
-          {substrates.map((one) => (
-            <label key={one} className="inline-flex items-center gap-1 pr-3">
-              <input
-                type="checkbox"
-                disabled={!live}
-                checked={entry.substrates.includes(one)}
-                onChange={(event) =>
-                  void save(
-                    edit({
-                      substrates: event.target.checked
-                        ? [...entry.substrates, one]
-                        : entry.substrates.filter((other) => other !== one),
-                    }),
-                  )
-                }
-              />
-              {one}
-            </label>
-          ))}
-        </fieldset>
-      </Part>
+      <WhatItIs entry={entry} edit={edit} />
       {entry.layers.map((layer, i) => (
-        <Part key={layer.role} title={`${i + 1} ${layer.role}`}>
-          <EditChoice
-            label={`Product of ${layer.role}`}
-            quiet
-            className="w-full"
-            value={layer.product}
-            choices={products}
-            toEdit={(product) => edit({ layers: layersWith(i, { product }) })}
-          />
-          <div className="flex items-center gap-1 pt-1">
-            <EditChoice
-              label={`Rule for the coats of ${layer.role}`}
-              quiet
-              className="w-36"
-              value={layer.coats.rule}
-              choices={rules}
-              toEdit={(rule) => edit({ layers: layersWith(i, { coats: coatsOf(rule) }) })}
-            />
-            <Counts layer={layer} toEdit={(coats) => edit({ layers: layersWith(i, { coats }) })} />
-            <span className="flex-1" />
-            {(
-              [
-                [ArrowUp, 'lower', -1, i > 0],
-                [ArrowDown, 'higher', 1, i < entry.layers.length - 1],
-              ] as const
-            ).map(([Icon, word, by, can]) => (
-              <button
-                key={word}
-                type="button"
-                disabled={!live || !can}
-                className="disabled:opacity-30"
-                aria-label={`Lay ${layer.role} ${word}`}
-                onClick={() => void save(edit({ layers: moved(i, by) }))}
-              >
-                <Icon size={16} />
-              </button>
-            ))}
-            <button
-              type="button"
-              disabled={!live || entry.layers.length === 1}
-              aria-label={`Leave out ${layer.role}`}
-              onClick={() => void save(edit({ layers: entry.layers.filter((_, at) => at !== i) }))}
-            >
-              <X size={16} />
-            </button>
-          </div>
-        </Part>
+        <LayerPart
+          key={layer.role}
+          layer={layer}
+          i={i}
+          products={products}
+          edit={edit}
+          layersWith={layersWith}
+          entry={entry}
+
+          moved={moved}
+        />
       ))}
       {free.length > 0 && (
         <Part title="Another layer">
@@ -167,6 +95,123 @@ export function SystemSheet({
         clear={() => ({ kind: 'coat-system', key, seen: shown.seen, entry: null })}
       />
     </InspectorPanel>
+  );
+}
+
+/** The name of the system, why it is chosen, what it is made for. */
+function WhatItIs({ entry, edit }: { entry: Entry; edit(set: Partial<Entry>): Edit }) {
+  const { save } = useSaving();
+  const live = useLive();
+  return (
+    <Part title="What it is">
+      <EditText label="Name" className="w-48" value={entry.name} toEdit={(name) => edit({ name })} />
+      <EditText label="Why" className="w-48" value={entry.why} toEdit={(why) => edit({ why })} />
+      <Fact label="Forgives a slip, 1 to 5">
+        <EditText
+          label="Forgiveness"
+          quiet
+          type="number"
+          min={1}
+          max={5}
+          className="w-14"
+          value={String(entry.forgiveness)}
+          toEdit={(text) => edit({ forgiveness: Number(text) })}
+        />
+      </Fact>
+      <fieldset className="pt-1">
+        <legend className="text-quiet">Made for</legend>
+        {substrates.map((one) => (
+          <label key={one} className="inline-flex items-center gap-1 pr-3">
+            <input
+              type="checkbox"
+              disabled={!live}
+              checked={entry.substrates.includes(one)}
+              onChange={(event) =>
+                void save(
+                  edit({
+                    substrates: event.target.checked
+                      ? [...entry.substrates, one]
+                      : entry.substrates.filter((other) => other !== one),
+                  }),
+                )
+              }
+            />
+            {one}
+          </label>
+        ))}
+      </fieldset>
+    </Part>
+  );
+}
+
+/** One layer: its product, its coats, its place in the order. */
+function LayerPart({
+  layer,
+  i,
+  products,
+  edit,
+  layersWith,
+  entry,
+  moved,
+}: {
+  layer: SystemLayer;
+  i: number;
+  products: { value: string; text: string }[];
+  edit(set: Partial<Entry>): Edit;
+  layersWith(at: number, set: Partial<SystemLayer>): SystemLayer[];
+  entry: Entry;
+  moved(at: number, by: number): SystemLayer[];
+}) {
+  const { save } = useSaving();
+  const live = useLive();
+  return (
+    <Part title={`${i + 1} ${layer.role}`}>
+      <EditChoice
+        label={`Product of ${layer.role}`}
+        quiet
+        className="w-full"
+        value={layer.product}
+        choices={products}
+        toEdit={(product) => edit({ layers: layersWith(i, { product }) })}
+      />
+      <div className="flex items-center gap-1 pt-1">
+        <EditChoice
+          label={`Rule for the coats of ${layer.role}`}
+          quiet
+          className="w-36"
+          value={layer.coats.rule}
+          choices={rules}
+          toEdit={(rule) => edit({ layers: layersWith(i, { coats: coatsOf(rule) }) })}
+        />
+        <Counts layer={layer} toEdit={(coats) => edit({ layers: layersWith(i, { coats }) })} />
+        <span className="flex-1" />
+        {(
+          [
+            [ArrowUp, 'lower', -1, i > 0],
+            [ArrowDown, 'higher', 1, i < entry.layers.length - 1],
+          ] as const
+        ).map(([Icon, word, by, can]) => (
+          <button
+            key={word}
+            type="button"
+            disabled={!live || !can}
+            className="disabled:opacity-30"
+            aria-label={`Lay ${layer.role} ${word}`}
+            onClick={() => void save(edit({ layers: moved(i, by) }))}
+          >
+            <Icon size={16} />
+          </button>
+        ))}
+        <button
+          type="button"
+          disabled={!live || entry.layers.length === 1}
+          aria-label={`Leave out ${layer.role}`}
+          onClick={() => void save(edit({ layers: entry.layers.filter((_, at) => at !== i) }))}
+        >
+          <X size={16} />
+        </button>
+      </div>
+    </Part>
   );
 }
 

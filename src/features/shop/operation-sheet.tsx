@@ -1,5 +1,7 @@
 'use client';
 
+import type { ReactNode } from 'react';
+import type { Edit } from '@/core/record';
 import { cautions, type Caution } from '@/core/safety';
 import { placeKinds, skills } from '@/core/shop';
 import { workTags, type Operation, type WorkState } from '@/core/steps';
@@ -74,36 +76,8 @@ export function OperationSheet({ shown, timeZone }: { shown: OperationShown; tim
         {figure('Fixed', 'fixedMin', 'min')}
         {figure('What follows waits', 'settlesMin', 'min')}
       </Part>
-      <Part title="Hands and room">
-        <Fact label="Skill">
-          <EditChoice
-            label="Skill"
-            quiet
-            value={entry.skill}
-            choices={skills.map((value) => ({ value, text: value }))}
-            toEdit={(text) => edit({ skill: text as Operation['skill'] })}
-          />
-        </Fact>
-        {figure('Crew at the least', 'leastCrew')}
-        {figure('usually', 'usualCrew')}
-        {figure('at most', 'mostCrew')}
-        <Fact label="Place">
-          <EditChoice
-            label="Place"
-            quiet
-            value={entry.place ?? ''}
-            choices={[{ value: '', text: 'none' }, ...placeKinds.map((value) => ({ value, text: value }))]}
-            toEdit={(text) => edit({ place: text === '' ? null : (text as Operation['place']) })}
-          />
-        </Fact>
-        <Checks names={workTags} chosen={entry.tags} onChange={(tags) => void save(edit({ tags }))} />
-      </Part>
-      <Part title="Order">
-        <Fact label="Where">{situationWords(entry.when) || 'everywhere'}</Fact>
-        {entry.needs.length > 0 && <Fact label="It must be">{list(entry.needs)}</Fact>}
-        {entry.makes && <Fact label="Makes it">{stateWords[entry.makes]}</Fact>}
-        {entry.before.length > 0 && <Fact label="Before it is">{list(entry.before)}</Fact>}
-      </Part>
+      <HandsAndRoom entry={entry} edit={edit} figure={figure} />
+      <OrderPart entry={entry} list={list} />
       <Part title="Reasons">
         {line('Why', 'why')}
         {line('Lost without it', 'lost')}
@@ -127,6 +101,61 @@ export function OperationSheet({ shown, timeZone }: { shown: OperationShown; tim
         first="as the catalogue has it"
       />
     </InspectorPanel>
+  );
+}
+
+/** What has to be before it, what it makes, what waits for it. */
+function OrderPart({ entry, list }: { entry: Operation; list: (states: readonly WorkState[]) => string }) {
+  return (
+    <Part title="Order">
+      <Fact label="Where">{situationWords(entry.when) || 'everywhere'}</Fact>
+      {entry.needs.length > 0 && <Fact label="It must be">{list(entry.needs)}</Fact>}
+      {entry.makes && <Fact label="Makes it">{stateWords[entry.makes]}</Fact>}
+      {entry.before.length > 0 && <Fact label="Before it is">{list(entry.before)}</Fact>}
+    </Part>
+  );
+}
+
+/** Who does it, how many, in what room. */
+function HandsAndRoom({
+  entry,
+  edit,
+  figure,
+}: {
+  entry: Operation;
+  edit(set: Partial<Operation>): Edit;
+  figure: (
+    label: string,
+    key: 'fixedMin' | 'leastCrew' | 'usualCrew' | 'mostCrew' | 'settlesMin',
+    unit?: string,
+  ) => ReactNode;
+}) {
+  const { save } = useSaving();
+  return (
+    <Part title="Hands and room">
+      <Fact label="Skill">
+        <EditChoice
+          label="Skill"
+          quiet
+          value={entry.skill}
+          choices={skills.map((value) => ({ value, text: value }))}
+          toEdit={(text) => edit({ skill: text as Operation['skill'] })}
+        />
+      </Fact>
+      {figure('Crew at the least', 'leastCrew')}
+      {figure('usually', 'usualCrew')}
+      {figure('at most', 'mostCrew')}
+      <Fact label="Place">
+        <EditChoice
+          label="Place"
+          quiet
+          value={entry.place ?? ''}
+          choices={[{ value: '', text: 'none' }, ...placeKinds.map((value) => ({ value, text: value }))]}
+          toEdit={(text) => edit({ place: text === '' ? null : (text as Operation['place']) })}
+        />
+      </Fact>
+      <Checks names={workTags} chosen={entry.tags} onChange={(tags) => void save(edit({ tags }))} />
+    </Part>
   );
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Edit } from '@/core/record';
 import { useState } from 'react';
 import type { MonthAir, Place } from '@/core/shop';
 import { PlaceForecast } from './place-forecast';
@@ -57,46 +58,7 @@ export function PlaceAir({ place, seen }: { place: Place; seen: number }) {
           begin with {place.airC} °C in every month
         </button>
       )}
-      {open && profile && (
-        <table className="tabular-nums">
-          <caption className="sr-only">Air of {place.name} by month</caption>
-          <thead>
-            <tr className="text-small text-quiet">
-              <th scope="col">Month</th>
-              {columns.map(([key, label]) => (
-                <th key={key} scope="col" className="px-1 text-right">
-                  {label}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {profile.map((air, month) => (
-              <tr key={months[month]}>
-                <td className="pr-2">{months[month]}</td>
-                {columns.map(([key, label]) => (
-                  <td key={key} className="px-1">
-                    <EditText
-                      label={`${months[month]} ${label} in ${place.name}`}
-                      quiet
-                      type="number"
-                      step="any"
-                      className="w-16"
-                      value={String(air[key])}
-                      toEdit={(text) =>
-                        edit(
-                          place.airC,
-                          profile.map((one, i) => (i === month ? { ...one, [key]: Number(text) } : one)),
-                        )
-                      }
-                    />
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      {open && profile && <MonthsTable place={place} profile={profile} edit={edit} />}
       {open && <PlaceForecast place={place} seen={seen} />}
       {open && profile && (
         <button type="button" className="underline" onClick={() => void save(edit(place.airC, null))}>
@@ -104,5 +66,57 @@ export function PlaceAir({ place, seen }: { place: Place; seen: number }) {
         </button>
       )}
     </div>
+  );
+}
+
+/** The air by month, in working hours and at night. */
+function MonthsTable({
+  place,
+  profile,
+  edit,
+}: {
+  place: Place;
+  profile: MonthAir[];
+  edit(airC: number, profile: MonthAir[] | null): Edit;
+}) {
+  return (
+    <table className="tabular-nums">
+      <caption className="sr-only">Air of {place.name} by month</caption>
+      <thead>
+        <tr className="text-small text-quiet">
+          <th scope="col">Month</th>
+          {columns.map(([key, label]) => (
+            <th key={key} scope="col" className="px-1 text-right">
+              {label}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {profile.map((air, month) => (
+          <tr key={months[month]}>
+            <td className="pr-2">{months[month]}</td>
+            {columns.map(([key, label]) => (
+              <td key={key} className="px-1">
+                <EditText
+                  label={`${months[month]} ${label} in ${place.name}`}
+                  quiet
+                  type="number"
+                  step="any"
+                  className="w-16"
+                  value={String(air[key])}
+                  toEdit={(text) =>
+                    edit(
+                      place.airC,
+                      profile.map((one, i) => (i === month ? { ...one, [key]: Number(text) } : one)),
+                    )
+                  }
+                />
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -59,52 +59,59 @@ export function RentedPlaces({ places, seen }: { places: readonly Place[]; seen:
           </button>
         </p>
       ))}
-      <form
-        aria-label="Rent a place"
-        className="flex flex-wrap gap-1 pt-1"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add(event.currentTarget);
-        }}
-      >
-        <select name="kind" aria-label="Kind of place" disabled={!live}>
-          {placeKinds.map((kind) => (
-            <option key={kind}>{kind}</option>
-          ))}
-        </select>
-        <input
-          name="name"
-          aria-label="Name of the place"
-          placeholder="name"
-          required
-          maxLength={60}
-          className="w-36"
-          disabled={!live}
-        />
-        {sizes.map(([name, label]) => (
-          <input
-            key={name}
-            name={name}
-            type="number"
-            step="any"
-            required
-            aria-label={label}
-            placeholder={label}
-            className="w-28"
-            disabled={!live}
-          />
-        ))}
-        <input type="date" name="from" aria-label="Rented from" required disabled={!live} />
-        <input type="date" name="to" aria-label="Rented to" required disabled={!live} />
-        <Button type="submit" disabled={!live}>
-          Add
-        </Button>
-      </form>
+      <RentPlace add={add} live={live} />
       {fault && (
         <p role="alert" className="text-small text-stop">
           {fault}
         </p>
       )}
     </Part>
+  );
+}
+
+/** One more place, with its size, its air and its days. */
+function RentPlace({ add, live }: { add: (form: HTMLFormElement) => Promise<void>; live: boolean }) {
+  return (
+    <form
+      aria-label="Rent a place"
+      className="flex flex-wrap gap-1 pt-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add(event.currentTarget);
+      }}
+    >
+      <select name="kind" aria-label="Kind of place" disabled={!live}>
+        {placeKinds.map((kind) => (
+          <option key={kind}>{kind}</option>
+        ))}
+      </select>
+      <input
+        name="name"
+        aria-label="Name of the place"
+        placeholder="name"
+        required
+        maxLength={60}
+        className="w-36"
+        disabled={!live}
+      />
+      {sizes.map(([name, label]) => (
+        <input
+          key={name}
+          name={name}
+          type="number"
+          step="any"
+          required
+          aria-label={label}
+          placeholder={label}
+          className="w-28"
+          disabled={!live}
+        />
+      ))}
+      <input type="date" name="from" aria-label="Rented from" required disabled={!live} />
+      <input type="date" name="to" aria-label="Rented to" required disabled={!live} />
+      <Button type="submit" disabled={!live}>
+        Add
+      </Button>
+    </form>
   );
 }

@@ -56,53 +56,9 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
           />
         )}
         <div hidden={view !== 'people'}>
-          <Table caption="People" head={['Person', 'Trusted with', 'Pace', 'Hours and days off']}>
-            {shop.people.map((person) => (
-              <tr key={person.id} className="border-b border-line align-top">
-                <td className="py-2 pr-3 font-semibold">{person.name}</td>
-                <td className="py-2 pr-3">
-                  <PersonSkills person={person} seen={seen.people[person.id]!} />
-                </td>
-                <td className="py-1 pr-3">
-                  <PersonPace person={person} seen={seen.people[person.id]!} />
-                </td>
-                <td className="py-2">
-                  <PersonHours person={person} shifts={shop.shifts} seen={seen.people[person.id]!} />
-                  <DaysOff person={person} seen={seen} />
-                  <AddDaysOff person={person.id} name={person.name} />
-                </td>
-              </tr>
-            ))}
-          </Table>
+          <PeopleTable shop={shop} seen={seen} />
           <div className="h-6" />
-          <Table
-            caption="Places"
-            head={[
-              'Place',
-              'Kind',
-              { text: 'Length', right: true },
-              { text: 'Width', right: true },
-              { text: 'Height', right: true },
-              'Kept for, shares air with',
-              { text: 'Air at work', right: true },
-            ]}
-          >
-            {shop.places.map((place) => (
-              <tr key={place.id} className="border-b border-line">
-                <td className="py-1 pr-3 font-semibold">{place.name}</td>
-                <td className="pr-3">{place.kind}</td>
-                <td className="pr-3 text-right">{place.lengthM} m</td>
-                <td className="pr-3 text-right">{place.widthM} m</td>
-                <td className="pr-3 text-right">{place.heightM} m</td>
-                <td className="py-1 pl-3">
-                  <PlaceZone place={place} places={shop.places} seen={seen.places[place.id]!} />
-                </td>
-                <td className="text-right">
-                  <PlaceAir place={place} seen={seen.places[place.id]!} />
-                </td>
-              </tr>
-            ))}
-          </Table>
+          <PlacesTable shop={shop} seen={seen} />
         </div>
       </Room>
       {chosen ? (
@@ -158,5 +114,63 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
         </InspectorPanel>
       )}
     </>
+  );
+}
+
+/** Booths, bays and benches with their size, air and use. */
+function PlacesTable({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
+  return (
+    <Table
+      caption="Places"
+      head={[
+        'Place',
+        'Kind',
+        { text: 'Length', right: true },
+        { text: 'Width', right: true },
+        { text: 'Height', right: true },
+        'Kept for, shares air with',
+        { text: 'Air at work', right: true },
+      ]}
+    >
+      {shop.places.map((place) => (
+        <tr key={place.id} className="border-b border-line">
+          <td className="py-1 pr-3 font-semibold">{place.name}</td>
+          <td className="pr-3">{place.kind}</td>
+          <td className="pr-3 text-right">{place.lengthM} m</td>
+          <td className="pr-3 text-right">{place.widthM} m</td>
+          <td className="pr-3 text-right">{place.heightM} m</td>
+          <td className="py-1 pl-3">
+            <PlaceZone place={place} places={shop.places} seen={seen.places[place.id]!} />
+          </td>
+          <td className="text-right">
+            <PlaceAir place={place} seen={seen.places[place.id]!} />
+          </td>
+        </tr>
+      ))}
+    </Table>
+  );
+}
+
+/** Who works here, what each is trusted with, how fast and when. */
+function PeopleTable({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
+  return (
+    <Table caption="People" head={['Person', 'Trusted with', 'Pace', 'Hours and days off']}>
+      {shop.people.map((person) => (
+        <tr key={person.id} className="border-b border-line align-top">
+          <td className="py-2 pr-3 font-semibold">{person.name}</td>
+          <td className="py-2 pr-3">
+            <PersonSkills person={person} seen={seen.people[person.id]!} />
+          </td>
+          <td className="py-1 pr-3">
+            <PersonPace person={person} seen={seen.people[person.id]!} />
+          </td>
+          <td className="py-2">
+            <PersonHours person={person} shifts={shop.shifts} seen={seen.people[person.id]!} />
+            <DaysOff person={person} seen={seen} />
+            <AddDaysOff person={person.id} name={person.name} />
+          </td>
+        </tr>
+      ))}
+    </Table>
   );
 }

@@ -4,11 +4,13 @@ import { chaseState, type RoundOfWork } from '@/core/steps';
 import { Table } from '@/ui/layout';
 import { Fact, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
+import type { Edit } from '@/core/record';
 import { EditText } from '../frame/edit-field';
 import { day, hours, money, type Locale } from '../words/format';
 import { markWords } from '../words/survey-words';
 import type { RoundsShown } from './rounds-props';
 import type { StepsRoomProps } from './steps-props';
+import type { StopRule, TypedRounds } from '@/core/record';
 
 const kindWords = { fill: 'Fill and block', prime: 'Prime', block: 'Block', polish: 'Polish' };
 const signs = { done: '■', running: '◧', planned: '□' };
@@ -83,53 +85,14 @@ function SectionRounds({ job, shown, today, ratePerHour, locale }: Props) {
           ))}
         </Table>
         <div>
-          <Fact label="Filler rounds">
-            <EditText
-              label={`Filler rounds of ${shown.name}`}
-              quiet
-              type="number"
-              min={0}
-              max={12}
-              className="w-16"
-              value={String(typed.filler ?? planned('fill'))}
-              toEdit={toRounds('filler')}
-            />
-          </Fact>
-          <Fact label="Prime and block rounds">
-            <EditText
-              label={`Prime and block rounds of ${shown.name}`}
-              quiet
-              type="number"
-              min={1}
-              max={12}
-              className="w-16"
-              value={String(typed.build ?? planned('block'))}
-              toEdit={toRounds('build')}
-            />
-          </Fact>
-          <Fact label="Good enough: hollow up to">
-            <EditText
-              label={`Largest hollow of ${shown.name}`}
-              quiet
-              type="number"
-              step="any"
-              min={0.01}
-              unit="mm"
-              className="w-16"
-              value={rule.hollowMm === null ? '' : String(rule.hollowMm)}
-              toEdit={(text) => toRule({ hollowMm: text === '' ? null : Number(text) })}
-            />
-          </Fact>
-          <Fact label="No round after">
-            <EditText
-              label={`Last day for a round of ${shown.name}`}
-              quiet
-              type="date"
-              className="w-36"
-              value={rule.lastDay ?? ''}
-              toEdit={(text) => toRule({ lastDay: text === '' ? null : text })}
-            />
-          </Fact>
+          <RoundsFields
+            shown={shown}
+            typed={typed}
+            planned={planned}
+            toRounds={toRounds}
+            rule={rule}
+            toRule={toRule}
+          />
           <Fact label="One more round costs">
             {hours(more)} h, {money(Math.round((more / 60) * ratePerHour), locale)}
           </Fact>
@@ -154,6 +117,75 @@ function SectionRounds({ job, shown, today, ratePerHour, locale }: Props) {
         </Part>
       )}
     </section>
+  );
+}
+
+/** How many rounds are planned, and what ends the chase. */
+function RoundsFields({
+  shown,
+  typed,
+  planned,
+  toRounds,
+  rule,
+  toRule,
+}: {
+  shown: RoundsShown;
+  typed: TypedRounds;
+  planned: (kind: RoundOfWork['kind']) => number;
+  toRounds(kind: 'filler' | 'build'): (text: string) => Edit;
+  rule: StopRule;
+  toRule(change: Partial<StopRule>): Edit;
+}) {
+  return (
+    <>
+      <Fact label="Filler rounds">
+        <EditText
+          label={`Filler rounds of ${shown.name}`}
+          quiet
+          type="number"
+          min={0}
+          max={12}
+          className="w-16"
+          value={String(typed.filler ?? planned('fill'))}
+          toEdit={toRounds('filler')}
+        />
+      </Fact>
+      <Fact label="Prime and block rounds">
+        <EditText
+          label={`Prime and block rounds of ${shown.name}`}
+          quiet
+          type="number"
+          min={1}
+          max={12}
+          className="w-16"
+          value={String(typed.build ?? planned('block'))}
+          toEdit={toRounds('build')}
+        />
+      </Fact>
+      <Fact label="Good enough: hollow up to">
+        <EditText
+          label={`Largest hollow of ${shown.name}`}
+          quiet
+          type="number"
+          step="any"
+          min={0.01}
+          unit="mm"
+          className="w-16"
+          value={rule.hollowMm === null ? '' : String(rule.hollowMm)}
+          toEdit={(text) => toRule({ hollowMm: text === '' ? null : Number(text) })}
+        />
+      </Fact>
+      <Fact label="No round after">
+        <EditText
+          label={`Last day for a round of ${shown.name}`}
+          quiet
+          type="date"
+          className="w-36"
+          value={rule.lastDay ?? ''}
+          toEdit={(text) => toRule({ lastDay: text === '' ? null : text })}
+        />
+      </Fact>
+    </>
   );
 }
 

@@ -77,49 +77,60 @@ export function StepAdd({
     );
   return (
     <Part title="A step after this one">
-      <form
-        aria-label="Added step"
-        className="grid gap-1"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void submit(event.currentTarget);
-        }}
-      >
-        <select name="operation" aria-label="Operation" defaultValue="own-work" autoFocus>
-          {addable.map((one) => (
-            <option key={one.code} value={one.code}>
-              {one.name}
-            </option>
-          ))}
-        </select>
-        <input name="name" aria-label="Name of the step" placeholder="name, if another" maxLength={80} />
-        <input
-          name="hours"
-          aria-label="Person-hours"
-          placeholder="person-hours"
-          inputMode="decimal"
-          required
-        />
-        <select name="before" aria-label="Step that waits for it" defaultValue="">
-          <option value="">nothing waits for it</option>
-          {later.map((one) => (
-            <option key={one.key} value={one.key}>
-              before {one.name}
-            </option>
-          ))}
-        </select>
-        <span className="flex gap-1">
-          <Button type="submit" look="main">
-            Add
-          </Button>
-          <Button onClick={() => setOpen(false)}>Cancel</Button>
-        </span>
-        {fault && (
-          <p role="alert" className="text-small text-stop">
-            {fault}
-          </p>
-        )}
-      </form>
+      <AddForm submit={submit} later={later} setOpen={setOpen} fault={fault} />
     </Part>
+  );
+}
+
+/** What the step is, how long it takes, what waits for it. */
+function AddForm({
+  submit,
+  later,
+  setOpen,
+  fault,
+}: {
+  submit: (form: HTMLFormElement) => Promise<void>;
+  later: PlannedStep[];
+  setOpen: (value: boolean) => void;
+  fault: string | null;
+}) {
+  return (
+    <form
+      aria-label="Added step"
+      className="grid gap-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit(event.currentTarget);
+      }}
+    >
+      <select name="operation" aria-label="Operation" defaultValue="own-work" autoFocus>
+        {addable.map((one) => (
+          <option key={one.code} value={one.code}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+      <input name="name" aria-label="Name of the step" placeholder="name, if another" maxLength={80} />
+      <input name="hours" aria-label="Person-hours" placeholder="person-hours" inputMode="decimal" required />
+      <select name="before" aria-label="Step that waits for it" defaultValue="">
+        <option value="">nothing waits for it</option>
+        {later.map((one) => (
+          <option key={one.key} value={one.key}>
+            before {one.name}
+          </option>
+        ))}
+      </select>
+      <span className="flex gap-1">
+        <Button type="submit" look="main">
+          Add
+        </Button>
+        <Button onClick={() => setOpen(false)}>Cancel</Button>
+      </span>
+      {fault && (
+        <p role="alert" className="text-small text-stop">
+          {fault}
+        </p>
+      )}
+    </form>
   );
 }

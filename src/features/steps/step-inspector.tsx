@@ -86,36 +86,8 @@ export function StepInspector(props: StepInspectorProps) {
         {step.kind !== 'passive' && <p className="text-small text-quiet">{figureSentence(step)}</p>}
         {step.usedMin > 0 && <Fact label="Logged">{hours(step.usedMin)} h</Fact>}
       </Part>
-      {(step.coat || step.needs.length > 0) && (
-        <Part title="Materials">
-          {step.coat && (
-            <>
-              <Fact label={names.product(step.coat.product)}>{amount(step.coat.litres, 'L')}</Fact>
-              <Fact label="Dry film on area">
-                {micrometres(step.coat.dryUm)} on {area(step.coat.areaM2)}
-              </Fact>
-            </>
-          )}
-          {step.needs.map((need) => (
-            <Fact key={need.product} label={names.product(need.product)}>
-              {need.amount.toFixed(1)}
-            </Fact>
-          ))}
-        </Part>
-      )}
-      {kitWords(step).length > 0 && step.crew > 0 && (
-        <Part title={`Each of ${step.crew} wears`}>
-          {kitWords(step).map((words) => (
-            <p key={words}>{words}</p>
-          ))}
-          {kit.map((need) => (
-            <Fact key={need.product} label={names.product(need.product)}>
-              {need.amount.toFixed(1)}, {need.onHand} on the shelf
-              {need.onHand < need.amount && <span className="text-stop"> too few</span>}
-            </Fact>
-          ))}
-        </Part>
-      )}
+      <Materials step={step} names={names} />
+      <Kit step={step} kit={kit} names={names} />
       {step.checks.length > 0 && (
         <Part title="See to">
           <ul className="list-disc pl-5">
@@ -143,5 +115,56 @@ export function StepInspector(props: StepInspectorProps) {
         <p className="text-quiet">{deference}</p>
       </Part>
     </InspectorPanel>
+  );
+}
+
+/** What the step lays and uses up. */
+function Materials({ step, names }: { step: PlannedStep; names: Names }) {
+  return (
+    (step.coat || step.needs.length > 0) && (
+      <Part title="Materials">
+        {step.coat && (
+          <>
+            <Fact label={names.product(step.coat.product)}>{amount(step.coat.litres, 'L')}</Fact>
+            <Fact label="Dry film on area">
+              {micrometres(step.coat.dryUm)} on {area(step.coat.areaM2)}
+            </Fact>
+          </>
+        )}
+        {step.needs.map((need) => (
+          <Fact key={need.product} label={names.product(need.product)}>
+            {need.amount.toFixed(1)}
+          </Fact>
+        ))}
+      </Part>
+    )
+  );
+}
+
+/** What each person wears, with what of it is on the shelf. */
+function Kit({
+  step,
+  kit,
+  names,
+}: {
+  step: PlannedStep;
+  kit: { product: string; amount: number; onHand: number }[];
+  names: Names;
+}) {
+  return (
+    kitWords(step).length > 0 &&
+    step.crew > 0 && (
+      <Part title={`Each of ${step.crew} wears`}>
+        {kitWords(step).map((words) => (
+          <p key={words}>{words}</p>
+        ))}
+        {kit.map((need) => (
+          <Fact key={need.product} label={names.product(need.product)}>
+            {need.amount.toFixed(1)}, {need.onHand} on the shelf
+            {need.onHand < need.amount && <span className="text-stop"> too few</span>}
+          </Fact>
+        ))}
+      </Part>
+    )
   );
 }

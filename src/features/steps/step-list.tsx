@@ -1,15 +1,15 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
+import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { PlannedStep } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { ViewSwitch } from '@/ui/view-switch';
-import { hours } from '../words/format';
-import { namesOf } from '../words/names';
+import { hours, type Locale } from '../words/format';
+import { namesOf, type JobNames } from '../words/names';
 import { reasonSentence } from '../words/step-words';
-import { groupSteps, groupings, type Grouping } from './group-steps';
+import { groupSteps, groupings, type Grouping, type ListRow } from './group-steps';
 import { GroupRow, StepRow } from './step-row';
 import type { StepsRoomProps } from './steps-props';
 
@@ -89,71 +89,154 @@ export function StepList(props: StepsRoomProps & { selected: string | null; onSe
     onSelect(next);
     bring(next, 'nearest');
   };
-  const visible =
-    rows.length > drawnWhole ? virtual.getVirtualItems().map((item) => item.index) : rows.map((_, i) => i);
-  const above = rows.length > drawnWhole ? (virtual.getVirtualItems()[0]?.start ?? 0) : 0;
-  const below =
-    rows.length > drawnWhole ? virtual.getTotalSize() - (virtual.getVirtualItems().at(-1)?.end ?? 0) : 0;
+  const { visible, above, below } = inSight(rows.length, virtual);
   return (
     <div ref={box}>
-      <div className="flex flex-wrap items-center gap-2 pb-2">
-        <span className="text-quiet">
-          {shown.length} steps, {hours(shown.reduce((sum, step) => sum + step.personMinutes, 0))} h
-        </span>
-        <div className="flex flex-wrap gap-1" role="group" aria-label="Section shown">
-          {[{ key: null, name: 'All' }, ...sections].map((one) => (
-            <Button
-              key={one.name}
-              look={section === one.key ? 'main' : 'plain'}
-              aria-pressed={section === one.key}
-              onClick={() => setSection(one.key)}
-            >
-              {one.name}
-            </Button>
-          ))}
-        </div>
-        <span className="ml-auto flex items-center gap-2">
-          <span className="text-quiet">by</span>
-          <ViewSwitch views={groupings} shown={by} onShow={setBy} label="Grouped by" />
-        </span>
-      </div>
+      <ListHead
+        shown={shown}
+        sections={sections}
+        section={section}
+        setSection={setSection}
+        by={by}
+        setBy={setBy}
+      />
       {shown.length === 0 && <Empty>There are no steps: the body kind of this job is not known here.</Empty>}
       <div onKeyDown={onKeyDown}>
-        <Table caption="Steps of the job in order of time" head={head}>
-          {above > 0 && <tr style={{ height: above }} aria-hidden="true" />}
-          {visible.map((i) => {
-            const row = rows[i]!;
-            if (row.kind === 'group')
-              return (
-                <GroupRow
-                  key={row.key}
-                  row={row}
-                  isFolded={folded.has(row.key)}
-                  onFold={() => fold(row.key)}
-                />
-              );
-            const { step } = row;
-            return (
-              <StepRow
-                key={step.key}
-                job={job}
-                step={step}
-                seen={edits[step.key]?.seen ?? null}
-                selected={step.key === selected}
-                isTyping={typing === step.key}
-                onTyped={() => setTyping(null)}
-                onSelect={() => onSelect(step.key)}
-                locale={locale}
-                because={
-                  step.because[0] ? reasonSentence(step.because[0], names) : 'The film needs the time.'
-                }
-              />
-            );
-          })}
-          {below > 0 && <tr style={{ height: below }} aria-hidden="true" />}
-        </Table>
+        <RowsTable
+          above={above}
+          visible={visible}
+          rows={rows}
+          folded={folded}
+          fold={fold}
+          job={job}
+          edits={edits}
+          selected={selected}
+          typing={typing}
+          setTyping={setTyping}
+          onSelect={onSelect}
+          locale={locale}
+          names={names}
+          below={below}
+        />
       </div>
     </div>
+  );
+}
+
+/** Rows to draw, with the height of those before and behind them, px. */
+function inSight(
+  count: number,
+  virtual: Pick<Virtualizer<HTMLElement, Element>, 'getVirtualItems' | 'getTotalSize'>,
+): { visible: number[]; above: number; below: number } {
+  if (count <= drawnWhole) return { visible: Array.from({ length: count }, (_, i) => i), above: 0, below: 0 };
+  const items = virtual.getVirtualItems();
+  return {
+    visible: items.map((item) => item.index),
+    above: items[0]?.start ?? 0,
+    below: virtual.getTotalSize() - (items.at(-1)?.end ?? 0),
+  };
+}
+
+/** How many steps are shown, of which section, grouped by what. */
+function ListHead({
+  shown,
+  sections,
+  section,
+  setSection,
+  by,
+  setBy,
+}: {
+  shown: PlannedStep[];
+  sections: { key: string; name: string; colourName: string }[];
+  section: string | null;
+  setSection: (value: string | null) => void;
+  by: Grouping;
+  setBy(by: Grouping): void;
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-2 pb-2">
+      <span className="text-quiet">
+        {shown.length} steps, {hours(shown.reduce((sum, step) => sum + step.personMinutes, 0))} h
+      </span>
+      <div className="flex flex-wrap gap-1" role="group" aria-label="Section shown">
+        {[{ key: null, name: 'All' }, ...sections].map((one) => (
+          <Button
+            key={one.name}
+            look={section === one.key ? 'main' : 'plain'}
+            aria-pressed={section === one.key}
+            onClick={() => setSection(one.key)}
+          >
+            {one.name}
+          </Button>
+        ))}
+      </div>
+      <span className="ml-auto flex items-center gap-2">
+        <span className="text-quiet">by</span>
+        <ViewSwitch views={groupings} shown={by} onShow={setBy} label="Grouped by" />
+      </span>
+    </div>
+  );
+}
+
+/** The rows in sight, with the height of those that are not. */
+function RowsTable({
+  above,
+  visible,
+  rows,
+  folded,
+  fold,
+  job,
+  edits,
+  selected,
+  typing,
+  setTyping,
+  onSelect,
+  locale,
+  names,
+  below,
+}: {
+  above: number;
+  visible: number[];
+  rows: ListRow[];
+  folded: ReadonlySet<string>;
+  fold: (key: string) => void;
+  job: string;
+  edits: StepsRoomProps['edits'];
+  selected: string | null;
+  typing: string | null;
+  setTyping: (value: string | null) => void;
+  onSelect: (key: string) => void;
+  locale: Locale;
+  names: JobNames;
+  below: number;
+}) {
+  return (
+    <Table caption="Steps of the job in order of time" head={head}>
+      {above > 0 && <tr style={{ height: above }} aria-hidden="true" />}
+      {visible.map((i) => {
+        const row = rows[i]!;
+        if (row.kind === 'group')
+          return (
+            <GroupRow key={row.key} row={row} isFolded={folded.has(row.key)} onFold={() => fold(row.key)} />
+          );
+        const { step } = row;
+        return (
+          <StepRow
+            key={step.key}
+            job={job}
+            step={step}
+            seen={edits[step.key]?.seen ?? null}
+            selected={step.key === selected}
+            isTyping={typing === step.key}
+            onTyped={() => setTyping(null)}
+            onSelect={() => onSelect(step.key)}
+            locale={locale}
+            because={step.because[0] ? reasonSentence(step.because[0], names) : 'The film needs the time.'}
+          />
+        );
+      })}
+      {below > 0 && <tr style={{ height: below }} aria-hidden="true" />}
+    </Table>
   );
 }
 

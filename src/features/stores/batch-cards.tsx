@@ -46,32 +46,7 @@ export function BatchCards({
             <h2 className="text-title font-semibold">
               Batch {card.batch} of {card.of}: {amount(card.litres, 'L')}
             </h2>
-            <table className="my-2 w-full tabular-nums">
-              <thead>
-                <tr className="border-b border-strong text-left">
-                  <th scope="col">In this order</th>
-                  <th scope="col" className="text-right">
-                    mL
-                  </th>
-                  <th scope="col" className="text-right">
-                    scale reads, g
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {card.lines.map((line, i) => (
-                  <tr key={i} className="border-b border-line text-lead">
-                    <td className="py-1">
-                      {i + 1}. {line.label}
-                    </td>
-                    <td className="text-right">{line.ml.toFixed(0)}</td>
-                    <td className="text-right">
-                      {line.cumulativeGrams === null ? 'measure it' : line.cumulativeGrams.toFixed(0)}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <Measures card={card} />
             <p>
               Stir, strain through 190 µm, {gun}; {Math.ceil(card.litres)} cups of 1 L.
             </p>
@@ -104,5 +79,37 @@ export function BatchCards({
         <p className="text-quiet">{deference}</p>
       </div>
     </Room>
+  );
+}
+
+/** What is poured, in the order of addition. */
+function Measures({ card }: { card: BatchCard }) {
+  return (
+    <table className="my-2 w-full tabular-nums">
+      <thead>
+        <tr className="border-b border-strong text-left">
+          <th scope="col">In this order</th>
+          <th scope="col" className="text-right">
+            mL
+          </th>
+          <th scope="col" className="text-right">
+            scale reads, g
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {card.lines.map((line, i) => (
+          <tr key={i} className="border-b border-line text-lead">
+            <td className="py-1">
+              {i + 1}. {line.label}
+            </td>
+            <td className="text-right">{line.ml.toFixed(0)}</td>
+            <td className="text-right">
+              {line.cumulativeGrams === null ? 'measure it' : line.cumulativeGrams.toFixed(0)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

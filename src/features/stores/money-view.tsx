@@ -13,9 +13,10 @@ import {
 } from 'recharts';
 import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
-import { date, money } from '../words/format';
+import { date, money, type Locale } from '../words/format';
 import { phaseName } from '../words/phase-names';
 import type { StoresProps } from './stores-props';
+import type { SpendPoint } from '@/core/stores';
 
 /** The spend of a job over time as a curve or its table, by phase, and the ledger of orders and receipts. */
 export function MoneyView({ spend, today, locale, money: sums, ledger }: StoresProps) {
@@ -31,83 +32,14 @@ export function MoneyView({ spend, today, locale, money: sums, ledger }: StoresP
         </Button>
       </div>
       {table ? (
-        <Table
-          caption="Spend by day"
-          head={['Day', { text: 'Planned by then', right: true }, { text: 'Used by then', right: true }]}
-        >
-          {spend.map((point) => (
-            <tr key={point.date} className="border-b border-line tabular-nums">
-              <td className="py-[2px]">{date(point.date)}</td>
-              <td className="pr-3 text-right">{money(point.plannedMinor, locale, 2)}</td>
-              <td className="pr-3 text-right">
-                {point.usedMinor === null ? '' : money(point.usedMinor, locale, 2)}
-              </td>
-            </tr>
-          ))}
-        </Table>
+        <SpendTable spend={spend} locale={locale} />
       ) : (
-        <div className="h-64" aria-hidden="true">
-          <ResponsiveContainer width="100%" height="100%">
-            <LineChart data={spend} margin={{ top: 8, right: 16, bottom: 4, left: 8 }}>
-              <CartesianGrid stroke="var(--line)" vertical={false} />
-              <XAxis dataKey="date" tickFormatter={date} stroke="var(--ink)" fontSize={13} minTickGap={48} />
-              <YAxis tickFormatter={cost} stroke="var(--ink)" fontSize={13} width={64} />
-              <Tooltip
-                formatter={(value) => cost(Number(value))}
-                labelFormatter={(label) => date(String(label))}
-                contentStyle={{
-                  background: 'var(--raised)',
-                  border: '1px solid var(--strong-line)',
-                  borderRadius: 2,
-                }}
-              />
-              {sums.capMinor > 0 && (
-                <ReferenceLine
-                  y={sums.capMinor}
-                  stroke="var(--ink)"
-                  strokeDasharray="2 4"
-                  label={{ value: 'cap', position: 'insideTopRight', fill: 'var(--ink)', fontSize: 13 }}
-                />
-              )}
-              <ReferenceLine x={today} stroke="var(--ink)" />
-              <Line
-                type="stepAfter"
-                dataKey="plannedMinor"
-                name="planned"
-                stroke="var(--ink)"
-                strokeDasharray="5 4"
-                dot={false}
-                isAnimationActive={false}
-              />
-              <Line
-                type="stepAfter"
-                dataKey="usedMinor"
-                name="used"
-                stroke="var(--ink)"
-                strokeWidth={3}
-                dot={false}
-                isAnimationActive={false}
-              />
-            </LineChart>
-          </ResponsiveContainer>
-        </div>
+        <SpendCurve spend={spend} cost={cost} sums={sums} today={today} />
       )}
       <p className="pb-3 text-small text-quiet">
         Solid: used by finished steps. Dashed: planned in all by the day each step ends.
       </p>
-      <h2 className="font-semibold">By phase</h2>
-      <Table
-        caption="Materials by phase"
-        head={['Phase', { text: 'Planned', right: true }, { text: 'Used', right: true }]}
-      >
-        {sums.byPhase.map((one) => (
-          <tr key={one.phase} className="border-b border-line tabular-nums">
-            <td className="py-[2px]">{phaseName(one.phase)}</td>
-            <td className="pr-3 text-right">{money(one.plannedMinor, locale, 2)}</td>
-            <td className="pr-3 text-right">{money(one.usedMinor, locale, 2)}</td>
-          </tr>
-        ))}
-      </Table>
+      <ByPhase sums={sums} locale={locale} />
       <div className="flex items-center justify-between pt-4 pb-1">
         <h2 className="font-semibold">Ledger of this job’s entries</h2>
         <div className="flex gap-1" role="group" aria-label="Ledger by">
@@ -145,6 +77,108 @@ export function MoneyView({ spend, today, locale, money: sums, ledger }: StoresP
           ))}
         </Table>
       )}
+    </>
+  );
+}
+
+/** Spend planned and used, as figures. */
+function SpendTable({ spend, locale }: { spend: SpendPoint[]; locale: Locale }) {
+  return (
+    <Table
+      caption="Spend by day"
+      head={['Day', { text: 'Planned by then', right: true }, { text: 'Used by then', right: true }]}
+    >
+      {spend.map((point) => (
+        <tr key={point.date} className="border-b border-line tabular-nums">
+          <td className="py-[2px]">{date(point.date)}</td>
+          <td className="pr-3 text-right">{money(point.plannedMinor, locale, 2)}</td>
+          <td className="pr-3 text-right">
+            {point.usedMinor === null ? '' : money(point.usedMinor, locale, 2)}
+          </td>
+        </tr>
+      ))}
+    </Table>
+  );
+}
+
+/** Spend planned and used, as a curve under its cap. */
+function SpendCurve({
+  spend,
+  cost,
+  sums,
+  today,
+}: {
+  spend: SpendPoint[];
+  cost: (minor: number) => string;
+  sums: StoresProps['money'];
+  today: string;
+}) {
+  return (
+    <div className="h-64" aria-hidden="true">
+      <ResponsiveContainer width="100%" height="100%">
+        <LineChart data={spend} margin={{ top: 8, right: 16, bottom: 4, left: 8 }}>
+          <CartesianGrid stroke="var(--line)" vertical={false} />
+          <XAxis dataKey="date" tickFormatter={date} stroke="var(--ink)" fontSize={13} minTickGap={48} />
+          <YAxis tickFormatter={cost} stroke="var(--ink)" fontSize={13} width={64} />
+          <Tooltip
+            formatter={(value) => cost(Number(value))}
+            labelFormatter={(label) => date(String(label))}
+            contentStyle={{
+              background: 'var(--raised)',
+              border: '1px solid var(--strong-line)',
+              borderRadius: 2,
+            }}
+          />
+          {sums.capMinor > 0 && (
+            <ReferenceLine
+              y={sums.capMinor}
+              stroke="var(--ink)"
+              strokeDasharray="2 4"
+              label={{ value: 'cap', position: 'insideTopRight', fill: 'var(--ink)', fontSize: 13 }}
+            />
+          )}
+          <ReferenceLine x={today} stroke="var(--ink)" />
+          <Line
+            type="stepAfter"
+            dataKey="plannedMinor"
+            name="planned"
+            stroke="var(--ink)"
+            strokeDasharray="5 4"
+            dot={false}
+            isAnimationActive={false}
+          />
+          <Line
+            type="stepAfter"
+            dataKey="usedMinor"
+            name="used"
+            stroke="var(--ink)"
+            strokeWidth={3}
+            dot={false}
+            isAnimationActive={false}
+          />
+        </LineChart>
+      </ResponsiveContainer>
+    </div>
+  );
+}
+
+/** What each phase uses. */
+function ByPhase({ sums, locale }: { sums: StoresProps['money']; locale: Locale }) {
+  return (
+    <>
+      <h2 className="font-semibold">By phase</h2>
+      <Table
+        caption="Materials by phase"
+        head={['Phase', { text: 'Planned', right: true }, { text: 'Used', right: true }]}
+      >
+        {sums.byPhase.map((one) => (
+          <tr key={one.phase} className="border-b border-line tabular-nums">
+            <td className="py-[2px]">{phaseName(one.phase)}</td>
+            <td className="pr-3 text-right">{money(one.plannedMinor, locale, 2)}</td>
+            <td className="pr-3 text-right">{money(one.usedMinor, locale, 2)}</td>
+          </tr>
+        ))}
+      </Table>
     </>
   );
 }

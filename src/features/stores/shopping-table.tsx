@@ -4,9 +4,10 @@ import { useState } from 'react';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
-import { amount, date, day, money } from '../words/format';
+import { amount, date, day, money, type Locale } from '../words/format';
 import { packWords, productKindWords } from '../words/store-words';
 import type { StoresProps } from './stores-props';
+import type { ShoppingLine } from '@/core/stores';
 
 /** Everything the open jobs still need beyond what stands on the shelf, in the cheapest whole packs, by the day to order. */
 export function ShoppingTable({ job, shopping, today, locale }: StoresProps) {
@@ -60,62 +61,82 @@ export function ShoppingTable({ job, shopping, today, locale }: StoresProps) {
           ]}
         >
           {lines.map((line) => (
-            <tr key={line.product} className="border-b border-line">
-              <td className="py-[3px] pr-3">
-                {line.name}
-                <span className="block text-small text-quiet">
-                  {productKindWords[line.kind as keyof typeof productKindWords] ?? line.kind}
-                  {line.jobs.length > 1 && `, for ${line.jobs.join(', ')}`}
-                </span>
-              </td>
-              <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-                {amount(line.need, line.unit)}
-              </td>
-              <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-                {line.have > 0 ? amount(line.have, line.unit) : '–'}
-                {line.onOrder > 0 && (
-                  <span className="block text-small text-quiet">
-                    + {amount(line.onOrder, line.unit)} coming
-                  </span>
-                )}
-              </td>
-              <td className="pr-3">
-                {line.short <= 0 ? (
-                  <span className="text-quiet">enough</span>
-                ) : line.buy ? (
-                  packWords(line.buy.packs, line.unit)
-                ) : (
-                  'no pack on the shelf'
-                )}
-                {line.shortLived && <span className="text-caution"> leftover will not keep</span>}
-              </td>
-              <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-                {line.buy && line.short > 0 ? money(line.buy.costMinor, locale, 2) : ''}
-              </td>
-              <td className="pr-3 whitespace-nowrap">{line.short > 0 ? day(line.runsOut, locale) : ''}</td>
-              <td className="pr-3 whitespace-nowrap">
-                {line.short > 0 && date(line.orderBy)}
-                {line.short > 0 && line.orderBy < today && (
-                  <span className="font-semibold text-caution"> late</span>
-                )}
-              </td>
-              <td className="text-right">
-                {line.short > 0 && line.buy && (
-                  <button
-                    type="button"
-                    disabled={!live}
-                    onClick={() => order(line)}
-                    className="underline underline-offset-2"
-                    aria-label={`Mark ${line.name} as ordered`}
-                  >
-                    ordered
-                  </button>
-                )}
-              </td>
-            </tr>
+            <ShoppingRow
+              key={line.product}
+              line={line}
+              locale={locale}
+              today={today}
+              live={live}
+              order={order}
+            />
           ))}
         </Table>
       )}
     </>
+  );
+}
+
+/** One product: needed, on hand, to buy, and by when. */
+function ShoppingRow({
+  line,
+  locale,
+  today,
+  live,
+  order,
+}: {
+  line: ShoppingLine;
+  locale: Locale;
+  today: string;
+  live: boolean;
+  order: (line: StoresProps['shopping'][number]) => undefined;
+}) {
+  return (
+    <tr className="border-b border-line">
+      <td className="py-[3px] pr-3">
+        {line.name}
+        <span className="block text-small text-quiet">
+          {productKindWords[line.kind as keyof typeof productKindWords] ?? line.kind}
+          {line.jobs.length > 1 && `, for ${line.jobs.join(', ')}`}
+        </span>
+      </td>
+      <td className="pr-3 text-right whitespace-nowrap tabular-nums">{amount(line.need, line.unit)}</td>
+      <td className="pr-3 text-right whitespace-nowrap tabular-nums">
+        {line.have > 0 ? amount(line.have, line.unit) : '–'}
+        {line.onOrder > 0 && (
+          <span className="block text-small text-quiet">+ {amount(line.onOrder, line.unit)} coming</span>
+        )}
+      </td>
+      <td className="pr-3">
+        {line.short <= 0 ? (
+          <span className="text-quiet">enough</span>
+        ) : line.buy ? (
+          packWords(line.buy.packs, line.unit)
+        ) : (
+          'no pack on the shelf'
+        )}
+        {line.shortLived && <span className="text-caution"> leftover will not keep</span>}
+      </td>
+      <td className="pr-3 text-right whitespace-nowrap tabular-nums">
+        {line.buy && line.short > 0 ? money(line.buy.costMinor, locale, 2) : ''}
+      </td>
+      <td className="pr-3 whitespace-nowrap">{line.short > 0 ? day(line.runsOut, locale) : ''}</td>
+      <td className="pr-3 whitespace-nowrap">
+        {line.short > 0 && date(line.orderBy)}
+        {line.short > 0 && line.orderBy < today && <span className="font-semibold text-caution"> late</span>}
+      </td>
+      <td className="text-right">
+        {line.short > 0 && line.buy && (
+          <button
+            type="button"
+            disabled={!live}
+            onClick={() => order(line)}
+            className="underline underline-offset-2"
+            aria-label={`Mark ${line.name} as ordered`}
+          >
+            ordered
+          </button>
+        )}
+      </td>
+    </tr>
   );
 }

@@ -7,119 +7,125 @@ import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
 import { refusalText, useSaving } from '../frame/saving';
-import { amount, date, money } from '../words/format';
+import { amount, date, money, type Locale } from '../words/format';
 import { moveWords } from '../words/store-words';
-import type { StoresProps } from './stores-props';
+import type { StockRow, StoresProps } from './stores-props';
 
 /** What stands on the shelf, and the book of everything that came and went; a wrong entry is taken back by another. */
 export function StockBook(props: StoresProps) {
   const { stock, moves, locale, today } = props;
-  const { save } = useSaving();
-  const live = useLive();
   return (
     <>
       <NewMove {...props} />
       {stock.length === 0 ? (
         <Empty>Nothing is written in the book yet: type what is on the shelf as “received”.</Empty>
       ) : (
-        <Table
-          caption="Stock"
-          head={[
-            'Product',
-            { text: 'On hand', right: true },
-            { text: 'Reserved', right: true },
-            { text: 'Coming', right: true },
-            'Keeps to',
-            'Owed, lent',
-          ]}
-        >
-          {stock.map((row) => (
-            <tr key={row.product} className="border-b border-line">
-              <td className="py-[3px] pr-3">{row.name}</td>
-              <td
-                className={`pr-3 text-right tabular-nums ${row.onHand < 0 ? 'font-semibold text-stop' : ''}`}
-              >
-                {amount(row.onHand, row.unit)}
-                {row.expired > 0 && (
-                  <span className="block text-small text-stop">
-                    {amount(row.expired, row.unit)} out of date
-                  </span>
-                )}
-              </td>
-              <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-                {row.reserved > 0 ? amount(row.reserved, row.unit) : '–'}
-              </td>
-              <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-                {row.onOrder > 0 ? amount(row.onOrder, row.unit) : '–'}
-                {row.dueBy && <span className="block text-small text-quiet">due {date(row.dueBy)}</span>}
-              </td>
-              <td className="pr-3 whitespace-nowrap">
-                {row.firstExpiry ? `${date(row.firstExpiry)} ${row.firstExpiry.slice(0, 4)}` : '–'}
-                {row.firstExpiry && row.firstExpiry < today && <span className="text-stop"> over</span>}
-              </td>
-              <td className="pr-3">
-                {[
-                  row.owed > 0 && `${amount(row.owed, row.unit)} owed back`,
-                  row.lentOut > 0 && `${amount(row.lentOut, row.unit)} lent`,
-                ]
-                  .filter(Boolean)
-                  .join(', ')}
-              </td>
-            </tr>
-          ))}
-        </Table>
+        <StockTable stock={stock} today={today} />
       )}
       {moves.length > 0 && (
         <>
           <h2 className="pt-4 font-semibold">The book, newest first</h2>
-          <Table
-            caption="Entries"
-            head={[
-              'Day',
-              'What',
-              'Product',
-              { text: 'Amount', right: true },
-              { text: 'Cost', right: true },
-              'Note',
-              '',
-            ]}
-          >
-            {moves.map((move) => (
-              <tr
-                key={move.id}
-                className={`border-b border-line ${move.takenBack ? 'text-quiet line-through' : ''}`}
-              >
-                <td className="py-[3px] pr-3 whitespace-nowrap">{date(move.onDate)}</td>
-                <td className="pr-3">{moveWords[move.kind]}</td>
-                <td className="pr-3">{move.name}</td>
-                <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-                  {amount(move.amount, move.unit)}
-                </td>
-                <td className="pr-3 text-right whitespace-nowrap tabular-nums">
-                  {move.costMinor > 0 ? money(move.costMinor, locale, 2) : ''}
-                </td>
-                <td className="pr-3">
-                  {[move.job, move.phase, move.batch, move.note].filter(Boolean).join(', ')}
-                </td>
-                <td className="text-right">
-                  {!move.takenBack && (
-                    <button
-                      type="button"
-                      disabled={!live}
-                      className="underline"
-                      aria-label={`Take back: ${moveWords[move.kind]} ${move.name}`}
-                      onClick={() => void save({ kind: 'correct-stock', id: move.id, note: '' })}
-                    >
-                      take back
-                    </button>
-                  )}
-                </td>
-              </tr>
-            ))}
-          </Table>
+          <BookTable moves={moves} locale={locale} />
         </>
       )}
     </>
+  );
+}
+
+/** What stands on the shelf, what of it is spoken for, what is coming. */
+function StockTable({ stock, today }: { stock: StockRow[]; today: string }) {
+  return (
+    <Table
+      caption="Stock"
+      head={[
+        'Product',
+        { text: 'On hand', right: true },
+        { text: 'Reserved', right: true },
+        { text: 'Coming', right: true },
+        'Keeps to',
+        'Owed, lent',
+      ]}
+    >
+      {stock.map((row) => (
+        <tr key={row.product} className="border-b border-line">
+          <td className="py-[3px] pr-3">{row.name}</td>
+          <td className={`pr-3 text-right tabular-nums ${row.onHand < 0 ? 'font-semibold text-stop' : ''}`}>
+            {amount(row.onHand, row.unit)}
+            {row.expired > 0 && (
+              <span className="block text-small text-stop">{amount(row.expired, row.unit)} out of date</span>
+            )}
+          </td>
+          <td className="pr-3 text-right whitespace-nowrap tabular-nums">
+            {row.reserved > 0 ? amount(row.reserved, row.unit) : '–'}
+          </td>
+          <td className="pr-3 text-right whitespace-nowrap tabular-nums">
+            {row.onOrder > 0 ? amount(row.onOrder, row.unit) : '–'}
+            {row.dueBy && <span className="block text-small text-quiet">due {date(row.dueBy)}</span>}
+          </td>
+          <td className="pr-3 whitespace-nowrap">
+            {row.firstExpiry ? `${date(row.firstExpiry)} ${row.firstExpiry.slice(0, 4)}` : '–'}
+            {row.firstExpiry && row.firstExpiry < today && <span className="text-stop"> over</span>}
+          </td>
+          <td className="pr-3">
+            {[
+              row.owed > 0 && `${amount(row.owed, row.unit)} owed back`,
+              row.lentOut > 0 && `${amount(row.lentOut, row.unit)} lent`,
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </td>
+        </tr>
+      ))}
+    </Table>
+  );
+}
+
+/** The entries of the book; a wrong one is taken back by another. */
+function BookTable({ moves, locale }: { moves: StoresProps['moves']; locale: Locale }) {
+  const { save } = useSaving();
+  const live = useLive();
+  return (
+    <Table
+      caption="Entries"
+      head={[
+        'Day',
+        'What',
+        'Product',
+        { text: 'Amount', right: true },
+        { text: 'Cost', right: true },
+        'Note',
+        '',
+      ]}
+    >
+      {moves.map((move) => (
+        <tr
+          key={move.id}
+          className={`border-b border-line ${move.takenBack ? 'text-quiet line-through' : ''}`}
+        >
+          <td className="py-[3px] pr-3 whitespace-nowrap">{date(move.onDate)}</td>
+          <td className="pr-3">{moveWords[move.kind]}</td>
+          <td className="pr-3">{move.name}</td>
+          <td className="pr-3 text-right whitespace-nowrap tabular-nums">{amount(move.amount, move.unit)}</td>
+          <td className="pr-3 text-right whitespace-nowrap tabular-nums">
+            {move.costMinor > 0 ? money(move.costMinor, locale, 2) : ''}
+          </td>
+          <td className="pr-3">{[move.job, move.phase, move.batch, move.note].filter(Boolean).join(', ')}</td>
+          <td className="text-right">
+            {!move.takenBack && (
+              <button
+                type="button"
+                disabled={!live}
+                className="underline"
+                aria-label={`Take back: ${moveWords[move.kind]} ${move.name}`}
+                onClick={() => void save({ kind: 'correct-stock', id: move.id, note: '' })}
+              >
+                take back
+              </button>
+            )}
+          </td>
+        </tr>
+      ))}
+    </Table>
   );
 }
 
@@ -182,6 +188,40 @@ function NewMove({ products, job, locale }: StoresProps) {
         void submit(event.currentTarget);
       }}
     >
+      <MoveFields kind={kind} live={live} setKind={setKind} id={id} products={products} locale={locale} />
+      <label className="flex items-center gap-1 pb-1">
+        <input type="checkbox" name="own" disabled={!live} /> for {job}
+      </label>
+      <Button type="submit" look="main" disabled={!live}>
+        Write
+      </Button>
+      {fault && (
+        <p role="alert" className="w-full text-small text-stop">
+          {fault}
+        </p>
+      )}
+    </form>
+  );
+}
+
+/** What came or went, how much of it, at what cost. */
+function MoveFields({
+  kind,
+  live,
+  setKind,
+  id,
+  products,
+  locale,
+}: {
+  kind: MoveKind;
+  live: boolean;
+  setKind(kind: MoveKind): void;
+  id: string;
+  products: { code: string; name: string; unit: string }[];
+  locale: Locale;
+}) {
+  return (
+    <>
       <select
         aria-label="What happened"
         value={kind}
@@ -244,17 +284,6 @@ function NewMove({ products, job, locale }: StoresProps) {
         className="w-28"
         disabled={!live}
       />
-      <label className="flex items-center gap-1 pb-1">
-        <input type="checkbox" name="own" disabled={!live} /> for {job}
-      </label>
-      <Button type="submit" look="main" disabled={!live}>
-        Write
-      </Button>
-      {fault && (
-        <p role="alert" className="w-full text-small text-stop">
-          {fault}
-        </p>
-      )}
-    </form>
+    </>
   );
 }

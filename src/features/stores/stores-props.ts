@@ -98,7 +98,6 @@ export function storesProps({
   const nameOf = (code: string) => shelf.get(code)?.name ?? code;
   const unitOf = (code: string) => shelf.get(code)?.unit ?? '';
   const today = localDateOf(now, shop.timeZone);
-  const corrected = new Set(moves.flatMap((move) => move.corrects ?? []));
   const ahead = plan.steps.filter((step) => step.state === 'planned');
   const own = moves.filter((move) => move.job === plan.job || move.corrects !== null);
   return {
@@ -109,16 +108,7 @@ export function storesProps({
     mixes: mixRows(plan, shelf, checks, nameOf),
     pools: plan.pools.map((pool) => ({ ...pool, product: nameOf(pool.product) })),
     stock: stockRows(levels, shopping, nameOf, unitOf),
-    moves: [...moves]
-      .filter((move) => move.corrects === null)
-      .reverse()
-      .slice(0, 200)
-      .map((move) => ({
-        ...move,
-        name: nameOf(move.product),
-        unit: unitOf(move.product),
-        takenBack: corrected.has(move.id),
-      })),
+    moves: bookRows(moves, nameOf, unitOf),
     ledger: {
       month: ledgerBy(own, 'month'),
       phase: ledgerBy(own, 'phase'),
@@ -149,6 +139,25 @@ export function storesProps({
       .map((step) => ({ subject: step.subject, areaM2: step.figure.quantity * step.figure.share })),
     products: [...shelf.values()].map(({ code, name, unit }) => ({ code, name, unit })),
   };
+}
+
+/** The latest entries of the book, newest first, those that were taken back marked. */
+function bookRows(
+  moves: readonly StockMove[],
+  nameOf: (code: string) => string,
+  unitOf: (code: string) => string,
+): StoresProps['moves'] {
+  const corrected = new Set(moves.flatMap((move) => move.corrects ?? []));
+  return moves
+    .filter((move) => move.corrects === null)
+    .reverse()
+    .slice(0, 200)
+    .map((move) => ({
+      ...move,
+      name: nameOf(move.product),
+      unit: unitOf(move.product),
+      takenBack: corrected.has(move.id),
+    }));
 }
 
 function mixRows(

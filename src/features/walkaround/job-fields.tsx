@@ -103,11 +103,28 @@ export function JobFields({ job, caps, locale }: Pick<WalkaroundProps, 'job' | '
             toEdit={(text) => edit({ priorRepair: text as (typeof priorRepairs)[number] })}
           />,
         )}
+      <Caps figure={figure} caps={caps} locale={locale} />
+    </div>
+  );
+}
+
+/** What the job may cost in hours, materials and booth. */
+function Caps({
+  figure,
+  caps,
+  locale,
+}: {
+  figure: (label: string, value: number, unit: string, toSet: (figure: number) => JobChange) => ReactNode;
+  caps: { labourHours: number; materialsMinor: number; boothHours: number };
+  locale: Locale;
+}) {
+  return (
+    <>
       {figure('Cap, labour', caps.labourHours, 'h', (capLabourHours) => ({ capLabourHours }))}
       {figure('Cap, materials', caps.materialsMinor / 100, locale.currency, (value) => ({
         capMaterialsMinor: Math.round(value * 100),
       }))}
       {figure('Cap, booth', caps.boothHours, 'h', (capBoothHours) => ({ capBoothHours }))}
-    </div>
+    </>
   );
 }

@@ -9,6 +9,7 @@ import { date } from '../words/format';
 import { AddItem } from './add-item';
 import { ChoiceCell, DayCell, FigureCell, RemoveCell, TextCell, TickCell, type ItemRow } from './item-cells';
 import type { StripDownProps } from './strip-down-props';
+import type { TradeDate } from '@/core/plan';
 
 /** Other people on the same vehicle: trades that meet the paint on a day, and work that is sent out. */
 export function OthersTables(props: StripDownProps) {
@@ -21,8 +22,6 @@ export function OthersTables(props: StripDownProps) {
 }
 
 function Milestones({ job, milestones, tradeDates }: StripDownProps) {
-  const { save } = useSaving();
-  const live = useLive();
   const dates = new Map(tradeDates.map((one) => [one.milestone, one]));
   return (
     <section aria-label="Other trades">
@@ -75,73 +74,99 @@ function Milestones({ job, milestones, tradeDates }: StripDownProps) {
               name: one.what || one.trade,
             };
             const plan = dates.get(one.id);
-            return (
-              <tr key={one.id} className="border-b border-line align-top">
-                <ChoiceCell row={row} field="trade" label="Trade" value={one.trade} choices={trades} />
-                <TextCell row={row} field="what" label="What" value={one.what} width="w-40" />
-                <ChoiceCell
-                  row={row}
-                  field="tie"
-                  label="Comes"
-                  value={one.tie}
-                  choices={['before', 'after']}
-                  width="w-20"
-                />
-                <ChoiceCell
-                  row={row}
-                  field="phase"
-                  label="Our stretch"
-                  value={one.phase}
-                  choices={tiedPhases}
-                  width="w-24"
-                />
-                <DayCell row={row} field="onDate" label="Their day" value={one.onDate} />
-                <td className="max-w-48 py-1 pr-2">
-                  {!plan || plan.day === null ? (
-                    <span className="text-quiet">{one.done ? 'done' : 'no such stretch ahead'}</span>
-                  ) : (
-                    <>
-                      <span className={plan.clashes ? 'font-semibold text-stop' : ''}>
-                        {one.tie === 'before' ? 'needed by ' : 'from '}
-                        {date(plan.day)}
-                      </span>
-                      {plan.toTell && (
-                        <Button
-                          className="mt-1 block !h-7 !px-2"
-                          disabled={!live}
-                          onClick={() =>
-                            void save({
-                              kind: 'set-item',
-                              job,
-                              list: 'milestones',
-                              id: one.id,
-                              seen: one.seen,
-                              set: { toldDate: plan.day },
-                            })
-                          }
-                        >
-                          {one.toldDate ? `told ${date(one.toldDate)}: tell the new day` : 'told this day'}
-                        </Button>
-                      )}
-                      {!plan.toTell && one.tie === 'after' && <span className="block text-quiet">told</span>}
-                    </>
-                  )}
-                </td>
-                <TextCell
-                  row={row}
-                  field="accessLost"
-                  label="Access lost"
-                  value={one.accessLost}
-                  width="w-40"
-                />
-                <TickCell row={row} field="done" label="Done" value={one.done} />
-                <RemoveCell row={row} />
-              </tr>
-            );
+            return <MilestoneRow key={one.id} one={one} row={row} plan={plan} job={job} />;
           })}
         </Table>
       )}
     </section>
+  );
+}
+
+/** One trade: what it does, on which side of our stretch, on which day. */
+function MilestoneRow({
+  one,
+  row,
+  plan,
+  job,
+}: {
+  one: StripDownProps['milestones'][number];
+  row: ItemRow<'milestones'>;
+  plan: TradeDate | undefined;
+  job: string;
+}) {
+  return (
+    <tr className="border-b border-line align-top">
+      <ChoiceCell row={row} field="trade" label="Trade" value={one.trade} choices={trades} />
+      <TextCell row={row} field="what" label="What" value={one.what} width="w-40" />
+      <ChoiceCell
+        row={row}
+        field="tie"
+        label="Comes"
+        value={one.tie}
+        choices={['before', 'after']}
+        width="w-20"
+      />
+      <ChoiceCell
+        row={row}
+        field="phase"
+        label="Our stretch"
+        value={one.phase}
+        choices={tiedPhases}
+        width="w-24"
+      />
+      <DayCell row={row} field="onDate" label="Their day" value={one.onDate} />
+      <PlanCell plan={plan} one={one} job={job} />
+      <TextCell row={row} field="accessLost" label="Access lost" value={one.accessLost} width="w-40" />
+      <TickCell row={row} field="done" label="Done" value={one.done} />
+      <RemoveCell row={row} />
+    </tr>
+  );
+}
+
+/** When the plan needs them or sets them free, and whether they know. */
+function PlanCell({
+  plan,
+  one,
+  job,
+}: {
+  plan: TradeDate | undefined;
+  one: StripDownProps['milestones'][number];
+  job: string;
+}) {
+  const { save } = useSaving();
+  const live = useLive();
+  return (
+    <td className="max-w-48 py-1 pr-2">
+      {!plan || plan.day === null ? (
+        <span className="text-quiet">{one.done ? 'done' : 'no such stretch ahead'}</span>
+      ) : (
+        <>
+          <span className={plan.clashes ? 'font-semibold text-stop' : ''}>
+            {one.tie === 'before' ? 'needed by ' : 'from '}
+            {date(plan.day)}
+          </span>
+          {plan.toTell && (
+            <Button
+              className="mt-1 block !h-7 !px-2"
+              disabled={!live}
+              onClick={() =>
+                void save({
+                  kind: 'set-item',
+                  job,
+                  list: 'milestones',
+                  id: one.id,
+                  seen: one.seen,
+                  set: { toldDate: plan.day },
+                })
+              }
+            >
+              {one.toldDate ? `told ${date(one.toldDate)}: tell the new day` : 'told this day'}
+            </Button>
+          )}
+          {!plan.toTell && one.tie === 'after' && <span className="block text-quiet">told</span>}
+        </>
+      )}
+    </td>
   );
 }
 

@@ -6,11 +6,13 @@ import {
   patchResults,
   solventTests,
   underKinds,
+  type PartSurvey,
   type UnderKind,
 } from '@/core/record';
 import { bakeLimitC, incompatibilities } from '@/core/survey';
 import { substrates } from '@/core/vehicle';
 import { X } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Fact, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
 import { EditChoice, EditText } from '../frame/edit-field';
@@ -29,6 +31,52 @@ const choices = (values: readonly string[], none?: string) => [
 const bakeWords = (limitC: number | null) =>
   limitC === null ? 'as the paint’s sheet says' : limitC === 0 ? 'none without the engineer' : `${limitC} °C`;
 
+/** What was tried on this panel and what came of it. */
+function TestsBeneath({
+  choice,
+  survey,
+  actions,
+}: {
+  choice(
+    label: string,
+    value: string,
+    list: { value: string; text: string }[],
+    set: (text: string) => object,
+  ): ReactNode;
+  survey: PartSurvey;
+  actions: SurveyActions;
+}) {
+  return (
+    <>
+      {choice('Replaced panel', survey.replaced ? 'yes' : 'no', choices(['no', 'yes']), (text) => ({
+        replaced: text === 'yes',
+      }))}
+      {choice('Solvent test', survey.solventTest, choices(solventTests), (text) => ({ solventTest: text }))}
+      {choice('Lead and chromate', survey.leadTest, choices(leadTests), (text) => ({ leadTest: text }))}
+      <Fact label="Tested on">
+        <EditText
+          label="Day of the test"
+          quiet
+          type="date"
+          className="w-36"
+          value={survey.testedOn ?? ''}
+          toEdit={(text) => actions.toEdit({ testedOn: text || null })}
+        />
+      </Fact>
+      {choice('Test patch', survey.patch, choices(patchResults), (text) => ({ patch: text }))}
+      <Fact label="Patch laid with">
+        <EditText
+          label="What the test patch was laid with"
+          quiet
+          className="w-40"
+          value={survey.patchOver}
+          toEdit={(text) => actions.toEdit({ patchOver: text })}
+        />
+      </Fact>
+    </>
+  );
+}
+
 /** What is under the top layer, what was tested, who will see it, and how that suits the new system. */
 export function PanelBeneath({
   panel,
@@ -39,7 +87,6 @@ export function PanelBeneath({
   section: SectionShown;
   actions: SurveyActions;
 }) {
-  const { save } = useSaving();
   const survey = panel.survey ?? blankSurvey(panel.part.key);
   const choice = (
     label: string,
@@ -71,81 +118,12 @@ export function PanelBeneath({
           }),
         )}
         {survey.under.map((layer, i) => (
-          <div key={`${layer.kind}${i}`} className="flex items-center justify-between gap-2 py-[2px]">
-            <span>{words(layer.kind)}</span>
-            <span className="flex items-center gap-2">
-              {(['um', 'year'] as const).map((field) => (
-                <EditText
-                  key={field}
-                  label={`${field === 'um' ? 'Thickness in µm' : 'Year'} of ${words(layer.kind)}`}
-                  quiet
-                  type="number"
-                  className={field === 'year' ? 'w-18' : 'w-16'}
-                  unit={field === 'um' ? 'µm' : undefined}
-                  value={layer[field] === null ? '' : String(layer[field])}
-                  toEdit={(text) =>
-                    actions.toEdit({
-                      under: survey.under.map((one, j) =>
-                        j === i ? { ...one, [field]: text === '' ? null : Number(text) } : one,
-                      ),
-                    })
-                  }
-                />
-              ))}
-              <label className="flex items-center gap-1">
-                <input
-                  type="checkbox"
-                  checked={layer.sound}
-                  onChange={(event) =>
-                    void save(
-                      actions.toEdit({
-                        under: survey.under.map((one, j) =>
-                          j === i ? { ...one, sound: event.target.checked } : one,
-                        ),
-                      }),
-                    )
-                  }
-                />
-                sound
-              </label>
-              <button
-                type="button"
-                aria-label={`Remove ${words(layer.kind)}`}
-                onClick={() => void save(actions.toEdit({ under: survey.under.filter((_, j) => j !== i) }))}
-              >
-                <X size={14} aria-hidden="true" />
-              </button>
-            </span>
-          </div>
+          <BeneathLayer key={`${layer.kind}${i}`} layer={layer} i={i} actions={actions} survey={survey} />
         ))}
         {choice('Add a layer', '', choices(underKinds, 'from the metal up'), (text) => ({
           under: [...survey.under, { kind: text as UnderKind, um: null, year: null, sound: true }],
         }))}
-        {choice('Replaced panel', survey.replaced ? 'yes' : 'no', choices(['no', 'yes']), (text) => ({
-          replaced: text === 'yes',
-        }))}
-        {choice('Solvent test', survey.solventTest, choices(solventTests), (text) => ({ solventTest: text }))}
-        {choice('Lead and chromate', survey.leadTest, choices(leadTests), (text) => ({ leadTest: text }))}
-        <Fact label="Tested on">
-          <EditText
-            label="Day of the test"
-            quiet
-            type="date"
-            className="w-36"
-            value={survey.testedOn ?? ''}
-            toEdit={(text) => actions.toEdit({ testedOn: text || null })}
-          />
-        </Fact>
-        {choice('Test patch', survey.patch, choices(patchResults), (text) => ({ patch: text }))}
-        <Fact label="Patch laid with">
-          <EditText
-            label="What the test patch was laid with"
-            quiet
-            className="w-40"
-            value={survey.patchOver}
-            toEdit={(text) => actions.toEdit({ patchOver: text })}
-          />
-        </Fact>
+        <TestsBeneath choice={choice} survey={survey} actions={actions} />
         <Fact label="Sheet">
           <EditText
             label="Thickness of the sheet"
@@ -169,5 +147,68 @@ export function PanelBeneath({
       </Part>
       <PanelTogether panel={panel} choice={choice} actions={actions} />
     </>
+  );
+}
+
+/** One layer beneath the top one: how thick, from which year, whether it is sound. */
+function BeneathLayer({
+  layer,
+  i,
+  actions,
+  survey,
+}: {
+  layer: PartSurvey['under'][number];
+  i: number;
+  actions: SurveyActions;
+  survey: PartSurvey;
+}) {
+  const { save } = useSaving();
+  return (
+    <div className="flex items-center justify-between gap-2 py-[2px]">
+      <span>{words(layer.kind)}</span>
+      <span className="flex items-center gap-2">
+        {(['um', 'year'] as const).map((field) => (
+          <EditText
+            key={field}
+            label={`${field === 'um' ? 'Thickness in µm' : 'Year'} of ${words(layer.kind)}`}
+            quiet
+            type="number"
+            className={field === 'year' ? 'w-18' : 'w-16'}
+            unit={field === 'um' ? 'µm' : undefined}
+            value={layer[field] === null ? '' : String(layer[field])}
+            toEdit={(text) =>
+              actions.toEdit({
+                under: survey.under.map((one, j) =>
+                  j === i ? { ...one, [field]: text === '' ? null : Number(text) } : one,
+                ),
+              })
+            }
+          />
+        ))}
+        <label className="flex items-center gap-1">
+          <input
+            type="checkbox"
+            checked={layer.sound}
+            onChange={(event) =>
+              void save(
+                actions.toEdit({
+                  under: survey.under.map((one, j) =>
+                    j === i ? { ...one, sound: event.target.checked } : one,
+                  ),
+                }),
+              )
+            }
+          />
+          sound
+        </label>
+        <button
+          type="button"
+          aria-label={`Remove ${words(layer.kind)}`}
+          onClick={() => void save(actions.toEdit({ under: survey.under.filter((_, j) => j !== i) }))}
+        >
+          <X size={14} aria-hidden="true" />
+        </button>
+      </span>
+    </div>
   );
 }

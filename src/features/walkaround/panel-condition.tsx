@@ -1,16 +1,16 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { simulatedFilmGauge } from '@/devices/film-gauge';
-import { gauges, markKinds, type Gauge } from '@/core/record';
+import { gauges, markKinds, type Edit, type Gauge } from '@/core/record';
 import { filmSummary, gaugeFor, roundProgress } from '@/core/survey';
 import type { Substrate } from '@/core/vehicle';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
-import { refusalText, useSaving } from '../frame/saving';
+import { refusalText, useSaving, type SendOutcome } from '../frame/saving';
 import { micrometres } from '../words/format';
 import { markSign, markWords } from '../words/survey-words';
 import { PanelPhotos } from './panel-photos';
@@ -86,38 +86,55 @@ function Marks({ job, marks, actions }: Props) {
             })}
           />
         );
-        return (
-          <div key={mark.id} className="flex items-center gap-1 py-[2px]">
-            <span className="flex-1">
-              {markWords[mark.kind]}
-              {mark.round > 0 && <span className="text-quiet"> round {mark.round}</span>}
-            </span>
-            {size('Size', 'sizeMm')}
-            <span className="text-quiet">×</span>
-            {size('Depth', 'depthMm')}
-            <span className="text-quiet">mm</span>
-            <label className="ml-1 flex items-center gap-1">
-              <input
-                type="checkbox"
-                checked={mark.mended}
-                disabled={!live}
-                onChange={(event) =>
-                  void save({ kind: 'set-mark', ...base, set: { mended: event.target.checked } })
-                }
-              />
-              mended
-            </label>
-            <button
-              type="button"
-              aria-label={`Remove this ${markWords[mark.kind]}`}
-              onClick={() => void save({ kind: 'remove-mark', ...base })}
-            >
-              <X size={14} aria-hidden="true" />
-            </button>
-          </div>
-        );
+        return <MarkRow key={mark.id} mark={mark} size={size} live={live} save={save} base={base} />;
       })}
     </Part>
+  );
+}
+
+/** One mark with its size and depth. */
+function MarkRow({
+  mark,
+  size,
+  live,
+  save,
+  base,
+}: {
+  mark: MarkShown;
+  size: (label: string, key: 'sizeMm' | 'depthMm') => ReactNode;
+  live: boolean;
+  save: (edit: Edit) => Promise<SendOutcome>;
+  base: { readonly job: string; readonly id: string; readonly seen: number };
+}) {
+  return (
+    <div className="flex items-center gap-1 py-[2px]">
+      <span className="flex-1">
+        {markWords[mark.kind]}
+        {mark.round > 0 && <span className="text-quiet"> round {mark.round}</span>}
+      </span>
+      {size('Size', 'sizeMm')}
+      <span className="text-quiet">×</span>
+      {size('Depth', 'depthMm')}
+      <span className="text-quiet">mm</span>
+      <label className="ml-1 flex items-center gap-1">
+        <input
+          type="checkbox"
+          checked={mark.mended}
+          disabled={!live}
+          onChange={(event) =>
+            void save({ kind: 'set-mark', ...base, set: { mended: event.target.checked } })
+          }
+        />
+        mended
+      </label>
+      <button
+        type="button"
+        aria-label={`Remove this ${markWords[mark.kind]}`}
+        onClick={() => void save({ kind: 'remove-mark', ...base })}
+      >
+        <X size={14} aria-hidden="true" />
+      </button>
+    </div>
   );
 }
 
@@ -174,65 +191,12 @@ function Film({ job, part, substrate, readings }: Props) {
           <Fact label="Lowest, highest">
             {film.lowestUm.toFixed(0)}, {micrometres(film.highestUm)}
           </Fact>
-          <ul className="flex flex-wrap gap-x-3 py-1 text-small">
-            {readings.map((reading) => (
-              <li key={reading.id} className="flex items-center gap-1">
-                {reading.um.toFixed(0)}
-                {reading.fromLeftMm !== null && reading.fromTopMm !== null && (
-                  <span className="text-quiet">
-                    at {reading.fromLeftMm}/{reading.fromTopMm}
-                  </span>
-                )}
-                {reading.source === 'simulated' && <span className="text-caution">sim.</span>}
-                <button
-                  type="button"
-                  aria-label={`Remove reading ${reading.um.toFixed(0)}`}
-                  onClick={() =>
-                    void save({ kind: 'remove-reading', job, id: reading.id, seen: reading.seen })
-                  }
-                >
-                  <X size={12} aria-hidden="true" />
-                </button>
-              </li>
-            ))}
-          </ul>
+          <ReadingList readings={readings} save={save} job={job} />
         </>
       ) : (
         <p className="text-quiet">No reading on this panel.</p>
       )}
-      <form
-        className="flex items-center gap-1 pt-1"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add(figuresOf(text), 'typed');
-        }}
-      >
-        <input
-          aria-label="Film readings in µm"
-          placeholder="120 135@350/80"
-          title="µm, and if wanted @ mm from the left / from the top"
-          value={text}
-          disabled={!live}
-          onChange={(event) => setText(event.target.value)}
-          className="w-28"
-        />
-        <select
-          aria-label="Gauge"
-          value={taken}
-          disabled={!live}
-          onChange={(event) => setGauge(event.target.value as Gauge)}
-          className="w-24"
-        >
-          {gauges.map((one) => (
-            <option key={one} value={one}>
-              {one.replace('-', ' ')}
-            </option>
-          ))}
-        </select>
-        <Button type="submit" disabled={!live || figuresOf(text).length === 0}>
-          Add
-        </Button>
-      </form>
+      <AddReadings add={add} text={text} setText={setText} taken={taken} setGauge={setGauge} />
       {fault && (
         <p role="alert" className="text-small text-stop">
           {fault}
@@ -242,5 +206,91 @@ function Film({ job, part, substrate, readings }: Props) {
         Read three from the simulated gauge (measures nothing)
       </button>
     </Part>
+  );
+}
+
+/** Every reading, with where it was taken. */
+function ReadingList({
+  readings,
+  save,
+  job,
+}: {
+  readings: readonly ReadingShown[];
+  save: (edit: Edit) => Promise<SendOutcome>;
+  job: string;
+}) {
+  return (
+    <ul className="flex flex-wrap gap-x-3 py-1 text-small">
+      {readings.map((reading) => (
+        <li key={reading.id} className="flex items-center gap-1">
+          {reading.um.toFixed(0)}
+          {reading.fromLeftMm !== null && reading.fromTopMm !== null && (
+            <span className="text-quiet">
+              at {reading.fromLeftMm}/{reading.fromTopMm}
+            </span>
+          )}
+          {reading.source === 'simulated' && <span className="text-caution">sim.</span>}
+          <button
+            type="button"
+            aria-label={`Remove reading ${reading.um.toFixed(0)}`}
+            onClick={() => void save({ kind: 'remove-reading', job, id: reading.id, seen: reading.seen })}
+          >
+            <X size={12} aria-hidden="true" />
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Readings typed in a row, with the gauge they were taken with. */
+function AddReadings({
+  add,
+  text,
+  setText,
+  taken,
+  setGauge,
+}: {
+  add: (values: readonly Figure[], source: 'typed' | 'simulated') => Promise<void>;
+  text: string;
+  setText: (value: string) => void;
+  taken: Gauge;
+  setGauge(gauge: Gauge): void;
+}) {
+  const live = useLive();
+  return (
+    <form
+      className="flex items-center gap-1 pt-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add(figuresOf(text), 'typed');
+      }}
+    >
+      <input
+        aria-label="Film readings in µm"
+        placeholder="120 135@350/80"
+        title="µm, and if wanted @ mm from the left / from the top"
+        value={text}
+        disabled={!live}
+        onChange={(event) => setText(event.target.value)}
+        className="w-28"
+      />
+      <select
+        aria-label="Gauge"
+        value={taken}
+        disabled={!live}
+        onChange={(event) => setGauge(event.target.value as Gauge)}
+        className="w-24"
+      >
+        {gauges.map((one) => (
+          <option key={one} value={one}>
+            {one.replace('-', ' ')}
+          </option>
+        ))}
+      </select>
+      <Button type="submit" disabled={!live || figuresOf(text).length === 0}>
+        Add
+      </Button>
+    </form>
   );
 }

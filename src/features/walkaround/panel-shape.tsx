@@ -45,34 +45,7 @@ export function PanelShape({
   };
   return (
     <Part title="Shape">
-      <div className="flex items-center gap-1 py-[2px]">
-        <label className="flex items-center gap-1">
-          Cut at
-          <input
-            aria-label="Distance of the cut, m"
-            inputMode="decimal"
-            value={offset}
-            disabled={!live}
-            onChange={(event) => setOffset(event.target.value)}
-            className="w-14 text-right"
-          />
-          m
-        </label>
-        <Button
-          disabled={!live || !Number(offset.replace(',', '.'))}
-          className="px-2"
-          onClick={() => split('across')}
-        >
-          from the left
-        </Button>
-        <Button
-          disabled={!live || !Number(offset.replace(',', '.'))}
-          className="px-2"
-          onClick={() => split('along')}
-        >
-          from the top
-        </Button>
-      </div>
+      <CutPanel offset={offset} live={live} setOffset={setOffset} split={split} />
       <div className="flex gap-1 py-[2px]">
         <Button
           disabled={!live}
@@ -101,5 +74,49 @@ export function PanelShape({
         </p>
       )}
     </Part>
+  );
+}
+
+/** Where the panel is cut in two. */
+function CutPanel({
+  offset,
+  live,
+  setOffset,
+  split,
+}: {
+  offset: string;
+  live: boolean;
+  setOffset: (value: string) => void;
+  split: (how: 'across' | 'along') => void;
+}) {
+  return (
+    <div className="flex items-center gap-1 py-[2px]">
+      <label className="flex items-center gap-1">
+        Cut at
+        <input
+          aria-label="Distance of the cut, m"
+          inputMode="decimal"
+          value={offset}
+          disabled={!live}
+          onChange={(event) => setOffset(event.target.value)}
+          className="w-14 text-right"
+        />
+        m
+      </label>
+      <Button
+        disabled={!live || !Number(offset.replace(',', '.'))}
+        className="px-2"
+        onClick={() => split('across')}
+      >
+        from the left
+      </Button>
+      <Button
+        disabled={!live || !Number(offset.replace(',', '.'))}
+        className="px-2"
+        onClick={() => split('along')}
+      >
+        from the top
+      </Button>
+    </div>
   );
 }

@@ -18,7 +18,7 @@ import { NetPicture } from './net-picture';
 import { ObjectInspector } from './object-inspector';
 import { OthersTables } from './others-tables';
 import { PanelInspector } from './panel-inspector';
-import { markOfDigit, useSurveyActions } from './survey-actions';
+import { markOfDigit, useSurveyActions, type SurveyActions } from './survey-actions';
 import type { PanelShown, WalkaroundProps } from './walkaround-props';
 
 const views = {
@@ -34,13 +34,50 @@ type View = keyof typeof views;
 const zoomStep = 1.5;
 const mostZoom = 8;
 
+/** The keys of the net: marks, selection, size. */
+function netKey({
+  chosen,
+  actions,
+  accept,
+  panel,
+  select,
+  panels,
+  clear,
+  zoom,
+  setZoom,
+}: {
+  chosen: readonly PanelShown[];
+  actions: SurveyActions;
+  accept(): Promise<void>;
+  panel: PanelShown | undefined;
+  select(keys: readonly string[]): void;
+  panels: readonly PanelShown[];
+  clear(): void;
+  zoom: number;
+  setZoom(zoom: number): void;
+}) {
+  return (key: string): boolean => {
+    const mark = markOfDigit(key);
+    if (mark && chosen.length > 0) actions.mark(mark);
+    else if (key === 'r' && chosen.length > 0) actions.repeat();
+    else if (key === 'Enter' && chosen.length > 0) void accept();
+    else if (key === 'a' && panel)
+      select(panels.filter((one) => one.part.section === panel.part.section).map((one) => one.part.key));
+    else if (key === 'Escape') clear();
+    else if (key === '+') setZoom(Math.min(mostZoom, zoom * zoomStep));
+    else if (key === '-') setZoom(Math.max(1, zoom / zoomStep));
+    else if (key === '0') setZoom(1);
+    else return false;
+    return true;
+  };
+}
+
 /** What the object is made of and in what state: the net on the day shown, the survey of the selected panels. */
 export function WalkaroundRoom(props: WalkaroundProps) {
   const { job, panels, marks, readings, sections, lots, steps } = props;
   const [view, setView] = useState<View>('net');
   const [zoom, setZoom] = useState(1);
   const { at } = useDay();
-  const { save } = useSaving();
   const [page, setPage] = useState('measure');
   const { selected, select, clear } = usePanels(panels);
   const chosen = useMemo(
@@ -64,52 +101,13 @@ export function WalkaroundRoom(props: WalkaroundProps) {
   const panel = chosen.at(-1);
   const section = sections.find((one) => one.key === panel?.part.section);
 
-  /** Panels advised alike are written together; a panel that already is so is left alone. */
-  const accept = async () => {
-    const groups = new Map<string, PanelShown[]>();
-    for (const one of chosen) groups.set(one.advice.depth, [...(groups.get(one.advice.depth) ?? []), one]);
-    for (const [advised, list] of groups)
-      await save({
-        kind: 'survey',
-        job: job.number,
-        parts: list.map((one) => ({ part: one.part.key, seen: one.surveySeen })),
-        set: advised === 'revive' ? { depth: 'scuff', level: 'Keep' } : { depth: advised as Depth },
-      });
-  };
-  const onKey = (key: string): boolean => {
-    const mark = markOfDigit(key);
-    if (mark && chosen.length > 0) actions.mark(mark);
-    else if (key === 'r' && chosen.length > 0) actions.repeat();
-    else if (key === 'Enter' && chosen.length > 0) void accept();
-    else if (key === 'a' && panel)
-      select(panels.filter((one) => one.part.section === panel.part.section).map((one) => one.part.key));
-    else if (key === 'Escape') clear();
-    else if (key === '+') setZoom((now) => Math.min(mostZoom, now * zoomStep));
-    else if (key === '-') setZoom((now) => Math.max(1, now / zoomStep));
-    else if (key === '0') setZoom(1);
-    else return false;
-    return true;
-  };
+  const accept = useAccept(job.number, chosen);
+  const onKey = netKey({ chosen, actions, accept, panel, select, panels, clear, zoom, setZoom });
   return (
     <>
       <Room
         title="Walkaround"
-        aside={
-          <div className="flex items-center gap-4">
-            {view === 'net' && <Legend states={[...new Set(states.values())]} />}
-            {view === 'net' && (
-              <div className="flex gap-1" role="group" aria-label="Size of the net">
-                <Button aria-label="Smaller" disabled={zoom === 1} onClick={() => onKey('-')}>
-                  −
-                </Button>
-                <Button aria-label="Larger" disabled={zoom >= mostZoom} onClick={() => onKey('+')}>
-                  +
-                </Button>
-              </div>
-            )}
-            <ViewSwitch views={views} shown={view} onShow={setView} />
-          </div>
-        }
+        aside={<NetAside view={view} states={states} zoom={zoom} onKey={onKey} setView={setView} />}
       >
         {view === 'ways' ? (
           <JobOptions job={job.number} locale={props.view.locale} />
@@ -169,6 +167,54 @@ export function WalkaroundRoom(props: WalkaroundProps) {
       )}
     </>
   );
+}
+
+/** The states in the net, its size, and the other views. */
+function NetAside({
+  view,
+  states,
+  zoom,
+  onKey,
+  setView,
+}: {
+  view: View;
+  states: ReadonlyMap<string, string>;
+  zoom: number;
+  onKey: (key: string) => boolean;
+  setView(view: View): void;
+}) {
+  return (
+    <div className="flex items-center gap-4">
+      {view === 'net' && <Legend states={[...new Set(states.values())]} />}
+      {view === 'net' && (
+        <div className="flex gap-1" role="group" aria-label="Size of the net">
+          <Button aria-label="Smaller" disabled={zoom === 1} onClick={() => onKey('-')}>
+            −
+          </Button>
+          <Button aria-label="Larger" disabled={zoom >= mostZoom} onClick={() => onKey('+')}>
+            +
+          </Button>
+        </div>
+      )}
+      <ViewSwitch views={views} shown={view} onShow={setView} />
+    </div>
+  );
+}
+
+/** Takes the advice: panels advised alike are written together. */
+function useAccept(job: string, chosen: readonly PanelShown[]) {
+  const { save } = useSaving();
+  return async () => {
+    const groups = new Map<string, PanelShown[]>();
+    for (const one of chosen) groups.set(one.advice.depth, [...(groups.get(one.advice.depth) ?? []), one]);
+    for (const [advised, list] of groups)
+      await save({
+        kind: 'survey',
+        job,
+        parts: list.map((one) => ({ part: one.part.key, seen: one.surveySeen })),
+        set: advised === 'revive' ? { depth: 'scuff', level: 'Keep' } : { depth: advised as Depth },
+      });
+  };
 }
 
 /** Selected panels, the one in focus last; the address may name the first. */

@@ -1,12 +1,16 @@
 import type { Plan } from '@/core/plan';
 import type { Names } from './step-words';
 
+export interface JobNames extends Names {
+  section(key: string): string;
+}
+
 /** Names for the sentences of one job: steps by key, sections by key, products by code. */
 export function namesOf(
   plan: Pick<Plan, 'steps'>,
   sections: readonly { key: string; name: string }[],
   product: (code: string) => string,
-): Names & { section(key: string): string } {
+): JobNames {
   const steps = new Map(plan.steps.map((step) => [step.key, `${step.name}, ${step.subject}`]));
   const sectionNames = new Map(sections.map((section) => [section.key, section.name]));
   return {

@@ -56,38 +56,7 @@ export function Together() {
             their hours: {proposal.order.join(', ')}. Starts that are agreed stay unless something forces them
             or enough is won to move people for it.
           </p>
-          <Table
-            caption="Agreed and together"
-            head={[
-              'Job',
-              'Promised',
-              'Ends as agreed',
-              'Ends together',
-              { text: 'Booth h, agreed', right: true },
-              { text: 'together', right: true },
-              { text: 'Starts that move', right: true },
-            ]}
-          >
-            {proposal.rows.map((row) => (
-              <tr key={row.job} className="border-b border-line">
-                <td className="py-1 pr-3">
-                  <span className="font-semibold">{row.job}</span> {row.name}
-                </td>
-                <td className="pr-3 whitespace-nowrap">{date(row.promised)}</td>
-                <td className="pr-3 whitespace-nowrap">
-                  {row.agreed ? <Ends figures={row.agreed} /> : 'not agreed'}
-                </td>
-                <td className="pr-3 font-semibold whitespace-nowrap">
-                  <Ends figures={row.together} />
-                </td>
-                <td className="pr-3 text-right tabular-nums">
-                  {row.agreed ? hours(row.agreed.boothMin) : '–'}
-                </td>
-                <td className="pr-3 text-right tabular-nums">{hours(row.together.boothMin)}</td>
-                <td className="text-right tabular-nums">{row.agreed ? row.moved : 'all'}</td>
-              </tr>
-            ))}
-          </Table>
+          <ProposalTable proposal={proposal} />
           <div className="flex items-center gap-3 pt-3">
             <Button look="main" disabled={!live || busy} onClick={accept}>
               Accept for all {proposal.rows.length} jobs
@@ -102,6 +71,42 @@ export function Together() {
         </>
       )}
     </section>
+  );
+}
+
+/** Every job as agreed and as planned together. */
+function ProposalTable({ proposal }: { proposal: TogetherProposal }) {
+  return (
+    <Table
+      caption="Agreed and together"
+      head={[
+        'Job',
+        'Promised',
+        'Ends as agreed',
+        'Ends together',
+        { text: 'Booth h, agreed', right: true },
+        { text: 'together', right: true },
+        { text: 'Starts that move', right: true },
+      ]}
+    >
+      {proposal.rows.map((row) => (
+        <tr key={row.job} className="border-b border-line">
+          <td className="py-1 pr-3">
+            <span className="font-semibold">{row.job}</span> {row.name}
+          </td>
+          <td className="pr-3 whitespace-nowrap">{date(row.promised)}</td>
+          <td className="pr-3 whitespace-nowrap">
+            {row.agreed ? <Ends figures={row.agreed} /> : 'not agreed'}
+          </td>
+          <td className="pr-3 font-semibold whitespace-nowrap">
+            <Ends figures={row.together} />
+          </td>
+          <td className="pr-3 text-right tabular-nums">{row.agreed ? hours(row.agreed.boothMin) : '–'}</td>
+          <td className="pr-3 text-right tabular-nums">{hours(row.together.boothMin)}</td>
+          <td className="text-right tabular-nums">{row.agreed ? row.moved : 'all'}</td>
+        </tr>
+      ))}
+    </Table>
   );
 }
 

@@ -117,20 +117,47 @@ const by =
     return 0;
   };
 
+/** Rows as records, in their order. */
+const records = <F extends Fields, R extends Stored<F>>(
+  fields: F,
+  list: readonly R[],
+  order: (a: R, b: R) => number,
+): TypeOf<F>[] => [...list].sort(order).map((one): TypeOf<F> => recordOf(fields, one));
+
+/** Rows whose ids carry the job they belong to, as records with ids of their own. */
+const numberedOf =
+  (number: string) =>
+  <F extends Fields, R extends Stored<F> & { id: string }>(
+    fields: F,
+    list: readonly R[],
+    order: (a: R, b: R) => number = by((one) => one.id),
+  ) =>
+    [...list].sort(order).map((one) => ({ ...recordOf(fields, one), id: ownIdOf(number, one.id) }));
+
+const byPosition = by<{ position: number; id: string }>(
+  (one) => one.position,
+  (one) => one.id,
+);
+const byStart = by<{ start: number; step: string }>(
+  (one) => one.start,
+  (one) => one.step,
+);
+const byMinute = by<{ at: number; position: number; id: string }>(
+  (one) => one.at,
+  (one) => one.position,
+  (one) => one.id,
+);
+const byDay = by<{ onDate: string; id: string }>(
+  (one) => one.onDate,
+  (one) => one.id,
+);
+const byStep = by<{ step: string }>((one) => one.step);
+
 function storedOf(rows: RowsOf<JobTable>): StoredJob {
   const row = rows.job[0]!;
   const number = row.id;
   const { capLabourHours, capMaterialsMinor, capBoothHours, ...figures } = recordOf(jobFields, row);
-  const records = <F extends Fields, R extends Stored<F>>(
-    fields: F,
-    list: R[],
-    order: (a: R, b: R) => number,
-  ) => [...list].sort(order).map((one): TypeOf<F> => recordOf(fields, one));
-  const numbered = <F extends Fields, R extends Stored<F> & { id: string }>(
-    fields: F,
-    list: R[],
-    order: (a: R, b: R) => number = by((one) => one.id),
-  ) => [...list].sort(order).map((one) => ({ ...recordOf(fields, one), id: ownIdOf(number, one.id) }));
+  const numbered = numberedOf(number);
   const job: Job = {
     number,
     ...figures,
@@ -139,14 +166,7 @@ function storedOf(rows: RowsOf<JobTable>): StoredJob {
       materialsMinor: capMaterialsMinor,
       boothHours: capBoothHours,
     },
-    sections: records(
-      sectionFields,
-      rows.section,
-      by(
-        (one) => one.position,
-        (one) => one.id,
-      ),
-    ),
+    sections: records(sectionFields, rows.section, byPosition),
     measured: records(
       measuredPartFields,
       rows.measuredPart,
@@ -161,45 +181,15 @@ function storedOf(rows: RowsOf<JobTable>): StoredJob {
     marks: numbered(markFields, rows.mark),
     readings: numbered(readingFields, rows.filmReading),
     ...listsOfRows(number, rows),
-    facts: records(
-      stepFactFields,
-      rows.stepFact,
-      by(
-        (one) => one.start,
-        (one) => one.step,
-      ),
-    ),
-    log: numbered(
-      logEntryFields,
-      rows.logEntry,
-      by(
-        (one) => one.at,
-        (one) => one.position,
-        (one) => one.id,
-      ),
-    ).map((entry) => ({
+    facts: records(stepFactFields, rows.stepFact, byStart),
+    log: numbered(logEntryFields, rows.logEntry, byMinute).map((entry) => ({
       ...entry,
       corrects: entry.corrects === null ? null : ownIdOf(number, entry.corrects),
     })),
-    stepEdits: records(
-      stepEditFields,
-      rows.stepEdit,
-      by((one) => one.step),
-    ),
+    stepEdits: records(stepEditFields, rows.stepEdit, byStep),
     addedSteps: numbered(addedStepFields, rows.addedStep),
-    scope: numbered(
-      scopeChangeFields,
-      rows.scopeChange,
-      by(
-        (one) => one.onDate,
-        (one) => one.id,
-      ),
-    ),
-    signOffs: records(
-      signOffFields,
-      rows.signOff,
-      by((one) => one.step),
-    ),
+    scope: numbered(scopeChangeFields, rows.scopeChange, byDay),
+    signOffs: records(signOffFields, rows.signOff, byStep),
   };
   return { job, versions: versionsOfRows(rows) };
 }
