@@ -58,6 +58,12 @@ module.exports = {
       to: { path: 'node_modules/joi/' },
     },
     {
+      name: 'the-audit-knows-nothing-of-the-builder',
+      severity: 'error',
+      from: { path: '^src/core/(audit|surface)/', pathNot: '\\.(test|fixture)\\.ts$' },
+      to: { path: '^src/core/(steps|schedule|plan|readings|changes|forecast|log|survey)/' },
+    },
+    {
       name: 'rows-stay-in-the-repositories',
       severity: 'error',
       from: { path: '^src/(app|features|demo|cli)/', pathNot: '\\.(test|fixture)\\.tsx?$' },

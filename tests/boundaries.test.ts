@@ -55,6 +55,11 @@ const planted: [string, string, Record<string, string>][] = [
     { 'src/ui/a.ts': "import Joi from 'joi';\nexport const a = Joi;\n" },
   ],
   [
+    'the audit asking the builder',
+    'the-audit-knows-nothing-of-the-builder',
+    { 'src/core/audit/a.ts': "export { a } from '../steps/b';\n", 'src/core/steps/b.ts': ok },
+  ],
+  [
     'a page reading rows',
     'rows-stay-in-the-repositories',
     {

@@ -38,6 +38,19 @@ test('plan prints the plan of a bundle as JSON, check finds nothing wrong with i
   expect(coatrel('check', path)).toMatchObject({ status: 0, stdout: 'P-015 Cressholme 28: no faults\n' });
 });
 
+test('audit says that a plan is in order, and names each breach with law and figures where it is not, exit 3', () => {
+  expect(coatrel('audit', file('hull.json', bundle))).toMatchObject({
+    status: 0,
+    stdout: 'P-015 Cressholme 28: in order by all laws\n',
+  });
+  const thin = JSON.parse(bundle) as { shelf: { code: string; coating: { maxAirC: number } | null }[] };
+  // A sheet that forbids more than 12 °C: the bay of the demo shop is warmer at work.
+  for (const product of thin.shelf) if (product.coating) product.coating.maxAirC = 12;
+  const run = coatrel('audit', file('thin.json', JSON.stringify(thin)));
+  expect(run.status).toBe(3);
+  expect(run.stdout).toMatch(/^law 12\tair-hot\t2026-12-\d\dT\d\d:\d\d\t\d+ °C against 12 °C?/m);
+});
+
 test('check names each fault by place and exits 2', () => {
   const path = file(
     'bad.json',

@@ -1,6 +1,7 @@
+import { auditPlan, type Finding } from '../core/audit';
 import { readJobBundle, type Fault, type JobBundle } from '../core/exchange';
 import { shelfOf, standardShelf } from '../core/film';
-import { planJob } from '../core/plan';
+import { auditPlanOf, planJob } from '../core/plan';
 import { standardShop } from '../core/shop';
 import { loadDemo } from '../demo/load-demo';
 import { migrate } from '../server/database/migrate';
@@ -37,6 +38,40 @@ const plan: Command = async ([path]) => {
   });
   console.log(JSON.stringify(made, null, 2));
   return 0;
+};
+
+/** One line a finding: law, what is wrong, where and by how much. */
+const line = ({
+  law,
+  breach,
+  at,
+  figure,
+  limit,
+  unit,
+  steps,
+  surfaces,
+  station,
+  insisted,
+}: Finding): string =>
+  [
+    `law ${law}`,
+    breach,
+    new Date(at * 60_000).toISOString().slice(0, 16),
+    `${Math.round(figure * 10) / 10} ${unit} against ${Math.round(limit * 10) / 10}`,
+    steps.join(' > '),
+    surfaces.length > 4 ? `${surfaces.length} surfaces` : surfaces.join(' '),
+    station,
+    ...(insisted ? ['insisted'] : []),
+  ].join('\t');
+
+const audit: Command = async ([path]) => {
+  const { job, shop, shelf, operations } = readBundle(path);
+  const given = { job, shop, shelf: shelfOf(shelf), operations };
+  const around = { now: currentMinute(), commitments: [], agreedStarts: new Map() };
+  const { findings } = auditPlan(auditPlanOf(planJob({ ...given, ...around }), given));
+  for (const finding of findings) console.log(line(finding));
+  if (findings.length === 0) console.log(`${job.number} ${job.name}: in order by all laws`);
+  return findings.length > 0 ? 3 : 0;
 };
 
 const check: Command = async ([path]) => {
@@ -100,6 +135,7 @@ const migrateCommand: Command = async () => {
 
 export const commands: Record<string, Command> = {
   plan,
+  audit,
   check,
   export: exportCommand,
   import: importCommand,

@@ -1,9 +1,10 @@
+import type { AuditReport } from '../core/audit';
 import type { Change, GiveUps, OpenJob, PlanFigures, Situation, Together } from '../core/changes';
 import type { CheckedEdit, Ground } from '../core/checks';
 import type { Fault, FileReading, Parsed } from '../core/exchange';
 import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
-import type { Plan, PlanInput } from '../core/plan';
+import type { AuditInput, Plan, PlanInput } from '../core/plan';
 import type { Gauge, OwnPart } from '../core/record';
 import type { ScheduleProblem } from '../core/schedule';
 import type { Closure } from '../core/shop';
@@ -11,7 +12,7 @@ import type { LocalDate } from '../core/units';
 import type { Picture } from './picture';
 
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 2;
+export const protocolVersion = 3;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
@@ -36,6 +37,7 @@ export type ComparisonTask =
       seed: number;
     }
   | { kind: 'give-up'; given: Situation }
+  | { kind: 'audit'; plan: Plan; given: AuditInput }
   | { kind: 'calendar-problem'; given: Situation }
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
@@ -60,6 +62,7 @@ export interface WorkerAnswers {
   plans: Plan[];
   forecast: ShopForecast;
   'give-up': GiveUps | null;
+  audit: AuditReport;
   'calendar-problem': ScheduleProblem;
   'compare-changes': Compared;
   together: { best: Together | null; plans: number };

@@ -1,10 +1,11 @@
+import { auditPlan } from '../core/audit';
 import { figuresOf, inputOf, planTogether, whatToGiveUp, withChange, type Situation } from '../core/changes';
 import { refusalsByWork } from '../core/checks';
 import { closuresFromIcal, readPanelMap, readReadingsCsv, readShelfCsv } from '../core/exchange';
 import { courseOf, forecastCourse } from '../core/forecast';
 import { problemOf } from '../core/plan/calendar';
 import { placeNetwork } from '../core/plan/placed-network';
-import { planJob, tellPlan } from '../core/plan';
+import { auditPlanOf, planJob, tellPlan } from '../core/plan';
 import { readPicture } from './picture';
 import type { AnswerTo, Compared, WorkerTask } from './tasks';
 
@@ -43,6 +44,8 @@ export function work(task: WorkerTask): unknown {
       return forecast(task);
     case 'give-up':
       return finish(whatToGiveUp(task.given));
+    case 'audit':
+      return auditPlan(auditPlanOf(task.plan, task.given));
     case 'calendar-problem':
       return calendarProblem(task.given);
     case 'compare-changes':

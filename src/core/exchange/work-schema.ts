@@ -7,6 +7,7 @@ import {
   bases,
   lengthKinds,
   olderLengths,
+  roles,
   checkOperation,
   phases,
   rateRules,
@@ -49,6 +50,8 @@ const operationFields = {
   phase: field.oneOf(phases),
   kind: field.oneOf(['work', 'session', 'rolled', 'wait']),
   basis: field.oneOf(bases),
+  // An entry written before roles has those of the trade's entry it changes (`catalogueWith`).
+  does: some(roles).default([]).optional(),
   // What an entry meant that was written before it could say.
   lengths: some(lengthKinds)
     .default([...olderLengths])

@@ -8,6 +8,8 @@ export interface ClearBudgetInput {
   levelMinimum: number;
   /** Least coats the data sheet asks for. */
   productMinimum: number;
+  /** In how many sessions the coats go on, and whether they are cut flat between them; left out where one takes all. */
+  sessions?: ClearBudget['sessions'];
 }
 
 export interface ClearBudget {
@@ -17,6 +19,10 @@ export interface ClearBudget {
   /** Edges stay taped up to and with this grit; null = not taped. */
   tapeThrough: LadderStep['grit'] | null;
   removedFlatUm: number;
+  /** What scuffing or cutting between the sessions takes, µm, of flats and edges alike. */
+  betweenUm: number;
+  /** The sessions it was reckoned with; null where they were not asked for. */
+  sessions: { most: number | null; cut: boolean } | null;
   /** Left on flats and on edges after colour sanding, polishing and the second look, µm. */
   leftFlatUm: number;
   leftEdgeUm: number;
@@ -31,6 +37,9 @@ export const clearFigures = {
   textureUm: 10,
 };
 
+/** What a scuff takes, µm; a film is keyed by it, not levelled. */
+export const scuffUm = 2;
+
 /** A ladder that starts finer than this only scuffs the peaks: the texture stays. */
 const levellingGrit = 1200;
 
@@ -41,10 +50,44 @@ const isPolish = (step: LadderStep) => step.grit === 'cut' || step.grit === 'pol
  * `n_flat = ceil((R + max(T, r_1) + Σ_{k≥2} r_k + L) / d)`, `n_edge = ceil((R_e + 2·Σ_{k not taped} r_k) / (f·d))`,
  * `n = max(level minimum, product minimum, n_flat, n_edge)`. Edges are tried untaped, then taped up to each coarser
  * grit in turn; the first with n_edge ≤ max(minima, n_flat) is taken.
+ * Where the coats need several sessions, what is scuffed or cut between them is added to both.
  * Derivation: the film laid must cover what sanding takes, the second look and the residual; an edge carries the
  * share f of the flat film and loses twice as much.
  */
-export function clearBudget({ ladder, coatUm, levelMinimum, productMinimum }: ClearBudgetInput): ClearBudget {
+export function clearBudget(input: ClearBudgetInput): ClearBudget {
+  // More coats may need one session more, and that one more scuffing: until the sum holds.
+  let budget = budgetWith(input, 0);
+  for (let round = 0; round < mostSessions; round += 1) {
+    const betweenUm = takenBetween(budget.coats, input.sessions);
+    if (betweenUm <= budget.betweenUm) return budget;
+    budget = budgetWith(input, betweenUm);
+  }
+  return budget;
+}
+
+const mostSessions = 10;
+
+/** Clears in each session: as many as the product takes at once, or half and half where they are cut flat between. */
+export function clearSessionSizes(coats: number, most: number | null, cut: boolean): number[] {
+  const each = most ?? coats;
+  const first = cut && coats > 2 ? Math.min(each, Math.ceil(coats / 2)) : each;
+  const sizes: number[] = [];
+  for (let left = coats; left > 0; left -= sizes.at(-1)!)
+    sizes.push(Math.min(left, sizes.length === 0 ? first : each));
+  return sizes;
+}
+
+/** What scuffing or cutting takes between the sessions of so many coats, µm. */
+export function takenBetween(coats: number, sessions: ClearBudget['sessions'] | undefined): number {
+  if (!sessions) return 0;
+  const turns = Math.max(0, clearSessionSizes(coats, sessions.most, sessions.cut).length - 1);
+  return turns * (sessions.cut ? clearFigures.textureUm : scuffUm);
+}
+
+function budgetWith(
+  { ladder, coatUm, levelMinimum, productMinimum, sessions = null }: ClearBudgetInput,
+  betweenUm: number,
+): ClearBudget {
   const { residualUm, edgeResidualUm, edgeShare, secondLookUm, textureUm } = clearFigures;
   const { steps } = ladder;
   const [first, ...rest] = steps;
@@ -53,13 +96,14 @@ export function clearBudget({ ladder, coatUm, levelMinimum, productMinimum }: Cl
   const sum = (list: readonly LadderStep[]) => list.reduce((total, step) => total + step.removalUm, 0);
   const lookUm = steps.length > 0 ? secondLookUm : 0;
   const removedFlatUm = firstUm + sum(rest);
-  const flatCoats = steps.length === 0 ? 0 : Math.ceil(round((residualUm + removedFlatUm + lookUm) / coatUm));
+  const flatCoats =
+    steps.length === 0 ? 0 : Math.ceil(round((residualUm + removedFlatUm + lookUm + betweenUm) / coatUm));
   const minimum = Math.max(levelMinimum, productMinimum, flatCoats);
   const untapedFrom = [0, ...steps.flatMap((step, i) => (isPolish(step) ? [] : [i + 1]))];
   const edgeNeed = (from: number) =>
     steps.length === 0
       ? 0
-      : Math.ceil(round((edgeResidualUm + 2 * sum(steps.slice(from))) / (edgeShare * coatUm)));
+      : Math.ceil(round((edgeResidualUm + betweenUm + 2 * sum(steps.slice(from))) / (edgeShare * coatUm)));
   const from = untapedFrom.find((start) => edgeNeed(start) <= minimum) ?? untapedFrom.at(-1)!;
   const edgeCoats = edgeNeed(from);
   const coats = Math.max(minimum, edgeCoats);
@@ -69,8 +113,10 @@ export function clearBudget({ ladder, coatUm, levelMinimum, productMinimum }: Cl
     edgeCoats,
     tapeThrough: from === 0 ? null : steps[from - 1]!.grit,
     removedFlatUm,
-    leftFlatUm: coats * coatUm - removedFlatUm - lookUm,
-    leftEdgeUm: coats * coatUm * edgeShare - 2 * sum(steps.slice(from)),
+    betweenUm,
+    sessions,
+    leftFlatUm: coats * coatUm - removedFlatUm - lookUm - betweenUm,
+    leftEdgeUm: coats * coatUm * edgeShare - 2 * sum(steps.slice(from)) - betweenUm,
   };
 }
 
@@ -82,13 +128,15 @@ const round = (quotient: number) => Math.round(quotient * 1e9) / 1e9;
  * where the planned work would take more than is there, `through` says so.
  */
 export function clearLeft(
-  clear: Pick<ClearBudget, 'coats' | 'leftFlatUm' | 'leftEdgeUm'>,
+  clear: Pick<ClearBudget, 'coats' | 'leftFlatUm' | 'leftEdgeUm' | 'betweenUm' | 'sessions'>,
   coats: number,
   dryUm: number,
 ): { flatUm: number; edgeUm: number; through: 'none' | 'edges' | 'flats' } {
   const fewer = clear.coats - coats;
-  const flatUm = clear.leftFlatUm - fewer * dryUm;
-  const edgeUm = clear.leftEdgeUm - fewer * dryUm * clearFigures.edgeShare;
+  // Fewer coats may fit fewer sessions, and then less goes between them.
+  const spared = clear.betweenUm - takenBetween(coats, clear.sessions);
+  const flatUm = clear.leftFlatUm - fewer * dryUm + spared;
+  const edgeUm = clear.leftEdgeUm - fewer * dryUm * clearFigures.edgeShare + spared;
   return {
     flatUm: Math.max(0, flatUm),
     edgeUm: Math.max(0, edgeUm),

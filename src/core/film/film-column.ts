@@ -1,5 +1,5 @@
 import type { ClearBudget } from './clear-budget';
-import { clearFigures } from './clear-budget';
+import { clearFigures, scuffUm, takenBetween } from './clear-budget';
 import type { LayerRole } from './coat-system';
 
 /** One layer of a section in its film picture, µm on flats and on edges. */
@@ -30,7 +30,7 @@ export interface FilmColumn {
 }
 
 /** Blocking a build round takes 30–45 % of it on flats, 60 % on edges; a scuff 1–3 µm; nibs 5–8. */
-export const takenByWork = { blockedShare: 0.375, blockedEdgeShare: 0.6, scuffUm: 2, nibsUm: 6.5 };
+export const takenByWork = { blockedShare: 0.375, blockedEdgeShare: 0.6, scuffUm, nibsUm: 6.5 };
 
 /** A layer that stood on the object when it came. */
 export interface OldLayer {
@@ -112,7 +112,11 @@ function taken(
     return [laidUm * takenByWork.blockedShare, edgeUm * takenByWork.blockedEdgeShare, 'blocking'];
   if (layer.role === 'clear' && clear && clear.removedFlatUm > 0) {
     const edges = layer.coats * layer.dryUm * clearFigures.edgeShare - leftOnEdges(clear, layer);
-    return [clear.removedFlatUm + clearFigures.secondLookUm, edges, 'ladder'];
+    return [
+      clear.removedFlatUm + takenBetween(layer.coats, clear.sessions) + clearFigures.secondLookUm,
+      edges,
+      'ladder',
+    ];
   }
   if (route === 'hull' && rolled.includes(layer.role)) {
     const sandings = Math.max(0, layer.role === 'topcoat' ? layer.coats : layer.coats - 1);
@@ -125,4 +129,7 @@ function taken(
 
 /** Clear left on edges for the coats that are laid, when the budget was worked out for its own count. */
 const leftOnEdges = (clear: ClearBudget, layer: Laid): number =>
-  clear.leftEdgeUm - (clear.coats - layer.coats) * layer.dryUm * clearFigures.edgeShare;
+  clear.leftEdgeUm +
+  clear.betweenUm -
+  takenBetween(layer.coats, clear.sessions) -
+  (clear.coats - layer.coats) * layer.dryUm * clearFigures.edgeShare;

@@ -14,9 +14,12 @@ const laterOfStep = {
   tags: [],
   inspection: null,
   lost: 'what it was planned for is not done.',
+  faces: 'outside',
+  shut: [],
 } satisfies Partial<PlannedStep>;
 const laterOfCoat = { faces: 'both' as const };
 const laterOfHour = { mixes: [] } satisfies Partial<Plan['goHours'][number]>;
+const laterOfWindow = { remedy: null };
 const laterOfFigure = { learned: 1 };
 const laterOfPlan = {
   pools: [],
@@ -30,6 +33,7 @@ const laterOfPlan = {
 export const completePlan = (stored: Plan): Plan => ({
   ...laterOfPlan,
   ...stored,
+  windows: stored.windows.map((window) => ({ ...laterOfWindow, ...window })),
   goHours: (stored.goHours ?? []).map((hour) => ({ ...laterOfHour, ...hour })),
   steps: stored.steps.map((step) => ({
     ...laterOfStep,

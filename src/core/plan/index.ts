@@ -1,2 +1,3 @@
 export * from './model';
 export * from './plan-job';
+export { auditPlanOf, type AuditInput } from './audit-plan';

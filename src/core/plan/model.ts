@@ -170,4 +170,6 @@ export interface PlanWindow {
   /** Start of the step that has to come in time. */
   met: Minute;
   state: 'kept' | 'tight' | 'broken' | 'remedied';
+  /** The step that opens it again; null where none is needed. */
+  remedy: string | null;
 }

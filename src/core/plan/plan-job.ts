@@ -9,9 +9,9 @@ import type { Plan, PlanInput, PlannedStep, PlanWarning, PlanWindow, SectionSumm
 import { oldTape } from './tape';
 import { placeTaken, workAirC } from './place-taken';
 import { tradeDates } from './trades';
-import { remedyKey, windowsOf } from './windows';
+import { windowsOf } from './windows';
 import type { Job, JobSection } from '../record';
-import { stackOf, type SectionStack, type Step } from '../steps';
+import { catalogueWith, stackOf, type SectionStack, type Step } from '../steps';
 import {
   colourPools,
   drawnBySteps,
@@ -107,7 +107,10 @@ function warningsOf(
       code: 'covered-unpainted' as const,
       ...late,
     })),
-    ...oldTape(steps).map((tape) => ({ code: 'old-tape' as const, ...tape })),
+    ...oldTape(steps, catalogueWith(input.operations ?? [])).map((tape) => ({
+      code: 'old-tape' as const,
+      ...tape,
+    })),
     ...remediesOf(windows, steps, shop.labourRateMinorPerHour),
     ...warnings,
     ...missedPins(steps),
@@ -123,8 +126,8 @@ function remediesOf(
   steps: readonly PlannedStep[],
   rateMinorPerHour: Minor,
 ): PlanWarning[] {
-  const remedied = windows.filter((one) => one.state === 'remedied');
-  return [...new Map(remedied.map((one) => [remedyKey(one), one]))].flatMap(([key, { product, to }]) => {
+  const remedied = windows.flatMap((one) => (one.remedy === null ? [] : [[one.remedy, one] as const]));
+  return [...new Map(remedied)].flatMap(([key, { product, to }]) => {
     const scuffing = steps.find((step) => step.key === key);
     if (!scuffing || product === null) return [];
     const { personMinutes, materialsMinor } = scuffing;

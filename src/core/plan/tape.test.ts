@@ -1,4 +1,7 @@
-import { oldTape } from './tape';
+import { catalogueWith } from '../steps';
+import { oldTape as oldTapeBy } from './tape';
+
+const oldTape = (steps: Parameters<typeof oldTapeBy>[0]) => oldTapeBy(steps, catalogueWith([]));
 
 const day = 1440;
 const step = (operation: string, start: number, end: number, over = {}) => ({
@@ -26,4 +29,15 @@ test('tape of another section, an earlier pull and what is left out do not count
 
 test('covers of an airframe age like tape, and wet pulls end it too', () => {
   expect(oldTape([step('mask-skin', 0, day), step('unmask-wet', 20 * day, 20 * day)])).toHaveLength(1);
+});
+
+test('the masks of the priming and of shut insides age too, each to its own pull', () => {
+  const shut = [step('mask-shut', 0, day), step('unmask', 20 * day, 20 * day)];
+  expect(oldTape(shut)).toEqual([{ section: 'shell', days: 20, ratedDays: 14 }]);
+  const primed = [
+    step('mask-kept', 0, day),
+    step('unmask-kept', 10 * day, 11 * day),
+    step('unmask', 40 * day, 41 * day),
+  ];
+  expect(oldTape(primed)).toEqual([]);
 });

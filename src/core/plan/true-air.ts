@@ -1,5 +1,6 @@
-import { climateStops, waitAcross } from '../film';
-import { placeSteps, type Placed } from './calendar';
+import { climateStops, waitAcross, type WaitKey } from '../film';
+import type { Placed } from './calendar';
+import { placeRemedied } from './windows';
 import type { PlanInput, PlannedStep, PlanWarning } from './model';
 import { airFrom, airOnDay, type AirUntil, type Place, type Shop } from '../shop';
 import type { StepLink, StepNetwork } from '../steps';
@@ -23,21 +24,22 @@ export function waitInTrueAir(
 ): { placed: Placed; warnings: PlanWarning[] } {
   const bay = input.shop.places.find((place) => place.kind === 'bay');
   let placed = first;
-  const steps = new Map(network.steps.map((step) => [step.key, step]));
   const warnings = new Map<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>();
   const reckoned = new Map<StepLink, number>();
   const isConstant = !bay || (bay.profile === null && bay.forecast.length === 0);
   for (let round = 0; round < mostRounds && !isConstant; round += 1) {
     let moved = false;
+    const steps = new Map(network.steps.map((step) => [step.key, step]));
     // One list of airs for all waits of the round: each begins to read it where it begins.
     const air = airAhead(bay, input.shop, placed.at);
     for (const link of network.links) {
       const { why } = link;
-      if (why.code !== 'sand-after') continue;
+      const key = keyOf(why);
+      if (key === null || !('product' in why)) continue;
       const [from, to] = [placed.at.get(link.from), placed.at.get(link.to)];
       const sheet = input.shelf.get(why.product)?.coating;
       if (!from || !to?.isAhead || !sheet) continue;
-      const wait = waitAcross(sheet, 'sandAfterMin', from.end, air);
+      const wait = waitAcross(sheet, key, from.end, air);
       // The wait is a step of its own after a session, and a lag between coats by roller.
       const next = steps.get(link.to)!;
       const cure = next.kind === 'passive' ? next : null;
@@ -60,9 +62,24 @@ export function waitInTrueAir(
       warnings.set(link, { ...warning, plannedMin: least });
     }
     if (!moved) break;
-    placed = placeSteps(input, network);
+    // What waits longer may be too late for a window that was kept before.
+    placed = placeRemedied(input, network);
   }
   return { placed, warnings: [...warnings.values()] };
+}
+
+/** The time of a sheet that a link waits for in the bay; null for any other link. */
+function keyOf({ code }: StepLink['why']): WaitKey | null {
+  switch (code) {
+    case 'sand-after':
+      return 'sandAfterMin';
+    case 'tape-after':
+      return 'tapeAfterMin';
+    case 'handle-after':
+      return 'handleAfterMin';
+    default:
+      return null;
+  }
 }
 
 /** The air of a place from the first step that lies ahead to well after the last. */

@@ -24,11 +24,11 @@ describe('windows of a plan', () => {
     expect(window.met).toBe(at(window.to).start);
   });
 
-  test('kept, tight or broken follows from what is left: less than four hours or a fifth is tight', () => {
-    for (const { state, closes, opened, met } of given.windows) {
+  test('kept, tight or broken follows from what is left: less than four hours or a fifth is tight, scuffed again is remedied', () => {
+    for (const { state, closes, opened, met, remedy } of given.windows) {
       const left = closes - met;
       const expected = left < 0 ? 'broken' : left < 240 || left < 0.2 * (closes - opened) ? 'tight' : 'kept';
-      expect(state).toBe(expected);
+      expect(state).toBe(remedy === null ? expected : 'remedied');
     }
   });
 

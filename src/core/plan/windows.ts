@@ -16,14 +16,14 @@ export function windowsOf(network: StepNetwork, placed: Placed): PlanWindow[] {
     to: string,
     max: number,
     why: StepLink['why'],
-    remedied: boolean,
+    remedy: string | null,
   ) => {
     const [opens, meets] = [at.get(from), at.get(to)];
     if (!opens || !meets) return;
     const closes = opens.end + max;
     const left = closes - meets.start;
     const tight = left < tightMin || left < tightShare * max;
-    const state = remedied ? 'remedied' : left < 0 ? 'broken' : tight ? 'tight' : 'kept';
+    const state = remedy !== null ? 'remedied' : left < 0 ? 'broken' : tight ? 'tight' : 'kept';
     const product = 'product' in why ? why.product : null;
     windows.push({
       key,
@@ -35,28 +35,30 @@ export function windowsOf(network: StepNetwork, placed: Placed): PlanWindow[] {
       closes,
       met: meets.start,
       state,
+      remedy,
     });
   };
   network.links.forEach((link, i) => {
     if (link.max !== null && shown.has(link.why.code))
-      add(linkId(i), link.from, link.to, link.max, link.why, false);
+      add(linkId(i), link.from, link.to, link.max, link.why, null);
   });
   for (const soft of network.softWindows) {
-    const remedied = at.has(remedyKey(soft));
+    const remedy = remedyKey(soft);
     add(
       soft.key,
       soft.from,
       soft.to,
       soft.maxMin,
       { code: 'recoat-max', product: soft.product, airC: 0 },
-      remedied,
+      at.has(remedy) ? remedy : null,
     );
   }
   return windows.sort((a, b) => a.closes - b.closes || a.key.localeCompare(b.key));
 }
 
 /** The scuffing before the coat that meets a window. */
-export const remedyKey = (window: { to: string }) => `${window.to}/scuff-again`;
+export const remedyKey = ({ to, face }: Pick<SoftWindow, 'to' | 'face'>) =>
+  `${to}/scuff-again${face === 'inside' ? '-inside' : ''}`;
 const mostRounds = 4;
 
 /**
@@ -97,20 +99,35 @@ interface Remedied {
   remedied: SoftWindow[];
 }
 
+/** Places a network anew, with scuffing for every window that has closed since. */
+export const placeRemedied = (input: PlanInput, network: StepNetwork): Placed =>
+  withRemedies(input, network, []).placed;
+
 /** Puts these remedies in, places, and puts in those that turn out to be needed, round by round. */
 function withRemedies(input: PlanInput, network: StepNetwork, first: readonly SoftWindow[]): Remedied {
   const remedied: SoftWindow[] = [];
   let placed: Placed;
   let closed = first;
   for (let round = 0; ; round += 1) {
-    for (const window of closed) {
-      addRemedy(input, network, window, remedyKey(window));
-      remedied.push(window);
+    for (const [key, windows] of bySession(closed)) {
+      addRemedy(input, network, windows, key);
+      remedied.push(...windows);
     }
     placed = placeSteps(input, network);
     closed = network.softWindows.filter((one) => !placed.at.has(remedyKey(one)) && isClosed(one, placed));
     if (closed.length === 0 || round === mostRounds) return { network, placed, remedied };
   }
+}
+
+/** Windows by the scuffing that opens them: films beneath one coat are scuffed at once. */
+function bySession(windows: readonly SoftWindow[]): Map<string, [SoftWindow, ...SoftWindow[]]> {
+  const byKey = new Map<string, [SoftWindow, ...SoftWindow[]]>();
+  for (const window of windows) {
+    const own = byKey.get(remedyKey(window));
+    if (own) own.push(window);
+    else byKey.set(remedyKey(window), [window]);
+  }
+  return byKey;
 }
 
 /** Whether the next coat lies ahead and beyond the window. */

@@ -63,6 +63,10 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
   for (const { section, situation } of works)
     if (situation.route === 'panel' && section.depth === 'scuff' && gloss.has(section.level))
       draft.warn({ code: 'gloss-over-straightness', section: section.key });
+  // What gets no film keeps the one it has: stripped, it would be left bare.
+  for (const { section, situation } of works)
+    if (section.depth !== 'scuff' && !situation.flags.has('painted'))
+      draft.warn({ code: 'kept-not-stripped', section: section.key });
   warnOfEffectsApart(draft, works);
   return works;
 }

@@ -13,18 +13,10 @@ import type { MonthAir, PlaceKind, Shop } from '../shop';
 import type { Part } from '../vehicle';
 import { catalogueWith, operationIn, type Catalogue } from './catalogue';
 import type { Operation } from './operation';
-import { crewMinutes, personMinutes, quantityOf, roomForCrew, type Faces } from './labour';
+import { crewMinutes, personMinutes, quantityOf, roomForCrew } from './labour';
 import { airsOf, longestWait, monthsOf, shortestWindow } from './place-air';
-import type {
-  LinkReason,
-  SoftWindow,
-  Stay,
-  Step,
-  StepLink,
-  StepNetwork,
-  StepReason,
-  StepWarning,
-} from './step';
+import type { WorkOptions } from './work-options';
+import type { LinkReason, SoftWindow, Stay, Step, StepLink, StepNetwork, StepWarning } from './step';
 
 export interface StepContext {
   job: Job;
@@ -35,31 +27,15 @@ export interface StepContext {
   operations?: readonly Operation[];
 }
 
-export interface WorkOptions {
-  key: string;
-  operation: string;
-  subject: string;
-  sections: string[];
-  parts: readonly Part[];
-  because: StepReason[];
-  after: readonly string[];
-  faces?: Faces;
-  /** Share of the quantity that is worked, 0..1. */
-  share?: number;
-  /** Rate in place of the catalogue's, where the level or the ladder sets it. */
-  rate?: number;
-  hold?: string | null;
-  /** Kind of place in place of the catalogue's. */
-  place?: PlaceKind;
-  name?: string;
-  fixedMin?: number;
-  crew?: number;
-  flashMin?: number;
-  coat?: Step['coat'];
-  cautions?: Caution[];
-  leaves?: Step['leaves'];
-  phase?: Step['phase'];
-}
+/** A step that nobody has touched by hand. */
+const asComputed = {
+  computedMinutes: null,
+  skipped: false,
+  pinnedAt: null,
+  person: null,
+  note: '',
+  quotedMinor: null,
+} satisfies Partial<Step>;
 
 /** Collects the steps of a job with their links; every route writes into one of these. */
 export class StepDraft {
@@ -85,21 +61,22 @@ export class StepDraft {
   work(options: WorkOptions): string {
     const operation = this.operation(options.operation);
     const { shop } = this.context;
-    const { share = 1, flashMin = 0, hold = null } = options;
-    const quantity = quantityOf(operation, options.parts, options.faces ?? operation.faces);
+    const { share = 1, flashMin = 0, hold = null, faces = operation.faces } = options;
+    const quantity = quantityOf(operation, options.parts, faces);
     const ownRate = shop.rates[operation.code];
     const rate = options.rate ?? ownRate ?? operation.rate ?? 0;
     const fixedMin = options.fixedMin ?? operation.fixedMin;
     const learned = shop.learned[operation.code] ?? 1;
     const worked = personMinutes(fixedMin, rate, quantity.weighted, share * learned);
     const crew = this.crewFor(operation, options.crew, quantity.amount * share);
-    const product = options.coat ? this.context.shelf.get(options.coat.product) : undefined;
     const step: Step = {
       key: options.key,
       operation: operation.code,
       name: options.name ?? operation.name,
       subject: options.subject,
       sections: options.sections,
+      faces,
+      shut: options.shut ?? [],
       phase: options.phase ?? operation.phase,
       kind: operation.pauses ? 'splittable' : 'contiguous',
       minutes: crewMinutes(worked, crew) + flashMin,
@@ -122,25 +99,27 @@ export class StepDraft {
       },
       coat: options.coat ?? null,
       needs: needsOf(operation, quantity.amount * share),
-      cautions: [...new Set([...operation.cautions, ...(options.cautions ?? []), ...cautionsOf(product)])],
+      cautions: [
+        ...new Set([...operation.cautions, ...(options.cautions ?? []), ...this.cautionsOf(options.coat)]),
+      ],
       tags: operation.tags,
       inspection: operation.inspection,
       checks: operation.checks,
       lost: operation.lost,
       because: options.because.length > 0 ? options.because : [{ code: 'operation', why: operation.why }],
       leaves: options.leaves === undefined ? operation.leaves : options.leaves,
-      computedMinutes: null,
-      skipped: false,
-      pinnedAt: null,
-      person: null,
-      note: '',
+      ...asComputed,
       heldBy: [],
-      quotedMinor: null,
     };
     this.network.steps.push(step);
     this.byKey.set(step.key, step);
     for (const from of options.after) this.link(from, options.key, { code: 'order' });
     return options.key;
+  }
+
+  /** What the product of a coat asks to beware of. */
+  private cautionsOf(coat: Step['coat'] | undefined): readonly Caution[] {
+    return cautionsOf(coat ? this.context.shelf.get(coat.product) : undefined);
   }
 
   /** Hands on a step: as many as are wanted, find room on `amount` of its surface and are able. */

@@ -1,14 +1,17 @@
+import type { JobSection } from '../record';
 import { addStage, keysOf, type StageRoom } from './group';
 import { ruledRate, ruledShare } from './level-work';
 import type { StepDraft } from './draft';
 import type { Laying } from './laying';
 import { layRolled } from './rolled-coats';
+import { OpenFilms } from './open-films';
+import type { Role } from './operation';
 import type { SectionWork } from './section-work';
 import { afterSanding, type Session } from './session';
 import { laySession } from './session-of-task';
 import type { StepReason } from './step';
 import { bareMetalLimit, quoteOutside, stripMethod } from './stripping';
-import type { Task } from './task';
+import type { Task } from './task-model';
 import { inOrder, nodesOf, type Node } from './task-order';
 
 /** Stays in the wash bay; every other stage is worked in a bay. */
@@ -28,6 +31,8 @@ export class Emission implements Laying {
   readonly ends = new Map<string, string[]>();
   /** The last film of each section, while nobody has worked on it yet. */
   readonly standing = new Map<string, Session>();
+  readonly topmost = new Map<string, Session>();
+  readonly open = new OpenFilms();
 
   constructor(
     readonly draft: StepDraft,
@@ -164,14 +169,36 @@ export class Emission implements Laying {
     }
   }
 
-  /** The first work on a film waits until it can be sanded. */
+  /** Work waits for the films it meets: tape until they bear it, hands until they have set, abrasives until they sand. */
   private touchFilm(task: Task): void {
-    if (leavesFilmAlone.has(task.operation.code) || task.operation.phase === 'return') return;
+    const { does, code, phase, unit, shareBy, faces } = task.operation;
+    const is = (...roles: readonly Role[]) => does.some((role) => roles.includes(role));
+    if (is('cover-others')) return this.waitFor('tapeAfterMin', task, this.besides(task));
+    if (is('cover-inside', 'cover-outside')) return this.waitFor('tapeAfterMin', task, task.sections);
+    if (is('uncover')) return this.waitFor('handleAfterMin', task, task.sections);
+    if (is('fit', 'hang')) this.waitFor('handleAfterMin', task, task.sections);
+    if (leavesFilmAlone.has(code) || phase === 'return' || unit === 'job' || is('uncover-wet')) return;
     for (const section of task.sections) {
       const film = this.standing.get(section.key);
-      if (!film || task.operation.unit === 'job') continue;
+      if (!film) continue;
       afterSanding(this.draft, film, task.key);
       this.standing.delete(section.key);
+    }
+    if (is('scuff', 'block', 'sand', 'cut') && shareBy === null)
+      this.open.opened(keysOf(task.sections), faces);
+  }
+
+  /** What else stands on the body, and is covered while these sections are sprayed. */
+  private besides({ group, sections }: Task): JobSection[] {
+    return group.loose ? [] : group.sections.filter((one) => !sections.includes(one));
+  }
+
+  private waitFor(key: 'tapeAfterMin' | 'handleAfterMin', task: Task, sections: readonly JobSection[]): void {
+    const films = new Set(sections.flatMap((one) => this.topmost.get(one.key) ?? []));
+    const code = key === 'tapeAfterMin' ? 'tape-after' : 'handle-after';
+    for (const { lastCoat, lastProduct } of films) {
+      const why = { code, product: lastProduct.code, airC: this.draft.airC('bay') } as const;
+      this.draft.link(lastCoat, task.key, why, this.draft.waits(lastProduct, key, 'bay'));
     }
   }
 

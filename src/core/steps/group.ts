@@ -19,9 +19,13 @@ export interface Group {
 /** Gathers the job's sections into groups, in the order of their first section. */
 export function groupsOf(draft: StepDraft): Group[] {
   const { job, parts, shelf } = draft.context;
-  const keys = [...new Set(job.sections.map((section) => section.group))];
+  const worked = new Set(parts.map((part) => part.section));
+  const keys = [
+    ...new Set(job.sections.flatMap((section) => (worked.has(section.key) ? [section.group] : []))),
+  ];
   return keys.map((key) => {
-    const sections = job.sections.filter((section) => section.group === key);
+    // A section without panels has no work: its steps would stand for nothing.
+    const sections = job.sections.filter((section) => section.group === key && worked.has(section.key));
     const stacks = new Map(sections.map((section) => [section.key, stackOf(section, shelf)]));
     const names = new Set(sections.map((section) => section.key));
     for (const section of sections)

@@ -24,4 +24,5 @@ export * from './remedy';
 export * from './risk';
 export * from './rounds';
 export { clearingMin } from './session';
+export { bareMetalLimit } from './stripping';
 export { coatedSessions } from './overtaken';

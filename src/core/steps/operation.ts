@@ -39,6 +39,51 @@ export type Basis = (typeof bases)[number];
 export const workTags = ['dusty', 'wet', 'fume', 'open-film', 'hot', 'loud'] as const;
 export type WorkTag = (typeof workTags)[number];
 
+/** What an operation does to a surface, to what lies over it or to the job: its role, whatever the shop calls it. */
+export const roles = [
+  'inspect',
+  'sample',
+  'wash',
+  'off',
+  'cover-protect',
+  'strip',
+  'strip-failed',
+  'scuff',
+  'bare',
+  'mend-metal',
+  'set-gaps',
+  'treat',
+  'scuff-spots',
+  'fill',
+  'block-filler',
+  'seal-seams',
+  'texture',
+  'block',
+  'spot-prime',
+  'approve',
+  'cover-outside',
+  'cover-inside',
+  'cover-fittings',
+  'cover-kept',
+  'uncover-kept',
+  'hang',
+  'cover-others',
+  'cut',
+  'uncover',
+  'uncover-wet',
+  'sand',
+  'polish',
+  'nib',
+  'fit',
+  'wax',
+  'hand-over',
+  'look-again',
+  'unload',
+  'wipe',
+  'spray',
+] as const;
+export type Role = (typeof roles)[number];
+
 /** How a surface is to be looked at. */
 export interface Inspection {
   light: string;
@@ -53,6 +98,8 @@ export const shareRules = ['filled', 'faired', 'clogging', 'edges'] as const;
 
 export interface Operation {
   code: string;
+  /** Its roles; empty where it moves, waits or keeps the shop. */
+  does: readonly Role[];
   name: string;
   phase: Phase;
   /** Attended work, a whole booth session of coats, coats by roller with sanding between, or a wait nobody attends. */
@@ -115,6 +162,7 @@ type Needed = 'code' | 'name' | 'phase' | 'basis' | 'rate' | 'why' | 'lost';
 type Given = Pick<Operation, Needed> & Partial<Operation>;
 /** Completes an entry of the catalogue: one person, in a bay, a step for each section, may pause over the night. */
 export const operation = (given: Given): Operation => ({
+  does: [],
   kind: 'work',
   lengths: ['trim'],
   rateBy: null,

@@ -1,43 +1,78 @@
 import type { Job } from '../record';
 import type { Shelf } from '../film';
 import type { Shop } from '../shop';
-import { partsOfJob } from '../survey';
+import { lotsOf, partsOfJob } from '../survey';
 import { StepDraft } from './draft';
-import type { SoftWindow, Step, StepNetwork } from './step';
+import { sayCovers } from './trades';
+import type { SoftWindow, Stay, Step, StepNetwork } from './step';
 
 /**
  * Puts a scuffing step in front of the coat whose recoat window has closed; inside a stay it is done in that place,
  * before a booth session it comes ahead of the loading.
+ * @param windows that close on the same face of the same coat: films beneath it that are scuffed at once
  * @returns the new step
  */
 export function addRemedy(
   context: { job: Job; shop: Shop; shelf: Shelf },
   network: StepNetwork,
-  window: SoftWindow,
+  windows: readonly [SoftWindow, ...SoftWindow[]],
   key: string,
 ): Step {
-  const parts = partsOfJob(context.job).filter((part) => window.sections.includes(part.section));
+  const [window] = windows;
+  const sections = [...new Set(windows.flatMap((one) => one.sections))];
+  const { parts: all } = lotsOf(context.job, partsOfJob(context.job));
+  const parts = all.filter((part) => sections.includes(part.section));
   const draft = new StepDraft({ ...context, parts }, network);
   const target = draft.stepOf(window.to);
   const session = network.stays.find((stay) => stay.key === target.hold && stay.kind === 'session');
+  const films = windows.map((one) => one.from);
+  const stay = session ? stayBefore(network, session.from, films) : null;
   draft.work({
     key,
     operation: 'scuff',
     name: 'Scuff again, the recoat window has closed',
     subject: target.subject,
-    sections: window.sections,
+    sections,
     parts,
+    faces: window.face === 'inside' ? 'inside' : 'outside',
     because: [{ code: 'remedy', product: window.product }],
     after: [],
-    hold: session ? null : target.hold,
+    hold: session ? (stay?.key ?? null) : target.hold,
     place: 'bay',
     phase: target.phase,
     leaves: null,
   });
+  // What holds the coat holds what only that coat makes needful.
+  const scuffing = draft.stepOf(key);
+  scuffing.heldBy = target.heldBy;
+  scuffing.notBefore = target.notBefore;
+  sayCovers(context.job, scuffing);
   // Nothing is scuffed before its film bears it.
-  const product = context.shelf.get(window.product);
-  const min = product?.coating ? draft.waits(product, 'sandAfterMin', 'bay') : 0;
-  draft.link(window.from, key, { code: 'sand-after', product: window.product, airC: draft.airC('bay') }, min);
-  draft.link(key, session ? session.from : window.to, { code: 'order' });
+  for (const { from, product: code } of windows) {
+    const product = context.shelf.get(code);
+    const min = product?.coating ? draft.waits(product, 'sandAfterMin', 'bay') : 0;
+    draft.link(from, key, { code: 'sand-after', product: code, airC: draft.airC('bay') }, min);
+  }
+  if (stay) draft.link(stay.from, key, { code: 'order' });
+  // A loose lot has no stay: it is scuffed once nothing else is done to it before the session.
+  else if (session)
+    for (const from of network.links.flatMap((link) => (link.to === session.from ? [link.from] : [])))
+      draft.link(from, key, { code: 'order' });
+  draft.link(key, stay ? stay.to : session ? session.from : window.to, { code: 'order' });
   return draft.stepOf(key);
+}
+
+/** The bay that the body leaves for a session once the film lies: what is done just before the loading is done there. */
+function stayBefore({ links, stays }: StepNetwork, load: string, films: readonly string[]): Stay | null {
+  const into = new Map<string, string[]>();
+  for (const { from, to } of links) into.set(to, [...(into.get(to) ?? []), from]);
+  const earlier = new Set(films);
+  for (const key of earlier) for (const before of into.get(key) ?? []) earlier.add(before);
+  const before = new Set(into.get(load) ?? []);
+  const isAfterFilm = (stay: Stay) => !earlier.has(stay.to);
+  return (
+    stays.find(
+      (stay) => stay.kind === 'stay' && stay.placeKind === 'bay' && before.has(stay.to) && isAfterFilm(stay),
+    ) ?? null
+  );
 }

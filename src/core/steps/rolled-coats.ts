@@ -4,7 +4,7 @@ import { litresOf } from './session';
 import type { StepDraft } from './draft';
 import type { StackLayer } from './stack';
 import type { LinkReason } from './step';
-import type { Task } from './task';
+import type { Task } from './task-model';
 
 /** Coats by roller or brush, sanded between where the product asks for it. @returns the last step */
 export function layRolled(laying: Laying, task: Task, hold: string | null, start: readonly string[]): string {
@@ -56,13 +56,9 @@ export function layRolled(laying: Laying, task: Task, hold: string | null, start
       beneath = layer.product;
     }
   }
-  laying.standing.set(section.key, {
-    key: task.key,
-    firstCoat: last!,
-    lastCoat: last!,
-    lastProduct: beneath!,
-    unload: last!,
-  });
+  const film = { key: task.key, firstCoat: last!, lastCoat: last!, lastProduct: beneath!, unload: last! };
+  laying.standing.set(section.key, film);
+  laying.topmost.set(section.key, film);
   return last!;
 }
 
@@ -92,5 +88,13 @@ function follow(draft: StepDraft, from: string, to: string, product: Product, ho
   const maxMin = draft.closes(product, 'recoatMaxMin', 'bay');
   if (maxMin === null) return;
   const { sections } = draft.stepOf(to);
-  draft.softWindow({ key: `${from}>${to}`, from, to, product: product.code, maxMin, sections });
+  draft.softWindow({
+    key: `${from}>${to}`,
+    from,
+    to,
+    product: product.code,
+    maxMin,
+    sections,
+    face: 'outside',
+  });
 }

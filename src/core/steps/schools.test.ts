@@ -206,8 +206,13 @@ test('alignment after paint is done on painted panels; held trim waits for the l
   expect(has(after, 'dry-fit')).toBe(false);
   expect(follows(after, 'final-align', 'shell/polish')).toBe(true);
   const wet = built({ tape: 'wet' });
-  expect(follows(wet, 'shell/cure', 'shell/unmask')).toBe(true);
-  expect(follows(built({}), 'shell/unmask', 'shell/cure')).toBe(true);
+  // Wet tape is pulled at once; set film is unmasked when it can be handled, and cures on beneath the tape or without it.
+  const waits = (network: typeof wet) =>
+    network.links.filter((link) => link.to === 'shell/unmask' && link.why.code === 'handle-after');
+  expect(waits(wet)).toEqual([]);
+  expect(waits(built({})).map((link) => link.min >= 720)).toEqual([true]);
+  for (const network of [wet, built({})])
+    expect(follows(network, 'shell/colour-sand', 'shell/unmask')).toBe(true);
 });
 
 test('texture under the colour comes before primer, over it after the clear', () => {

@@ -8,6 +8,7 @@ import {
   type Schools,
 } from '../record';
 import type { Route } from './situation';
+import { usualClears } from './usual-clears';
 
 /** What the default of a school looks at. */
 export interface SchoolCase {
@@ -135,7 +136,7 @@ export const schools: { [K in SchoolKey]: SchoolData<K> } = {
       },
     },
     fallback: ({ level }) =>
-      level === 'Mirror'
+      usualClears(level) === 'cut-and-clear'
         ? { option: 'cut-and-clear', by: 'Mirror allows no texture' }
         : { option: 'one-session', by: 'colour sanding levels what is left' },
   },

@@ -1,4 +1,4 @@
-import { levelStandards, type Family, type Product } from '../film';
+import { clearSessionSizes, levelStandards, type Family, type Product } from '../film';
 import type { Job, JobSection } from '../record';
 import type { Part } from '../vehicle';
 import type { Group } from './group';
@@ -116,12 +116,7 @@ const untested = (surveys: readonly (Survey | undefined)[], test: (one: Survey) 
 export function clearSessions(stack: SectionStack, cut: boolean): number[] {
   const clear = stack.layers.find((layer) => layer.role === 'clear');
   if (!clear || clear.coats === 0) return [];
-  const most = clear.product.coating!.coatsPerSession ?? clear.coats;
-  const first = cut && clear.coats > 2 ? Math.min(most, Math.ceil(clear.coats / 2)) : most;
-  const sessions: number[] = [];
-  for (let left = clear.coats; left > 0; left -= sessions.at(-1)!)
-    sessions.push(Math.min(left, sessions.length === 0 ? first : most));
-  return sessions;
+  return clearSessionSizes(clear.coats, clear.product.coating!.coatsPerSession, cut);
 }
 
 /** How often a section goes through each loop. */

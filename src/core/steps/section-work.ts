@@ -1,7 +1,7 @@
 import type { Job, JobSection } from '../record';
 import type { Group } from './group';
 import { roundsOf, situationOf } from './section-situation';
-import type { Route, SectionSituation } from './situation';
+import type { Route, SectionSituation, SituationFlag } from './situation';
 import type { LoopKey } from './work-state';
 
 /** All that the builder needs to know of one section. */
@@ -36,12 +36,22 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
     }
     return group.sections.map((section) => works.get(section.key)!);
   });
+  for (const work of all) if (isBesideKept(work, all)) flag(work, 'beside-kept');
   const first = firstUnit(all);
   for (const work of all)
-    if (first && work.group === first.group && work.lot === first.lot)
-      work.situation = { ...work.situation, flags: new Set([...work.situation.flags, 'first-unit']) };
+    if (first && work.group === first.group && work.lot === first.lot) flag(work, 'first-unit');
   return all;
 }
+
+function flag(work: SectionWork, name: SituationFlag): void {
+  work.situation = { ...work.situation, flags: new Set([...work.situation.flags, name]) };
+}
+
+/** Something on the same body keeps its paint, and has to be covered while this is primed. */
+const isBesideKept = ({ group, situation }: SectionWork, all: readonly SectionWork[]): boolean =>
+  !group.loose &&
+  situation.flags.has('painted') &&
+  all.some((one) => one.group === group && !one.situation.flags.has('painted'));
 
 /** The unit that is finished and accepted first: the one that is painted before the others. */
 export function firstUnit(works: readonly SectionWork[]): SectionWork | undefined {
@@ -75,10 +85,14 @@ const shared = ['assembly', 'clears', 'polish-time', 'tape', 'texture'] as const
 function paintLots(ordered: readonly SectionWork[]): void {
   const firsts = new Map<string, string>();
   for (const work of ordered) {
-    if (work.situation.schools.assembly === 'apart' || work.situation.route !== 'panel') continue;
+    // An airframe gets one colour in one session; a hull is laid by hand, section by section.
+    if (work.situation.route === 'hull') continue;
+    if (work.situation.route === 'panel' && work.situation.schools.assembly === 'apart') continue;
     const { system, colourName, level } = work.section;
     const schools = shared.map((key) => work.situation.schools[key]);
-    const alike = JSON.stringify([system, colourName, level, work.rounds.clears, ...schools]);
+    // What is laid on an airframe differs by panel in one session; elsewhere the level shapes the steps.
+    const own = work.situation.route === 'aircraft' ? [] : [level, work.rounds.clears];
+    const alike = JSON.stringify([system, colourName, ...own, ...schools]);
     if (!firsts.has(alike)) firsts.set(alike, work.section.key);
     work.lot = firsts.get(alike)!;
   }

@@ -2,7 +2,8 @@ import { clearLeft } from '../film';
 import type { JobSection } from '../record';
 import type { Laying } from './laying';
 import { keysOf } from './group';
-import { crewMinutes } from './labour';
+import { crewMinutes, type Faces } from './labour';
+import type { Part } from '../vehicle';
 import { clearSessions } from './section-situation';
 import {
   addSession,
@@ -15,7 +16,7 @@ import {
 import type { SectionStack, StackLayer } from './stack';
 import type { StepDraft } from './draft';
 import type { StepReason } from './step';
-import type { Task } from './task';
+import type { Task } from './task-model';
 
 /** Insides are laid to the standard of the road: no more clears and topcoats than that. */
 const insideMost: Partial<Record<string, number>> = { clear: 2, topcoat: 3 };
@@ -24,7 +25,11 @@ const insideMost: Partial<Record<string, number>> = { clear: 2, topcoat: 3 };
 export function laySession(laying: Laying, task: Task): Session {
   const { draft } = laying;
   const { operation, sections } = task;
-  const parts = laying.partsOf(task);
+  const shut = shutIn(laying, task);
+  // What is shut has no inside to spray, whatever the others of the session have.
+  const parts = laying
+    .partsOf(task)
+    .map((part) => (shut.includes(part.section) ? { ...part, insideM2: 0 } : part));
   const stack = stackOf(laying, sections[0]!);
   const lists = layersOf(laying, task, stack, parts);
   const films = [...new Set(sections.flatMap((one) => laying.standing.get(one.key) ?? []))];
@@ -39,10 +44,12 @@ export function laySession(laying: Laying, task: Task): Session {
       layers,
       after,
       faces: facesOf(laying, task),
+      shut,
     });
     if (i === 0) {
       laying.closeBareMetal(task, session);
-      for (const film of films) follow(laying, task, film, session);
+      for (const film of films) afterSanding(draft, film, session.firstCoat);
+      closeWindows(laying, task, session);
     }
     if (last) withinRecoat(draft, last, session.firstCoat);
     last = session;
@@ -50,30 +57,61 @@ export function laySession(laying: Laying, task: Task): Session {
   });
   if (operation.makes === 'coloured')
     for (const section of sections) warnOfFilm(draft, section, stackOf(laying, section), laying);
-  for (const section of sections) laying.standing.set(section.key, last!);
+  for (const section of sections) {
+    laying.standing.set(section.key, last!);
+    laying.topmost.set(section.key, last!);
+  }
+  for (const section of sections)
+    laying.open.laid([section.key], facesThere(facesOf(laying, task), parts, section.key), last!);
   return last!;
 }
 
 const stackOf = (laying: Laying, section: JobSection): SectionStack =>
   laying.works.get(section.key)!.group.stackOf(section);
 
-/** On an airframe topcoats follow inside the epoxy's window; elsewhere a film that nobody sanded must at least be ready. */
-function follow(laying: Laying, task: Task, film: Session, session: Session): void {
+/** Films that nobody opened since want their next coat inside their window, on every face and whatever is built. */
+function closeWindows(laying: Laying, task: Task, session: Session): void {
   const { draft } = laying;
-  afterSanding(draft, film, session.firstCoat);
-  if (laying.works.get(task.sections[0]!.key)!.situation.route !== 'aircraft') return;
-  const maxMin = draft.closes(film.lastProduct, 'recoatMaxMin', 'booth');
-  if (maxMin === null) return;
-  const [from, to, product] = [film.lastCoat, session.firstCoat, film.lastProduct.code];
-  draft.softWindow({ key: `${from}>${to}`, from, to, product, maxMin, sections: keysOf(task.sections) });
+  const [named, shut] = [facesOf(laying, task), shutIn(laying, task)];
+  const coated = (section: string): Faces => (shut.includes(section) ? 'outside' : named);
+  for (const { film, face, sections } of laying.open.beneath(keysOf(task.sections), coated)) {
+    const maxMin = draft.closes(film.lastProduct, 'recoatMaxMin', 'booth');
+    if (maxMin === null) continue;
+    const [from, to, product] = [film.lastCoat, session.firstCoat, film.lastProduct.code];
+    const key = `${from}>${to}${face === 'inside' ? '|inside' : ''}`;
+    draft.softWindow({ key, from, to, product, maxMin, sections, face });
+  }
 }
 
-function facesOf(laying: Laying, task: Task): 'outside' | 'both' | 'inside' {
-  if (task.operation.faces === 'inside') return 'inside';
-  const { schools, flags } = laying.works.get(task.sections[0]!.key)!.situation;
-  const isColour = task.operation.makes === 'coloured' || task.operation.makes === 'cleared';
-  return isColour && flags.has('openings') && schools.openings !== 'one-go' ? 'outside' : 'both';
+/** Of the faces that are sprayed, those that a section has: a roof without insides has only its outside. */
+function facesThere(named: Faces, parts: readonly Part[], section: string): Faces {
+  const hasInside = parts.some((part) => part.section === section && part.insideM2 > 0);
+  return named === 'both' && !hasInside ? 'outside' : named;
 }
+
+function facesOf(laying: Laying, task: Task): Faces {
+  if (task.operation.faces === 'inside') return 'inside';
+  // High-build is there to be blocked, and nobody blocks an inside: it gets the primer and the colour alone.
+  if (task.operation.makes === 'built') return 'outside';
+  // Further clears are there to be sanded: an inside has all it gets with the first.
+  if (task.operation.makes === 'cleared') return 'outside';
+  const isColour = task.operation.makes === 'coloured';
+  const inOneGo = task.sections.some((section) => insidesOf(laying, section) === 'in-one-go');
+  return isColour && shutIn(laying, task).length > 0 && !inOneGo ? 'outside' : 'both';
+}
+
+/** Whether the insides of a section were painted before its outside, or are sprayed with it. */
+function insidesOf(laying: Laying, section: JobSection): 'none' | 'shut' | 'in-one-go' {
+  const { schools, flags } = laying.works.get(section.key)!.situation;
+  if (!flags.has('openings')) return 'none';
+  return schools.openings === 'one-go' ? 'in-one-go' : 'shut';
+}
+
+/** Sections of a colour session whose insides are painted and shut. */
+const shutIn = (laying: Laying, task: Task): string[] =>
+  task.operation.makes === 'coloured'
+    ? keysOf(task.sections.filter((section) => insidesOf(laying, section) === 'shut'))
+    : [];
 
 function layersOf(
   laying: Laying,
@@ -92,6 +130,16 @@ function layersOf(
   });
   const situation = laying.works.get(sections[0]!.key)!.situation;
   const cut = situation.schools.clears === 'cut-and-clear';
+  const shared = (): SessionLayer[][] => [
+    sharedLayers(laying, task).map(({ layer, partsOf }) => ({
+      ...whole(
+        layer,
+        layer.coats,
+        situation.route === 'aircraft' ? typedOf(layer) : [{ code: 'depth', depth: 'bare' }],
+      ),
+      partsOf,
+    })),
+  ];
   switch (operation.makes) {
     case 'built': {
       const layer = laid[0]!;
@@ -110,7 +158,7 @@ function layersOf(
       return [[{ ...clear, coats: sizes[round]!, firstCoat, allCoats: clear.coats, because }]];
     }
     case 'coloured': {
-      if (situation.route === 'aircraft') return [laid.map((one) => whole(one, one.coats, typedOf(one)))];
+      if (situation.route === 'aircraft') return shared();
       const firstClears = clearSessions(stack, cut)[0] ?? 0;
       const layers = laid.map((layer) => ({
         ...whole(layer, layer.coats, because(layer, stack)),
@@ -119,16 +167,7 @@ function layersOf(
       return splitByShift(laying.draft, parts, layers);
     }
     default:
-      return [
-        sharedLayers(laying, task).map(({ layer, partsOf }) => ({
-          ...whole(
-            layer,
-            layer.coats,
-            situation.route === 'aircraft' ? typedOf(layer) : [{ code: 'depth', depth: 'bare' }],
-          ),
-          partsOf,
-        })),
-      ];
+      return shared();
   }
 }
 

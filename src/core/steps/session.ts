@@ -24,6 +24,8 @@ export interface SessionOptions {
   layers: SessionLayer[];
   after: readonly string[];
   faces: Faces;
+  /** Sections whose insides are shut, and not touched in this session. */
+  shut: string[];
 }
 
 export interface Session {
@@ -100,11 +102,11 @@ export function litresOf(product: Product, parts: readonly Part[], faces: Faces)
  * Coats are linked with max = min(3 × flash, 90 min), so a session never crosses a closing.
  */
 export function addSession(draft: StepDraft, options: SessionOptions): Session {
-  const { key, subject, sections, parts, faces } = options;
+  const { key, subject, sections, parts, faces, shut } = options;
   const hold = key;
   const [opening] = options.layers;
   const phase = opening ? phaseOf(opening.role) : undefined;
-  const common = { subject, sections, parts, hold, faces, phase };
+  const common = { subject, sections, parts, hold, faces, shut, phase };
   const load = draft.work({
     ...common,
     key: `${key}/load`,
@@ -146,7 +148,7 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
 
 /** What all the coats of a session have in common. */
 interface Sprayed {
-  common: Pick<SessionOptions, 'subject' | 'sections' | 'parts' | 'faces'> & { hold: string };
+  common: Pick<SessionOptions, 'subject' | 'sections' | 'parts' | 'faces' | 'shut'> & { hold: string };
   painters: number;
   areaM2: number;
   wipe: string;

@@ -23,6 +23,7 @@ export const situationFlags = [
   'hand-ladder',
   'stripe',
   'partial',
+  'beside-kept',
 ] as const;
 export type SituationFlag = (typeof situationFlags)[number];
 export type Route = 'panel' | 'hull' | 'aircraft';

@@ -15,6 +15,7 @@ import {
 } from '../film';
 import type { Job, JobSection, SchoolChoice } from '../record';
 import type { Shop } from '../shop';
+import { usualClears } from './usual-clears';
 
 /** Key of the ladder a section is sanded by: the manager's school, else the level's. */
 export const ladderKeyOf = (section: Pick<JobSection, 'level' | 'ladder'>): LadderKey =>
@@ -85,9 +86,12 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
         computed = layer.coats.byLevel[section.level];
         break;
       case 'per-round':
+        // Nothing is built up and blocked over a finish that is only scuffed.
         computed =
-          layer.coats.count *
-          Math.max(section.depth === 'bare' ? 1 : 0, section.rounds.build ?? standard.blockRounds);
+          section.depth === 'scuff'
+            ? 0
+            : layer.coats.count *
+              Math.max(section.depth === 'bare' ? 1 : 0, section.rounds.build ?? standard.blockRounds);
         break;
       case 'budget':
         clear = clearBudget({
@@ -95,6 +99,10 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
           coatUm: dryUm,
           levelMinimum: Math.max(1, standard.clearCoats),
           productMinimum: product.coating.coatsLeast,
+          sessions: {
+            most: product.coating.coatsPerSession,
+            cut: (section.schools.clears ?? usualClears(section.level)) === 'cut-and-clear',
+          },
         });
         computed = clear.coats;
     }

@@ -3,7 +3,7 @@ import type { LayerRole, Level } from '../film';
 import type { Caution } from '../safety';
 import type { Minor, Minute } from '../units';
 import type { Substrate } from '../vehicle';
-import type { Inspection, Phase, SurfaceState, WorkTag } from './operation';
+import type { Inspection, Operation, Phase, SurfaceState, WorkTag } from './operation';
 import type { WorkState } from './work-state';
 
 /** Why a step exists and stands where it does: a code and its facts; the sentence is the reader's. */
@@ -67,6 +67,10 @@ export interface Step {
   /** What it is done to, in words. */
   subject: string;
   sections: string[];
+  /** Faces of their panels it is done to. */
+  faces: Operation['faces'];
+  /** Sections of it whose insides are shut: there it touches the outside alone. */
+  shut: string[];
   phase: Phase;
   kind: 'contiguous' | 'splittable' | 'passive';
   minutes: number;
@@ -112,6 +116,8 @@ export type LinkReason =
   | { code: 'flash'; product: string; airC: number }
   | { code: 'flash-window'; product: string; airC: number }
   | { code: 'sand-after'; product: string; airC: number }
+  | { code: 'tape-after'; product: string; airC: number }
+  | { code: 'handle-after'; product: string; airC: number }
   | { code: 'dust-free'; product: string; airC: number }
   | { code: 'bare-metal'; substrate: Substrate }
   | { code: 'recoat-max'; product: string; airC: number }
@@ -145,6 +151,8 @@ export interface SoftWindow {
   product: string;
   maxMin: number;
   sections: string[];
+  /** The faces it has closed on, and where it is scuffed again. */
+  face: Operation['faces'];
 }
 
 export type StepWarning =
@@ -163,6 +171,7 @@ export type StepWarning =
     }
   | { code: 'film-limit'; section: string; totalUm: number; limitUm: number }
   | { code: 'gloss-over-straightness'; section: string }
+  | { code: 'kept-not-stripped'; section: string }
   | { code: 'effect-apart'; sections: string[] }
   | { code: 'session-over-shift'; session: string; minutes: number; shiftMin: number }
   | { code: 'unsigned-hold'; step: string }

@@ -1,5 +1,5 @@
 import { MethodRing } from './method-ring';
-import type { Task } from './task';
+import type { Task } from './task-model';
 
 /** Tasks that are laid out together: those of one stay of a body, or a single one. */
 export interface Node {
@@ -12,7 +12,7 @@ export interface Node {
 }
 
 /** Stages of which a section, a lot or a round has one of its own. */
-const perScope = new Set(['mask', 'openings', 'texture']);
+const perScope = new Set(['mask', 'texture']);
 
 /** What is done where a hull does not stand in its bay. */
 const besideTheHull: ReadonlySet<string> = new Set(['recorded', 'handed-over', 'settled', 'looked-again']);
@@ -21,7 +21,8 @@ const besideTheHull: ReadonlySet<string> = new Set(['recorded', 'handed-over', '
 export function stageOf(task: Task, isHull: boolean): string | null {
   const { stage, makes } = task.operation;
   // A hull stands in one place from the wash to the refit, its cure included.
-  if (isHull) return stage !== null || (makes !== null && !besideTheHull.has(makes)) ? 'hull' : null;
+  if (isHull && !(makes !== null && besideTheHull.has(makes)))
+    return stage !== null || makes !== null ? 'hull' : null;
   if (stage === null || task.group.loose) return null;
   if (stage === 'block') return `block-${task.round || Math.max(1, task.rounds)}`;
   if (stage === 'scuff') return `scuff-${task.scope}-${task.round + 1}`;

@@ -2,27 +2,12 @@ import type { JobSection } from '../record';
 import type { Catalogue } from './catalogue';
 import type { Group } from './group';
 import { MethodRing } from './method-ring';
+import { orderPasses } from './pass-order';
 import type { Operation } from './operation';
 import { firstUnit, type SectionWork } from './section-work';
 import { suits } from './situation';
+import type { Task } from './task-model';
 import { goal, loopOf, rests, workStates, type WorkState } from './work-state';
-
-/** One operation to be done on some sections, with the tasks that must come first. */
-export interface Task {
-  key: string;
-  operation: Operation;
-  group: Group;
-  sections: JobSection[];
-  /** Section or lot that names it, for stays of its own. */
-  scope: string;
-  round: number;
-  rounds: number;
-  /** Keys of tasks before it, with the state each was asked for. */
-  needs: Map<string, WorkState>;
-}
-
-/** Stages in which a section is covered for its colour. */
-const coveringStages = new Set(['mask', 'openings']);
 
 /**
  * The work that leads from what the survey found to the goal: from the goal backwards, each state is made by the first
@@ -34,31 +19,11 @@ export function tasksOf(works: readonly SectionWork[], main: Group, entries: Cat
   const tasks = new Map<string, Task>();
   const searches = new Map(works.map((work) => [work, new SectionSearch(work, main, entries, tasks)]));
   for (const search of searches.values()) search.reach(goal);
-  for (const work of works) {
-    const { before, group, lot } = work;
-    // An airframe is covered before its first coat, and nothing on it is sanded.
-    if (work.situation.route === 'aircraft') continue;
-    if (before) coverAfter(lot, searches.get(before)!.reach('textured'), 'coloured', tasks);
-    // No dust is made on a body that is being painted: all of it is flat before any of it is covered.
-    for (const other of group.loose ? [] : works.filter((one) => one.group === group && one.lot !== lot))
-      coverAfter(lot, searches.get(other)!.reach('refined'), 'refined', tasks);
-  }
+  orderPasses(works, (work, state) => searches.get(work)!.reach(state), tasks);
   const first = firstUnit(works);
   const accept = tasks.get('approve-first');
   if (first && accept) for (const key of searches.get(first)!.reach('clean')) accept.needs.set(key, 'clean');
   return tasks;
-}
-
-/** What covers a section for its colour waits for work on another section of the body. */
-function coverAfter(
-  lot: string,
-  earlier: readonly string[],
-  state: WorkState,
-  tasks: ReadonlyMap<string, Task>,
-): void {
-  for (const task of tasks.values())
-    if (task.scope === lot && coveringStages.has(task.operation.stage ?? ''))
-      for (const key of earlier) if (key !== task.key) task.needs.set(key, state);
 }
 
 class SectionSearch {
@@ -136,7 +101,8 @@ class SectionSearch {
     const { group, section, lot, rounds } = this.work;
     const scope = operation.unit === 'lot' ? lot : section.key;
     const loop = operation.makes ? loopOf(operation.makes) : undefined;
-    const home = operation.unit === 'job' ? this.main : group;
+    // What is done once for the job is done where it is asked for: on the body, unless only loose pieces ask.
+    const home = operation.unit === 'job' && operation.place === null ? this.main : group;
     const key = keyOf(operation, { group: home, section, scope, round, isPass: loop?.key === 'clears' });
     let task = this.tasks.get(key);
     if (!task) {
@@ -144,6 +110,7 @@ class SectionSearch {
       task = { key, operation, group: home, sections: [], scope, round, rounds: all, needs: new Map() };
       this.tasks.set(key, task);
     }
+    if (task.group.loose && !home.loose) task.group = home;
     if (!task.sections.includes(section)) task.sections.push(section);
     for (const [before, state] of needs) if (before !== key) task.needs.set(before, state);
     return key;

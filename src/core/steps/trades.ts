@@ -1,4 +1,4 @@
-import type { Harm, Opening } from '../record';
+import type { Harm, Job, Opening } from '../record';
 import { addDays, minuteAt, type LocalDate } from '../units';
 import type { StepDraft } from './draft';
 import { passesOf } from './fittings';
@@ -66,9 +66,13 @@ const does: Record<Harm, (step: Step) => boolean> = {
 };
 
 function addCovers(draft: StepDraft): void {
-  for (const { what, harm, cover } of draft.context.job.covers)
-    for (const step of draft.network.steps)
-      if (does[harm](step)) say(step, `cover ${what}${cover ? ` with ${cover}` : ''}`);
+  for (const step of draft.network.steps) sayCovers(draft.context.job, step);
+}
+
+/** What stands near a step and would be harmed by it is covered. */
+export function sayCovers({ covers }: Pick<Job, 'covers'>, step: Step): void {
+  for (const { what, harm, cover } of covers)
+    if (does[harm](step)) say(step, `cover ${what}${cover ? ` with ${cover}` : ''}`);
 }
 
 /** The line a blend runs out to stands with the last coat it belongs to, and with the blending itself. */

@@ -79,9 +79,9 @@ export const rests: Partial<Record<WorkState, readonly Rest[]>> = {
   masked: [{ when: { route: ['aircraft'] }, on: ['treated'] }, { on: ['openings-shut'] }],
   coloured: [{ when: { route: ['aircraft'] }, on: ['sealed'] }, { on: ['masked'] }],
   'clear-keyed': [{ on: ['coloured'] }],
-  // Tape pulled wet comes off before the film has set, in the other school after it.
+  // Tape pulled wet comes off before the film has set, in the other school once it can be handled: it need not be cured.
   cured: [{ when: { school: { tape: ['wet'] } }, on: ['unmasked'] }, { on: ['textured'] }],
-  unmasked: [{ when: { school: { tape: ['wet'] } }, on: ['textured'] }, { on: ['cured'] }],
+  unmasked: [{ on: ['textured'] }],
   levelled: [{ on: ['cured', 'unmasked'] }],
 };
 

@@ -17,6 +17,7 @@ const window = (state: 'kept' | 'tight' | 'broken' | 'remedied', met: number) =>
   closes: now,
   met,
   state,
+  remedy: state === 'remedied' ? 'scuff' : null,
 });
 const shown = (windows: ReturnType<typeof window>[]) =>
   render(

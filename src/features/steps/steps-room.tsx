@@ -7,6 +7,7 @@ import { ViewSwitch } from '@/ui/view-switch';
 import { useSelection } from '../frame/use-selection';
 import { Warnings } from '../frame/warnings-bar';
 import { namesOf } from '../words/names';
+import { InOrderView } from './in-order-view';
 import { PanelsView } from './panels-view';
 import { RoundsView } from './rounds-view';
 import { SchoolsView } from './schools-view';
@@ -27,6 +28,7 @@ const views = {
   rounds: 'Rounds',
   panels: 'Panels',
   totals: 'Totals',
+  order: 'Is it in order?',
   scope: 'Scope',
 };
 
@@ -51,6 +53,7 @@ export function StepsRoom(props: StepsRoomProps) {
         {view === 'rounds' && <RoundsView {...props} />}
         {view === 'panels' && <PanelsView {...props} />}
         {view === 'totals' && <StepTotals {...props} />}
+        {view === 'order' && <InOrderView job={job} stepName={names.step} locale={locale} />}
         {view === 'scope' && <ScopeLog {...props} />}
         <div hidden={view !== 'list'}>
           <StepList {...props} selected={selected} onSelect={setSelected} />

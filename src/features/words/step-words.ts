@@ -124,6 +124,10 @@ export function linkWords(why: LinkReason, min: number, names: Names): string {
       return `must flash ${span(min)} at ${why.airC} °C`;
     case 'sand-after':
       return `${names.product(why.product)} can be worked ${span(min)} after its coat at ${why.airC} °C`;
+    case 'tape-after':
+      return `${names.product(why.product)} bears tape ${span(min)} after its coat at ${why.airC} °C`;
+    case 'handle-after':
+      return `${names.product(why.product)} can be handled ${span(min)} after its coat at ${why.airC} °C`;
     case 'dust-free':
       return 'stands until dust-free';
     case 'bare-metal':

@@ -56,6 +56,10 @@ export function warningText(
       return caution(
         `${names.section(warning.section)}: the gloss asked for shows every flaw that scuffing leaves.`,
       );
+    case 'kept-not-stripped':
+      return caution(
+        `${names.section(warning.section)}: nothing is laid on it at this level, so nothing is taken off either. For new paint choose Work or more.`,
+      );
     case 'effect-apart':
       return caution(
         `${warning.sections.map(names.section).join(', ')}: one effect colour in several sessions; panels sprayed apart do not match when bolted together.`,

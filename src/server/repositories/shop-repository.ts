@@ -114,6 +114,7 @@ function storedShop(row: RowOf<'shop'>, rows: ShopRows): StoredShop {
       code: id,
       // Entries stored by an earlier Coatrel do not say.
       lengths: entry.lengths ?? olderLengths,
+      does: entry.does ?? [],
     })),
     operationVersions: versionsOf(operations),
     shelf: shelfOf(products.map(productOfRow)),

@@ -22,6 +22,7 @@ const laneOf: Record<WorkerTask['kind'], Lane> = {
   plans: 'comparisons',
   forecast: 'comparisons',
   'give-up': 'comparisons',
+  audit: 'comparisons',
   'calendar-problem': 'comparisons',
   'compare-changes': 'comparisons',
   together: 'comparisons',

@@ -32,6 +32,7 @@ export const boothWork: readonly Operation[] = [
   }),
   operation({
     code: 'wipe',
+    does: ['wipe'],
     name: 'Gun set-up, two wipes and tack',
     phase: 'mask',
     basis: 'm²',
@@ -55,6 +56,7 @@ export const boothWork: readonly Operation[] = [
   }),
   operation({
     code: 'spray-primer',
+    does: ['spray'],
     name: 'Spray primer',
     phase: 'build',
     rate: 3,
@@ -65,6 +67,7 @@ export const boothWork: readonly Operation[] = [
   }),
   operation({
     code: 'spray-colour',
+    does: ['spray'],
     name: 'Spray colour',
     phase: 'colour',
     rate: 2.5,
@@ -79,6 +82,7 @@ export const boothWork: readonly Operation[] = [
   }),
   operation({
     code: 'spray-clear',
+    does: ['spray'],
     name: 'Spray clear',
     phase: 'clear',
     rate: 3,
@@ -89,6 +93,7 @@ export const boothWork: readonly Operation[] = [
   }),
   operation({
     code: 'spray-cross',
+    does: ['spray'],
     name: 'Spray a translucent coat crosswise',
     phase: 'colour',
     rate: 4.5,
@@ -112,6 +117,7 @@ export const boothWork: readonly Operation[] = [
   }),
   operation({
     code: 'unload',
+    does: ['unload'],
     name: 'Unload and clean out',
     phase: 'clear',
     basis: 'fixed',
@@ -189,7 +195,7 @@ export const boothWork: readonly Operation[] = [
   }),
   operation({
     code: 'skin-session',
-    unit: 'lot',
+    unit: 'group',
     name: 'Thin epoxy on the skin',
     phase: 'epoxy',
     basis: 'fixed',

@@ -9,6 +9,7 @@ const raking = { light: 'raking lamp, room dark', angleDeg: 10, secondPerson: fa
 export const fillerAndBuild: readonly Operation[] = [
   operation({
     code: 'scuff-epoxy',
+    does: ['scuff-spots'],
     name: 'Scuff epoxy where filler comes',
     basis: 'm²',
     rate: 8,
@@ -24,6 +25,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'scuff-metal',
+    does: ['scuff-spots'],
     name: 'Scuff metal where filler comes',
     basis: 'm²',
     rate: 10,
@@ -39,6 +41,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'fill',
+    does: ['fill'],
     name: 'Mix, spread and rough filler',
     basis: 'm²',
     rate: 45,
@@ -56,6 +59,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'block-filler',
+    does: ['block-filler'],
     name: 'Block filler',
     basis: 'm²',
     rate: null,
@@ -75,6 +79,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'block-filler-wet',
+    does: ['block-filler'],
     name: 'Block filler wet',
     basis: 'm²',
     rate: null,
@@ -95,6 +100,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'check-filler',
+    does: ['inspect'],
     name: 'Look for pinholes, skim with glaze',
     basis: 'm²',
     rate: 4,
@@ -112,6 +118,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'seal-seams',
+    does: ['seal-seams'],
     name: 'Seal the seams',
     basis: 'part',
     rate: 6,
@@ -126,6 +133,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'texture-before',
+    does: ['texture'],
     name: 'Chip guard on the lower panels',
     basis: 'm²',
     rate: 5,
@@ -175,6 +183,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'block',
+    does: ['block'],
     name: 'Block',
     phase: 'build',
     basis: 'm²',
@@ -198,6 +207,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'reprime-spots',
+    does: ['spot-prime'],
     name: 'Prime rub-through and edges again',
     phase: 'build',
     basis: 'part',
@@ -214,6 +224,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'refine',
+    does: ['block'],
     name: 'Refine 400 to 500 by hand',
     phase: 'build',
     basis: 'm²',
@@ -231,6 +242,7 @@ export const fillerAndBuild: readonly Operation[] = [
   }),
   operation({
     code: 'refine-machine',
+    does: ['block'],
     name: 'Refine from 220 by machine, soft interface',
     phase: 'build',
     basis: 'm²',

@@ -21,11 +21,12 @@ export const finishWork: readonly Operation[] = [
   }),
   operation({
     code: 'unmask',
+    does: ['uncover'],
     name: 'Unmask',
     phase: 'mask',
     basis: 'm',
     rate: 0.5,
-    stage: 'finish',
+    stage: 'unmask',
     makes: 'unmasked',
     when: { is: ['painted'], school: { tape: ['after-set'] } },
     checks: ['back on itself at a low angle, in one go from end to end'],
@@ -34,6 +35,7 @@ export const finishWork: readonly Operation[] = [
   }),
   operation({
     code: 'unmask-wet',
+    does: ['uncover-wet'],
     unit: 'lot',
     name: 'Pull the tape while edges are soft',
     phase: 'mask',
@@ -52,6 +54,7 @@ export const finishWork: readonly Operation[] = [
   }),
   operation({
     code: 'check-film',
+    does: ['inspect'],
     name: 'Read the film before any of it comes off',
     basis: 'part',
     rate: 2,
@@ -80,6 +83,7 @@ export const finishWork: readonly Operation[] = [
   }),
   operation({
     code: 'colour-sand',
+    does: ['sand'],
     name: 'Colour sand by hand',
     basis: 'm²',
     ...sands,
@@ -98,6 +102,7 @@ export const finishWork: readonly Operation[] = [
   }),
   operation({
     code: 'disc-sand',
+    does: ['sand'],
     name: 'Colour sand by structured disc',
     basis: 'm²',
     ...sands,
@@ -129,6 +134,7 @@ export const finishWork: readonly Operation[] = [
   }),
   operation({
     code: 'polish',
+    does: ['polish'],
     name: 'Cut and polish',
     basis: 'm²',
     rate: null,
@@ -153,6 +159,7 @@ export const finishWork: readonly Operation[] = [
   }),
   operation({
     code: 'nib',
+    does: ['nib'],
     name: 'Take out nibs and polish the spots',
     basis: 'm²',
     rate: 2,
@@ -168,6 +175,7 @@ export const finishWork: readonly Operation[] = [
   }),
   operation({
     code: 'wash-compound',
+    does: ['wash'],
     name: 'Wash the last compound off, look along it',
     basis: 'm²',
     rate: 1.5,

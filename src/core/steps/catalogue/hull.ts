@@ -7,6 +7,7 @@ const stage = { stage: 'hull' } as const;
 export const hullWork: readonly Operation[] = [
   operation({
     code: 'fair',
+    does: ['fill'],
     name: 'Spread and rough fairing compound',
     phase: 'filler',
     basis: 'm²',
@@ -24,6 +25,7 @@ export const hullWork: readonly Operation[] = [
   }),
   operation({
     code: 'block-fairing',
+    does: ['block-filler'],
     name: 'Block fairing',
     phase: 'filler',
     basis: 'm²',
@@ -57,6 +59,7 @@ export const hullWork: readonly Operation[] = [
   }),
   operation({
     code: 'roll',
+    does: ['spray'],
     name: 'Roller and tip',
     phase: 'colour',
     basis: 'm²',
@@ -73,6 +76,7 @@ export const hullWork: readonly Operation[] = [
   }),
   operation({
     code: 'brush',
+    does: ['spray'],
     name: 'Lay off by brush',
     phase: 'colour',
     basis: 'm²',
@@ -88,6 +92,7 @@ export const hullWork: readonly Operation[] = [
   }),
   operation({
     code: 'sand-between',
+    does: ['scuff'],
     name: 'Sand between coats, 220',
     phase: 'colour',
     basis: 'm²',

@@ -5,6 +5,7 @@ import { finishWork } from './finish';
 import { handWork } from './by-hand';
 import { hullWork } from './hull';
 import { maskAndColour } from './mask-colour';
+import { maskOpenings } from './mask-openings';
 import { metalWork } from './metal';
 import { refitWork } from './refit';
 import { stripWork } from './strip';
@@ -19,6 +20,7 @@ export const catalogue: readonly Operation[] = [
   ...stripWork,
   ...metalWork,
   ...fillerAndBuild,
+  ...maskOpenings,
   ...maskAndColour,
   ...boothWork,
   ...finishWork,
@@ -33,7 +35,13 @@ const standard: Catalogue = new Map(catalogue.map((one) => [one.code, one]));
 
 /** The catalogue with the shop's own and changed entries in it; a changed entry keeps its place in the order. */
 export const catalogueWith = (own: readonly Operation[]): Catalogue =>
-  own.length === 0 ? standard : new Map([...standard, ...own.map((one) => [one.code, one] as const)]);
+  own.length === 0
+    ? standard
+    : new Map([...standard, ...own.map((one) => [one.code, withRoles(one)] as const)]);
+
+/** An entry that was changed before entries had roles keeps those of the entry it was. */
+const withRoles = (one: Operation): Operation =>
+  one.does.length > 0 ? one : { ...one, does: standard.get(one.code)?.does ?? [] };
 
 /** @throws Error for a code that is not in the catalogue: our own bug. */
 export function operationIn(entries: Catalogue, code: string): Operation {

@@ -1,13 +1,13 @@
 import { operation, uses, type Operation } from '../operation';
 
 const inMask = { phase: 'mask', stage: 'mask' } as const;
-const first = { is: ['openings', 'painted'] as const };
 const painted = { is: ['painted'] as const };
 
 /** Samples, openings, masking, and the work between coats. */
 export const maskAndColour: readonly Operation[] = [
   operation({
     code: 'test-panel',
+    does: ['sample'],
     unit: 'job',
     keyWord: 'test-panel/{colour}',
     name: 'Spray a test card of colour over its ground',
@@ -29,6 +29,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'approve-sample',
+    does: ['approve'],
     unit: 'job',
     keyWord: 'approve-sample/{colour}',
     name: 'The owner approves the large sample',
@@ -46,67 +47,8 @@ export const maskAndColour: readonly Operation[] = [
     lost: 'the owner sees the colour when it is too late.',
   }),
   operation({
-    code: 'mask-openings',
-    name: 'Back-tape the openings, soft edge',
-    phase: 'mask',
-    basis: 'm',
-    rate: 2.5,
-    stage: 'openings',
-    makes: 'openings-masked',
-    leaves: 'masked',
-    when: { ...first, school: { openings: ['first-soft'] } },
-    consumes: uses(['foam-edge', 1.1], ['cover', 0.3]),
-    checks: ['from inside, so that no overspray comes out', 'the roll of the foam just behind the line'],
-    why: 'a rolled edge leaves no step where inside meets outside',
-    lost: 'a hard line runs round every opening.',
-  }),
-  operation({
-    code: 'mask-openings-hard',
-    name: 'Tape the openings to a line',
-    phase: 'mask',
-    basis: 'm',
-    rate: 3,
-    keyWord: 'mask-openings',
-    stage: 'openings',
-    makes: 'openings-masked',
-    leaves: 'masked',
-    when: { ...first, school: { openings: ['first-hard'] } },
-    consumes: uses(['fine-line', 1.1], ['cover', 0.3]),
-    why: 'a sharp line that is feathered afterwards',
-    lost: 'overspray of the jambs lies on the outside.',
-  }),
-  operation({
-    code: 'feather-openings',
-    name: 'Feather the hard line',
-    phase: 'mask',
-    basis: 'm',
-    rate: 3,
-    stage: 'mask',
-    before: ['openings-shut'],
-    needs: ['insides-coloured'],
-    tags: ['dusty'],
-    when: { ...first, school: { openings: ['first-hard'] } },
-    consumes: uses(['fine-sheet', 0.1]),
-    cautions: ['half-cured', 'dust'],
-    why: 'the step of the tape would show through the outside colour',
-    lost: 'a hard line runs round every opening.',
-  }),
-  operation({
-    code: 'mask-shut',
-    name: 'Mask the painted openings shut',
-    basis: 'm',
-    rate: 2,
-    ...inMask,
-    makes: 'openings-shut',
-    leaves: 'masked',
-    when: { ...first, school: { openings: ['first-soft', 'first-hard'] } },
-    consumes: uses(['foam-edge', 1.1], ['cover', 0.4]),
-    checks: ['no loose corner that the airflow lifts'],
-    why: 'from inside, so that no overspray comes out of them',
-    lost: 'overspray lies on the finished insides.',
-  }),
-  operation({
     code: 'hang-loose',
+    does: ['hang'],
     unit: 'lot',
     name: 'Hang the panels loosely in place',
     basis: 'part',
@@ -123,6 +65,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'assemble-for-paint',
+    does: ['hang'],
     unit: 'lot',
     name: 'Assemble the outside for its last coats',
     basis: 'part',
@@ -155,6 +98,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'mask',
+    does: ['cover-others'],
     unit: 'lot',
     name: 'Fine-line and cover',
     basis: 'm',
@@ -177,7 +121,9 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'mask-skin',
+    does: ['cover-fittings', 'cover-kept'],
     name: 'Cover windows, ports and openings afresh',
+    unit: 'group',
     basis: 'part',
     rate: 6,
     ...inMask,
@@ -193,6 +139,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'approve-first',
+    does: ['approve'],
     name: 'First article: the owner accepts one finished unit',
     phase: 'mask',
     basis: 'fixed',
@@ -215,6 +162,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'scuff-between',
+    does: ['scuff'],
     unit: 'lot',
     name: 'Scuff between sessions',
     phase: 'clear',
@@ -234,6 +182,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'cut-between',
+    does: ['cut'],
     unit: 'lot',
     name: 'Cut the clear flat between sessions',
     phase: 'clear',
@@ -252,6 +201,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'texture-after',
+    does: ['texture'],
     name: 'Texture or liner over the colour',
     phase: 'clear',
     basis: 'm²',

@@ -15,6 +15,7 @@ const treats = {
 export const metalWork: readonly Operation[] = [
   operation({
     code: 'metalwork',
+    does: ['mend-metal'],
     name: 'Metalwork: holes, rust, dents',
     basis: 'part',
     rate: 14,
@@ -31,6 +32,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'dry-fit',
+    does: ['set-gaps'],
     name: 'Dry-fit every panel, set the gaps',
     basis: 'part',
     rate: 6,
@@ -53,6 +55,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'treat-steel',
+    does: ['treat'],
     name: 'Final abrade and phosphate wash',
     basis: 'm²',
     rate: 4,
@@ -68,6 +71,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'sweep-zinc',
+    does: ['treat'],
     name: 'Sweep and clean zinc',
     basis: 'm²',
     rate: 4,
@@ -83,6 +87,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'treat-aluminium',
+    does: ['treat'],
     name: 'Brightener, conversion coat, rinse, dry',
     basis: 'm²',
     rate: 6,
@@ -99,6 +104,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'treat-skin',
+    does: ['treat'],
     name: 'Brightener, conversion coat, rinse, dry',
     basis: 'm²',
     rate: 6,
@@ -119,6 +125,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'dry-laminate',
+    does: ['treat'],
     name: 'Degrease laminate, open and dry pores',
     basis: 'm²',
     rate: 4,
@@ -132,6 +139,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'seal-end-grain',
+    does: ['treat'],
     name: 'Check moisture, seal end grain',
     basis: 'm²',
     rate: 5,
@@ -144,6 +152,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'wash-release',
+    does: ['treat'],
     name: 'Wash off mould release, take the static',
     basis: 'm²',
     rate: 3,
@@ -157,6 +166,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'check-moisture',
+    does: ['inspect'],
     name: 'Measure the moisture of the laminate',
     basis: 'fixed',
     rate: 0,
@@ -172,6 +182,7 @@ export const metalWork: readonly Operation[] = [
   }),
   operation({
     code: 'inspect-skin',
+    does: ['inspect'],
     name: 'Hold: bare skin inspected for corrosion and cracks',
     basis: 'fixed',
     rate: 0,

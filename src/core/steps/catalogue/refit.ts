@@ -22,6 +22,7 @@ export const refitWork: readonly Operation[] = [
   }),
   operation({
     code: 'take-off-loose',
+    does: ['off'],
     name: 'Take loosely hung panels off again',
     basis: 'part',
     rate: 6,
@@ -37,6 +38,7 @@ export const refitWork: readonly Operation[] = [
   }),
   operation({
     code: 'refit',
+    does: ['fit'],
     name: 'Refit trim, glass and fittings',
     basis: 'm',
     rate: 9,
@@ -53,6 +55,7 @@ export const refitWork: readonly Operation[] = [
   }),
   operation({
     code: 'final-align',
+    does: ['fit'],
     name: 'Align every panel after paint',
     basis: 'part',
     rate: 9,
@@ -69,6 +72,7 @@ export const refitWork: readonly Operation[] = [
   }),
   operation({
     code: 'wax-cavities',
+    does: ['wax'],
     name: 'Wax cavities',
     phase: 'refit',
     basis: 'part',
@@ -86,6 +90,7 @@ export const refitWork: readonly Operation[] = [
   }),
   operation({
     code: 'handover',
+    does: ['hand-over'],
     name: 'Handover: film, colour and care record',
     phase: 'refit',
     basis: 'fixed',
@@ -116,10 +121,12 @@ export const refitWork: readonly Operation[] = [
   }),
   operation({
     code: 'second-look',
+    does: ['look-again'],
     name: 'Second look: polish the shrink-back out',
     phase: 'return',
     basis: 'm²',
     rate: 4,
+    stage: 'look',
     skill: 'polish',
     makes: 'looked-again',
     leaves: 'polished',
@@ -132,6 +139,7 @@ export const refitWork: readonly Operation[] = [
   }),
   operation({
     code: 'placards',
+    does: ['fit'],
     name: 'Placards, marks and drain holes',
     ...inRig,
     fixedMin: 180,

@@ -9,6 +9,7 @@ const both = { faces: 'both' as const };
 export const stripWork: readonly Operation[] = [
   operation({
     code: 'strip-chemical',
+    does: ['strip'],
     name: 'Strip with gel, two cycles and wash',
     basis: 'm²',
     rate: 60,
@@ -17,7 +18,7 @@ export const stripWork: readonly Operation[] = [
     usualCrew: 2,
     leaves: 'bare',
     tags: ['wet', 'fume'],
-    when: { depth: ['bare'], strip: ['strip-chemical'] },
+    when: { depth: ['bare'], strip: ['strip-chemical'], is: ['painted'] },
     consumes: uses(['stripper', 0.9], ['pad', 0.3], ['kit-spray', 0.05]),
     cautions: ['lead-chromate', 'caustic'],
     why: 'takes many layers without heat and without cutting soft metal',
@@ -25,6 +26,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'strip-disc',
+    does: ['strip'],
     name: 'Strip by disc',
     basis: 'm²',
     rate: 50,
@@ -34,7 +36,7 @@ export const stripWork: readonly Operation[] = [
     ...loud,
     usualCrew: 2,
     leaves: 'bare',
-    when: { depth: ['bare'], strip: ['strip-disc'] },
+    when: { depth: ['bare'], strip: ['strip-disc'], is: ['painted'] },
     consumes: uses(['disc-80', 3], ['disc-150', 1]),
     cautions: ['lead-chromate', 'dust'],
     why: 'outer sheet is taken down dry and at once, with the scratch the epoxy wants',
@@ -42,6 +44,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'strip-solvent',
+    does: ['strip'],
     name: 'Wipe with solvent and scrape',
     basis: 'm²',
     rate: 70,
@@ -50,7 +53,7 @@ export const stripWork: readonly Operation[] = [
     usualCrew: 2,
     leaves: 'bare',
     tags: ['fume'],
-    when: { depth: ['bare'], strip: ['strip-solvent'] },
+    when: { depth: ['bare'], strip: ['strip-solvent'], is: ['painted'] },
     consumes: uses(['gun-wash', 0.8], ['wipes', 3], ['pad', 0.3]),
     cautions: ['lead-chromate', 'solvent', 'ignition'],
     why: 'lacquer dissolves where stripper only smears it',
@@ -58,6 +61,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'strip-blast',
+    does: ['strip'],
     name: 'Blast',
     basis: 'm²',
     rate: 25,
@@ -65,7 +69,7 @@ export const stripWork: readonly Operation[] = [
     ...both,
     ...loud,
     leaves: 'bare',
-    when: { depth: ['bare'], strip: ['strip-blast'] },
+    when: { depth: ['bare'], strip: ['strip-blast'], is: ['painted'] },
     consumes: uses(['media', 12]),
     cautions: ['lead-chromate', 'dust'],
     why: 'reaches into frames and bays where no disc goes',
@@ -73,6 +77,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'send-out',
+    does: ['strip'],
     name: 'Send out to be stripped, fetch back',
     basis: 'm²',
     rate: 0,
@@ -82,7 +87,7 @@ export const stripWork: readonly Operation[] = [
     usualCrew: 2,
     place: 'yard',
     leaves: 'bare',
-    when: { depth: ['bare'], strip: ['send-out'] },
+    when: { depth: ['bare'], strip: ['send-out'], is: ['painted'] },
     consumes: uses(['outside-stripping', 1]),
     cautions: ['lifting'],
     why: 'a whole shell elsewhere costs less than forty hours at the disc',
@@ -90,6 +95,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'sand-stable',
+    does: ['strip-failed'],
     name: 'Sand to the stable layer, feather',
     basis: 'm²',
     rate: 35,
@@ -98,7 +104,7 @@ export const stripWork: readonly Operation[] = [
     ...loud,
     usualCrew: 2,
     leaves: 'old',
-    when: { depth: ['stable'] },
+    when: { depth: ['stable'], is: ['painted'] },
     consumes: uses(['disc-80', 1], ['disc-150', 1.5]),
     cautions: ['lead-chromate', 'dust'],
     why: 'what is loose comes off, what is sound stays and carries',
@@ -106,6 +112,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'scuff',
+    does: ['scuff'],
     name: 'Scuff by pad',
     basis: 'm²',
     rate: 8,
@@ -121,6 +128,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'scuff-wet',
+    does: ['scuff'],
     name: 'Sand old antifouling wet',
     basis: 'm²',
     rate: 14,
@@ -151,6 +159,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'wash-down',
+    does: ['wash'],
     name: 'Wash down and neutralise',
     phase: 'strip',
     basis: 'm²',
@@ -167,6 +176,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'clean-flash-rust',
+    does: ['bare'],
     name: 'Take off flash rust',
     phase: 'strip',
     basis: 'm²',

@@ -21,6 +21,7 @@ export const surveyWork: readonly Operation[] = [
   }),
   operation({
     code: 'walk',
+    does: ['inspect'],
     name: 'Walk round: readings, dents, photographs',
     phase: 'walkaround',
     basis: 'part',
@@ -36,6 +37,7 @@ export const surveyWork: readonly Operation[] = [
   }),
   operation({
     code: 'test-lead',
+    does: ['inspect'],
     name: 'Test the old paint for lead and chromate',
     phase: 'walkaround',
     basis: 'part',
@@ -53,6 +55,7 @@ export const surveyWork: readonly Operation[] = [
   }),
   operation({
     code: 'test-solvent',
+    does: ['inspect'],
     name: 'Rub the old paint with thinner',
     phase: 'walkaround',
     basis: 'part',
@@ -70,6 +73,7 @@ export const surveyWork: readonly Operation[] = [
   }),
   operation({
     code: 'lay-patch',
+    does: ['sample'],
     name: 'Lay a test patch over the old film',
     phase: 'walkaround',
     basis: 'fixed',
@@ -87,6 +91,7 @@ export const surveyWork: readonly Operation[] = [
   }),
   operation({
     code: 'read-reference',
+    does: ['inspect'],
     name: 'Read and photograph the protected spot',
     phase: 'walkaround',
     basis: 'fixed',
@@ -103,6 +108,7 @@ export const surveyWork: readonly Operation[] = [
   }),
   operation({
     code: 'wash',
+    does: ['wash'],
     name: 'Wash and degrease',
     phase: 'strip',
     basis: 'm²',
@@ -119,6 +125,7 @@ export const surveyWork: readonly Operation[] = [
   }),
   operation({
     code: 'strip-down',
+    does: ['off'],
     name: 'Strip down fittings and trim',
     phase: 'strip',
     basis: 'm',
@@ -137,6 +144,7 @@ export const surveyWork: readonly Operation[] = [
   }),
   operation({
     code: 'count-covers',
+    does: ['cover-protect'],
     name: 'Cover ports, vents and drains, count them on',
     phase: 'strip',
     basis: 'fixed',
@@ -157,6 +165,7 @@ export const surveyWork: readonly Operation[] = [
   }),
   operation({
     code: 'protect',
+    does: ['cover-protect'],
     name: 'Protect glass, seams and openings',
     phase: 'strip',
     basis: 'm',

@@ -1,0 +1,65 @@
+import { closedAt, readyAt } from '../times';
+import type { Film } from '../sweep';
+import type { LawFile } from './law';
+
+/** Families whose window runs from their own first coat, through all of them, to the film that closes them. */
+const runsFromFirst: ReadonlySet<string> = new Set([
+  'base',
+  'effect-base',
+  'waterborne-base',
+  'candy',
+  'inter-clear',
+]);
+
+/** A coat goes on no sooner than the film beneath allows and no later than its window closes, unless it was opened again. */
+export const windows: LawFile = {
+  law: 1,
+  check(ground) {
+    const { walks, coating, applies, find } = ground;
+    for (const { surface, events } of walks)
+      for (const { step, deed, before } of events) {
+        const top = before.films.at(-1);
+        if (!top) continue;
+        const common = { surfaces: [surface.key], steps: [top.step, step.key], at: step.start };
+        const said = { unit: 'min', station: 'bays', insisted: step.insisted } as const;
+        if (deed.does === 'take' && deed.by !== 'strip') {
+          applies();
+          const from = readyAt(ground, surface.key, top, 'sandAfterMin');
+          if (from !== null && step.start < from)
+            find({
+              ...common,
+              ...said,
+              breach: 'sanded-soft',
+              figure: step.start - top.lastBy,
+              limit: from - top.lastBy,
+            });
+        }
+        if (deed.does !== 'lay') continue;
+        applies();
+        const isSamePass = top.pass !== null && top.pass === step.pass;
+        const from = readyAt(ground, surface.key, top, isSamePass ? 'flashMin' : 'recoatMinMin');
+        if (from !== null && top.openedAt === null && step.start < from)
+          find({
+            ...common,
+            ...said,
+            breach: 'coated-early',
+            figure: step.start - top.lastBy,
+            limit: from - top.lastBy,
+          });
+        const opens = windowOpens(top, coating(top.product)?.coating?.family ?? '');
+        const closes =
+          top.openedAt === null ? closedAt(ground, surface.key, top.product, 'recoatMaxMin', opens) : null;
+        if (closes !== null && step.start > closes)
+          find({
+            ...common,
+            ...said,
+            breach: 'window-closed',
+            figure: step.start - opens,
+            limit: closes - opens,
+          });
+      }
+  },
+};
+
+const windowOpens = (film: Film, family: string): number =>
+  runsFromFirst.has(family) ? film.firstBy : film.lastBy;

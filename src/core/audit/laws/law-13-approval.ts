@@ -1,0 +1,38 @@
+import type { LawFile } from './law';
+
+/** Where an approval is asked, no colour goes on before it. */
+export const approval: LawFile = {
+  law: 13,
+  check({ plan, walks, coating, applies, find }) {
+    const isColour = (product: string) => colours.has(coating(product)?.coating?.family ?? '');
+    const approvals = plan.steps.filter((step) => step.deeds.some((deed) => deed.does === 'approve'));
+    for (const step of approvals)
+      for (const { surface, events } of walks) {
+        if (!step.on.includes(surface.key)) continue;
+        const first = events.find(({ deed }) => deed.does === 'lay' && isColour(deed.product));
+        if (!first) continue;
+        applies();
+        if (first.step.start < step.end)
+          find({
+            surfaces: [surface.key],
+            steps: [step.key, first.step.key],
+            at: first.step.start,
+            figure: first.step.start,
+            limit: step.end,
+            unit: 'min',
+            breach: 'coloured-before-approval',
+            station: 'steps',
+            insisted: first.step.insisted,
+          });
+      }
+  },
+};
+
+const colours: ReadonlySet<string> = new Set([
+  'base',
+  'effect-base',
+  'waterborne-base',
+  'candy',
+  'flake',
+  'single-stage',
+]);

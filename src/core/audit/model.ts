@@ -1,0 +1,119 @@
+import type { Product, Shelf } from '../film';
+import type { Surface } from '../surface';
+import type { AirUntil } from '../shop';
+import type { Minute } from '../units';
+
+/** The laws a finished plan is held against; 19 and 20 compare two plans and are tests. */
+export const laws = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18] as const;
+export type Law = (typeof laws)[number];
+
+/** By what a film is taken down. */
+export type Removal = 'strip' | 'scuff' | 'block' | 'sand' | 'cut' | 'polish';
+
+/** What a step does to the surfaces it stands on. Films are µm dry; edges carry less and lose more. */
+export type Deed =
+  | { does: 'lay'; product: string; um: number; edgeUm: number; by: Minute; isEffect: boolean }
+  | { does: 'fill' }
+  | { does: 'take'; um: number | 'all'; edgeUm: number; by: Removal; spots: boolean }
+  | { does: 'treat' }
+  | { does: 'wipe' }
+  | { does: 'cover'; cover: string }
+  | { does: 'uncover'; cover: string }
+  | { does: 'fit' | 'off' | 'hang' | 'unload' }
+  | { does: 'set-gaps' | 'seal-seams' | 'wax' | 'sample' | 'approve' | 'look-again' | 'hand-over' };
+
+export interface AuditCover {
+  /** That of the step that lays it. */
+  key: string;
+  /** Surfaces that lie beneath it. */
+  over: readonly string[];
+  /** Surfaces whose film the tape stands on, where that is not merely covered by paper. */
+  edgesOn: readonly string[];
+  ratedDays: number;
+}
+
+/** A step as far as surfaces, rooms and people go. */
+export interface AuditStep {
+  key: string;
+  /** What is laid together. */
+  pass: string | null;
+  start: Minute;
+  end: Minute;
+  place: string | null;
+  people: readonly string[];
+  /** A skill for each person it wants. */
+  skills: readonly string[];
+  /** Surfaces it works on. */
+  on: readonly string[];
+  deeds: readonly Deed[];
+  /** Elapsed minutes it takes when nothing stands still; attended or not. */
+  minutes: number;
+  attended: boolean;
+  /** Nothing of it can be measured, so that its fixed minutes alone are left. */
+  isEmpty: boolean;
+  dusty: boolean;
+  /** Behind an open gate or hold: shown, not booked. */
+  held: boolean;
+  insisted: boolean;
+}
+
+/** What a surface was promised, bottom up; `least` coats of each. */
+export interface PromisedFilm {
+  product: string;
+  least: number;
+  /** It may be left out where the film beneath bears the next. */
+  optional: boolean;
+}
+
+export interface AuditPlace {
+  id: string;
+  /** Rooms whose air it shares, itself left out. */
+  airWith: readonly string[];
+  limits: (at: Minute) => { airC: number; humidity: number };
+}
+
+/** A finished plan as the audit reads it: claims of the planner, to be checked. */
+export interface AuditPlan {
+  surfaces: readonly Surface[];
+  covers: readonly AuditCover[];
+  steps: readonly AuditStep[];
+  places: readonly AuditPlace[];
+  people: readonly { id: string; skills: readonly string[] }[];
+  shelf: Shelf;
+  /** Air about a surface from a minute on. */
+  airFrom: (surface: string, from: Minute) => readonly AirUntil[];
+  /** How long bared metal may wait for its first coat on a surface, minutes; null where it does not flash over. */
+  bareLimitMin: (surface: string) => number | null;
+  promises: ReadonlyMap<string, readonly PromisedFilm[]>;
+  /** What must stay of the last film after sanding and polishing, µm on flats and edges. */
+  stopLine: { flatUm: number; edgeUm: number };
+  /** From here on steps are planned; what lies before is done and only tells of the state. */
+  now: Minute;
+}
+
+export type Station = 'walkaround' | 'film' | 'steps' | 'bays' | 'booth' | 'stores' | 'log';
+
+/** A breach of a law: where, when, by how much, and the station where it is mended. */
+export interface Finding {
+  law: Law;
+  surfaces: readonly string[];
+  steps: readonly string[];
+  at: Minute;
+  figure: number;
+  limit: number;
+  unit: 'min' | 'µm' | 'days' | 'coats' | '°C' | '%' | 'people' | 'steps';
+  /** What is wrong, as a word for sentences. */
+  breach: string;
+  station: Station;
+  insisted: boolean;
+}
+
+/** What a law is given to look at and to say. */
+export interface Inquiry {
+  plan: AuditPlan;
+  /** Product of the shelf that has a sheet. */
+  coating: (code: string) => Product | undefined;
+  /** The law was there to be broken: silence then means something. */
+  applies: (times?: number) => void;
+  find: (finding: Omit<Finding, 'law'>) => void;
+}

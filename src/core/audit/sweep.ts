@@ -1,0 +1,162 @@
+import type { Minute } from '../units';
+import type { AuditPlan, AuditStep, Deed, Removal } from './model';
+
+/** A film that stands on a surface. */
+export interface Film {
+  product: string;
+  coats: number;
+  um: number;
+  edgeUm: number;
+  /** When its first and its last coat were laid. */
+  firstBy: Minute;
+  lastBy: Minute;
+  step: string;
+  pass: string | null;
+  isEffect: boolean;
+  /** Sanded, scuffed or blocked since its last coat, as a whole. */
+  openedAt: Minute | null;
+  openedBy: Removal | null;
+}
+
+/** A surface between two deeds. */
+export interface SurfaceState {
+  films: readonly Film[];
+  /** Bare since: the end of the last baring or treatment; null while a film lies on it. */
+  bareSince: { at: Minute; step: string } | null;
+  /** Filler that nobody has blocked yet. */
+  rawFiller: { at: Minute; step: string } | null;
+  covers: readonly string[];
+  /** End of the last final wipe, and of the last work that touched it since. */
+  wipedAt: Minute | null;
+}
+
+export interface SurfaceEvent {
+  step: AuditStep;
+  deed: Deed;
+  /** The deed is the first of its kind in the step. */
+  before: SurfaceState;
+}
+
+const untouched: SurfaceState = { films: [], bareSince: null, rawFiller: null, covers: [], wipedAt: null };
+
+/** Steps on each surface in the order they begin: one sort for all laws. */
+export function stepsBySurface(plan: AuditPlan): Map<string, AuditStep[]> {
+  const covers = new Map(plan.covers.map((cover) => [cover.key, cover]));
+  const lists = new Map<string, AuditStep[]>(plan.surfaces.map((surface) => [surface.key, []]));
+  const sorted = [...plan.steps].sort((a, b) => a.start - b.start || a.end - b.end);
+  for (const step of sorted) {
+    const touched = new Set(step.on);
+    for (const deed of step.deeds)
+      if (deed.does === 'cover' || deed.does === 'uncover')
+        for (const key of covers.get(deed.cover)?.over ?? []) touched.add(key);
+    for (const key of touched) lists.get(key)?.push(step);
+  }
+  return lists;
+}
+
+/**
+ * Walks one surface through its plan and tells every deed with the state before it.
+ * @returns the state at the end
+ */
+export function walkSurface(
+  plan: AuditPlan,
+  surface: string,
+  steps: readonly AuditStep[],
+  visit: (event: SurfaceEvent) => void,
+): SurfaceState {
+  const covers = new Map(plan.covers.map((cover) => [cover.key, cover]));
+  let state = untouched;
+  for (const step of steps) {
+    const isOn = step.on.includes(surface);
+    for (const deed of step.deeds) {
+      const reaches =
+        deed.does === 'cover' || deed.does === 'uncover'
+          ? (covers.get(deed.cover)?.over.includes(surface) ?? false)
+          : isOn;
+      if (!reaches) continue;
+      visit({ step, deed, before: state });
+      state = after(state, step, deed);
+    }
+  }
+  return state;
+}
+
+function after(state: SurfaceState, step: AuditStep, deed: Deed): SurfaceState {
+  switch (deed.does) {
+    case 'lay':
+      return { ...state, films: laid(state.films, step, deed), bareSince: null };
+    case 'fill':
+      return { ...state, rawFiller: { at: step.end, step: step.key }, wipedAt: null };
+    case 'take':
+      return taken(state, step, deed);
+    case 'treat':
+      return state.films.length > 0
+        ? state
+        : { ...state, bareSince: { at: step.end, step: step.key }, wipedAt: null };
+    case 'wipe':
+      return { ...state, wipedAt: step.end };
+    case 'cover':
+      return { ...state, covers: [...state.covers, deed.cover], wipedAt: null };
+    case 'uncover':
+      return { ...state, covers: state.covers.filter((one) => one !== deed.cover) };
+    default:
+      return state;
+  }
+}
+
+function laid(
+  films: readonly Film[],
+  step: AuditStep,
+  deed: Extract<Deed, { does: 'lay' }>,
+): readonly Film[] {
+  const top = films.at(-1);
+  const { product, um, edgeUm, by, isEffect } = deed;
+  // Coats of one product are one film, also where it was cut flat between them; its window runs from what is new.
+  if (top && top.product === product)
+    return [
+      ...films.slice(0, -1),
+      {
+        ...top,
+        firstBy: top.openedAt === null ? top.firstBy : by,
+        pass: step.pass,
+        openedAt: null,
+        openedBy: null,
+        coats: top.coats + 1,
+        um: top.um + um,
+        edgeUm: top.edgeUm + edgeUm,
+        lastBy: by,
+        step: step.key,
+      },
+    ];
+  const film: Film = {
+    product,
+    coats: 1,
+    um,
+    edgeUm,
+    firstBy: by,
+    lastBy: by,
+    step: step.key,
+    pass: step.pass,
+    isEffect,
+    openedAt: null,
+    openedBy: null,
+  };
+  return [...films, film];
+}
+
+function taken(state: SurfaceState, step: AuditStep, deed: Extract<Deed, { does: 'take' }>): SurfaceState {
+  const rawFiller = deed.by === 'block' ? null : state.rawFiller;
+  if (deed.um === 'all')
+    return { ...state, films: [], rawFiller, bareSince: { at: step.end, step: step.key }, wipedAt: null };
+  const top = state.films.at(-1);
+  if (!top) return { ...state, rawFiller, wipedAt: null };
+  const opened: Film = {
+    ...top,
+    // What is done to spots says nothing of the whole.
+    um: deed.spots ? top.um : top.um - deed.um,
+    edgeUm: deed.spots ? top.edgeUm : top.edgeUm - deed.edgeUm,
+    openedAt: deed.spots ? top.openedAt : step.end,
+    openedBy: deed.spots ? top.openedBy : deed.by,
+  };
+  return { ...state, rawFiller, films: [...state.films.slice(0, -1), opened], wipedAt: null };
+}

@@ -1,0 +1,151 @@
+import type { AuditCover, Deed, Removal } from '../audit';
+import { clearFigures, takenByWork, type Family, type Shelf } from '../film';
+import { ladderOf, type Operation, type Role } from '../steps';
+import type { JobSection } from '../record';
+import type { PlannedStep, SectionSummary } from './model';
+
+const effects: ReadonlySet<Family> = new Set<Family>(['effect-base', 'candy', 'flake']);
+
+/** What the deeds of a step are read from. */
+export interface DeedGround {
+  shelf: Shelf;
+  sections: ReadonlyMap<string, JobSection>;
+  summaries: ReadonlyMap<string, SectionSummary>;
+  /** Covers that a step lays, and those it pulls, by its key. */
+  laid: ReadonlyMap<string, AuditCover>;
+  pulled: ReadonlyMap<string, readonly string[]>;
+  /** High-build on a section that nobody has blocked yet, µm; kept up as the steps go by. */
+  unblockedUm: Map<string, number>;
+}
+
+/**
+ * What a step does to its surfaces, by the roles of its operation. Steps are asked in the order they begin, since blocking
+ * takes its share of what was built since the last.
+ */
+export function deedsOf(step: PlannedStep, operation: Operation, ground: DeedGround): Deed[] {
+  if (step.coat) return [layOf(step, step.coat, ground)];
+  return operation.does.flatMap((role) => deedOf(role, step, ground));
+}
+
+function layOf(step: PlannedStep, coat: NonNullable<PlannedStep['coat']>, ground: DeedGround): Deed {
+  const family = ground.shelf.get(coat.product)?.coating?.family;
+  if (coat.role === 'build')
+    for (const section of step.sections)
+      ground.unblockedUm.set(section, (ground.unblockedUm.get(section) ?? 0) + coat.dryUm);
+  return {
+    does: 'lay',
+    product: coat.product,
+    um: coat.dryUm,
+    edgeUm: coat.dryUm * clearFigures.edgeShare,
+    // The flash that the painter stands by is part of the step, and comes after the coat.
+    by: step.end - Math.min(step.figure.flashMin, step.end - step.start),
+    isEffect: family !== undefined && effects.has(family),
+  };
+}
+
+/** What work takes from the top film wherever it is done, µm; of spots nothing of the whole. */
+const takes: Partial<Record<Role, { by: Removal; um: number; spots: boolean }>> = {
+  'strip-failed': { by: 'strip', um: 0, spots: true },
+  'mend-metal': { by: 'strip', um: 0, spots: true },
+  scuff: { by: 'scuff', um: takenByWork.scuffUm, spots: false },
+  'scuff-spots': { by: 'scuff', um: takenByWork.scuffUm, spots: true },
+  'block-filler': { by: 'block', um: 0, spots: true },
+  cut: { by: 'cut', um: clearFigures.textureUm, spots: false },
+  nib: { by: 'polish', um: takenByWork.nibsUm, spots: true },
+};
+
+function deedOf(role: Role, step: PlannedStep, ground: DeedGround): Deed[] {
+  const taken = takes[role];
+  if (taken) return [{ does: 'take', um: taken.um, edgeUm: taken.um, by: taken.by, spots: taken.spots }];
+  switch (role) {
+    case 'strip':
+      return [{ does: 'take', um: 'all', edgeUm: 0, by: 'strip', spots: false }];
+    case 'fill':
+      return [{ does: 'fill' }];
+    case 'block':
+      return [blocked(step, ground)];
+    case 'sand':
+      return [finished(step, ground, 'sand')];
+    case 'polish':
+      return [finished(step, ground, 'polish')];
+    case 'treat':
+    case 'bare':
+      return [{ does: 'treat' }];
+    case 'wipe':
+      return [{ does: 'wipe' }];
+    case 'cover-others':
+    case 'cover-outside':
+    case 'cover-inside':
+    case 'cover-kept':
+    case 'uncover-kept':
+    case 'uncover':
+    case 'uncover-wet':
+      return covering(step, ground);
+    case 'off':
+    case 'fit':
+    case 'hang':
+    case 'unload':
+    case 'set-gaps':
+    case 'seal-seams':
+    case 'wax':
+    case 'sample':
+    case 'approve':
+    case 'look-again':
+    case 'hand-over':
+      return [{ does: role }];
+    default:
+      // Looking, washing and the covers of the stripping leave no mark that a law asks for.
+      return [];
+  }
+}
+
+function covering(step: PlannedStep, { laid, pulled }: DeedGround): Deed[] {
+  const own = laid.get(step.key);
+  const off = (pulled.get(step.key) ?? []).map((cover): Deed => ({ does: 'uncover', cover }));
+  return own ? [...off, { does: 'cover', cover: own.key }] : off;
+}
+
+/** Blocking takes its share of what was built since the last; a second going over it only its scratches. */
+function blocked(step: PlannedStep, { unblockedUm }: DeedGround): Deed {
+  const builtUm = Math.max(0, ...step.sections.map((section) => unblockedUm.get(section) ?? 0));
+  for (const section of step.sections) unblockedUm.set(section, 0);
+  if (builtUm === 0)
+    return {
+      does: 'take',
+      um: takenByWork.scuffUm,
+      edgeUm: takenByWork.scuffUm,
+      by: 'block',
+      spots: false,
+    };
+  return {
+    does: 'take',
+    um: builtUm * takenByWork.blockedShare,
+    edgeUm: builtUm * clearFigures.edgeShare * takenByWork.blockedEdgeShare,
+    by: 'block',
+    spots: false,
+  };
+}
+
+/** Colour sanding takes what its grits do, polishing the rest of the ladder; edges as the clear budget has them. */
+function finished(step: PlannedStep, ground: DeedGround, by: 'sand' | 'polish'): Deed {
+  const key = step.sections[0] ?? '';
+  const section = ground.sections.get(key);
+  const ladder = section ? ladderOf(section).steps : [];
+  const sum = (isGrit: boolean) =>
+    ladder
+      .filter((one) => (typeof one.grit === 'number') === isGrit)
+      .reduce((total, one) => total + one.removalUm, 0);
+  const summary = ground.summaries.get(key);
+  const clear = summary?.clear;
+  const laid = summary?.layers.find((layer) => layer.role === 'clear');
+  const polishUm = sum(false);
+  const sandUm = clear ? clear.removedFlatUm - polishUm : sum(true);
+  const edgeUm =
+    clear && laid
+      ? clear.coats * laid.dryUm * clearFigures.edgeShare - clear.leftEdgeUm - clear.betweenUm
+      : 0;
+  const polishEdgeUm = Math.min(edgeUm, 2 * polishUm);
+  return by === 'sand'
+    ? { does: 'take', um: sandUm, edgeUm: edgeUm - polishEdgeUm, by, spots: false }
+    : { does: 'take', um: polishUm, edgeUm: polishEdgeUm, by, spots: false };
+}

@@ -1,0 +1,95 @@
+import fc from 'fast-check';
+import { jobFixture } from '../job.fixture';
+import { levels, type Level } from '../film';
+import {
+  blankSurvey,
+  depths,
+  withJobSchools,
+  type Depth,
+  type Job,
+  type PartSurvey,
+  type SchoolChoice,
+} from '../record';
+import { partsOfJob } from '../survey';
+import { bodyKinds } from '../vehicle';
+
+/** Methods that change what is covered, laid or opened, each with what may be chosen. */
+const schools: fc.Arbitrary<SchoolChoice> = fc.record(
+  {
+    openings: fc.constantFrom('first-soft', 'first-hard', 'one-go'),
+    tape: fc.constantFrom('wet', 'after-set'),
+    clears: fc.constantFrom('one-session', 'cut-and-clear'),
+    filler: fc.constantFrom('over-epoxy', 'on-metal'),
+    'filler-sanding': fc.constantFrom('dry', 'wet'),
+    assembly: fc.constantFrom('apart', 'assembled', 'loosely-hung'),
+    sealer: fc.constantFrom('sealer', 'epoxy-wet', 'none'),
+    'polish-time': fc.constantFrom('days', 'weeks'),
+  },
+  { requiredKeys: [] },
+) as fc.Arbitrary<SchoolChoice>;
+
+interface Drawn {
+  kind: (typeof bodyKinds)[number];
+  level: Level;
+  depth: Depth;
+  share: number;
+  schools: SchoolChoice;
+  sections: { level: Level | null; depth: Depth | null; colour: string | null }[];
+  panels: { at: number; level: Level | null; depth: Depth | null; lot: string; absent: boolean }[];
+}
+
+const maybe = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: null, freq: 2 });
+
+const drawn: fc.Arbitrary<Drawn> = fc.record({
+  kind: fc.constantFrom(...bodyKinds),
+  level: fc.constantFrom(...levels),
+  depth: fc.constantFrom(...depths),
+  share: fc.double({ min: 0, max: 1, noNaN: true }),
+  schools,
+  sections: fc.array(
+    fc.record({
+      level: maybe(fc.constantFrom(...levels)),
+      depth: maybe(fc.constantFrom(...depths)),
+      colour: maybe(fc.constantFrom('First colour', 'Second colour', 'Third colour')),
+    }),
+    { minLength: 6, maxLength: 6 },
+  ),
+  panels: fc.array(
+    fc.record({
+      at: fc.nat(200),
+      level: maybe(fc.constantFrom(...levels)),
+      depth: maybe(fc.constantFrom(...depths)),
+      lot: fc.constantFrom('', '', 'first', 'second'),
+      absent: fc.boolean(),
+    }),
+    { maxLength: 5 },
+  ),
+});
+
+/**
+ * Jobs over all kinds of body, levels, depths, methods, colours and lots, with panels that the survey treats otherwise or
+ * that are absent. Bodies reach from the smallest to the usual, which the demo shop's booth holds.
+ */
+export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
+  const dimensions = Object.fromEntries(
+    one.kind.dimensions.map((each) => [each.key, each.min + (each.initial - each.min) * one.share]),
+  );
+  const base = jobFixture({ bodyKind: one.kind.key, dimensions, level: one.level }, { depth: one.depth });
+  const sections = base.sections.map((section, i) => {
+    const own = one.sections[i % one.sections.length]!;
+    return {
+      ...section,
+      level: own.level ?? section.level,
+      depth: own.depth ?? section.depth,
+      colourName: own.colour ?? section.colourName,
+    };
+  });
+  const job: Job = { ...base, sections, schools: one.schools };
+  const parts = partsOfJob(job);
+  const surveyed = new Map<string, PartSurvey>();
+  for (const { at, level, depth, lot, absent } of parts.length > 0 ? one.panels : []) {
+    const { key } = parts[at % parts.length]!;
+    surveyed.set(key, { ...blankSurvey(key), level, depth, lot, absent });
+  }
+  return withJobSchools({ ...job, surveyed: [...surveyed.values()] });
+});

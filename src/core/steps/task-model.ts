@@ -1,0 +1,18 @@
+import type { JobSection } from '../record';
+import type { Group } from './group';
+import type { Operation } from './operation';
+import type { WorkState } from './work-state';
+
+/** One operation to be done on some sections, with the tasks that must come first. */
+export interface Task {
+  key: string;
+  operation: Operation;
+  group: Group;
+  sections: JobSection[];
+  /** Section or lot that names it, for stays of its own. */
+  scope: string;
+  round: number;
+  rounds: number;
+  /** Keys of tasks before it, with the state each was asked for. */
+  needs: Map<string, WorkState>;
+}

@@ -1,0 +1,34 @@
+import type { Caution } from '../safety';
+import type { PlaceKind } from '../shop';
+import type { Part } from '../vehicle';
+import type { Faces } from './labour';
+import type { Step, StepReason } from './step';
+
+/** What a step of work is made from; what is left out is as the catalogue has it. */
+export interface WorkOptions {
+  key: string;
+  operation: string;
+  subject: string;
+  sections: string[];
+  parts: readonly Part[];
+  because: StepReason[];
+  after: readonly string[];
+  faces?: Faces;
+  /** Sections whose insides it leaves alone. */
+  shut?: string[];
+  /** Share of the quantity that is worked, 0..1. */
+  share?: number;
+  /** Rate in place of the catalogue's, where the level or the ladder sets it. */
+  rate?: number;
+  hold?: string | null;
+  /** Kind of place in place of the catalogue's. */
+  place?: PlaceKind;
+  name?: string;
+  fixedMin?: number;
+  crew?: number;
+  flashMin?: number;
+  coat?: Step['coat'];
+  cautions?: Caution[];
+  leaves?: Step['leaves'];
+  phase?: Step['phase'];
+}

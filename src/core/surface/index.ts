@@ -1,0 +1,2 @@
+export * from './face';
+export * from './surface';

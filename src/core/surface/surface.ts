@@ -1,0 +1,74 @@
+import type { Depth } from '../record/depth';
+import type { Level } from '../film';
+import type { Part, Shape, Substrate } from '../vehicle';
+import { faces, type Face, type SurfaceLengths } from './face';
+
+/** A face of a panel: what is at any minute bare, coated, covered or open. */
+export interface Surface {
+  /** `panel.face`: ids only, so that no renaming changes it. */
+  key: string;
+  panel: string;
+  face: Face;
+  /** The section or lot whose clock it goes by. */
+  section: string;
+  /** What stands together with it: its body, or the panel itself where it is worked loose. */
+  body: string;
+  /** It is handled by hand, not moved on wheels. */
+  loose: boolean;
+  areaM2: number;
+  shape: Shape;
+  lengthsM: SurfaceLengths;
+  substrate: Substrate;
+  depth: Depth;
+  level: Level;
+}
+
+/** What a section says of its surfaces. */
+interface Sectioned {
+  key: string;
+  group: string;
+  loose: boolean;
+  substrate: Substrate;
+  depth: Depth;
+  level: Level;
+}
+
+export const surfaceKey = (panel: string, face: Face): string => `${panel}.${face}`;
+
+/**
+ * The surfaces of a job, panel by panel; a face without area is none.
+ * @param parts with the section or lot each is worked in   @param sections sections and lots as they are worked
+ */
+export function surfacesOf(parts: readonly Part[], sections: readonly Sectioned[]): Surface[] {
+  const byKey = new Map(sections.map((section) => [section.key, section]));
+  return parts.flatMap((part) => {
+    const section = byKey.get(part.section);
+    if (!section) return [];
+    return faces.flatMap((face): Surface[] => {
+      const areaM2 = face === 'outside' ? part.outsideM2 : part.insideM2;
+      if (areaM2 <= 0) return [];
+      return [
+        {
+          key: surfaceKey(part.key, face),
+          panel: part.key,
+          face,
+          section: section.key,
+          body: section.loose ? part.key : section.group,
+          loose: section.loose,
+          areaM2,
+          shape: part.shape,
+          lengthsM: lengthsOf(part, face),
+          substrate: section.substrate,
+          depth: section.depth,
+          level: section.level,
+        },
+      ];
+    });
+  });
+}
+
+/** Lengths belong to the outside, where they are taped, cleaned and gone round. */
+const lengthsOf = (part: Part, face: Face): SurfaceLengths =>
+  face === 'outside'
+    ? { trim: part.trimM, bead: part.beadM, rivet: part.rivetM, seam: part.seamM }
+    : { trim: 0, bead: 0, rivet: 0, seam: 0 };
