@@ -25,6 +25,7 @@ const views = [
   ['walkaround-advice', '/jobs/P-014/walkaround#B4L', 'light', ['tab', 'How far']],
   ['three-ways', '/jobs/P-015/walkaround', 'light', ['button', 'Three ways']],
   ['schools', '/jobs/P-014/steps', 'light', ['button', 'Schools']],
+  ['in-order', '/jobs/P-014/steps', 'light', ['button', 'Is it in order?']],
 ];
 
 await runMain(async () => {

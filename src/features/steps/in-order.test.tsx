@@ -42,7 +42,7 @@ test('one line for a breach between two steps, with its panels and where it is m
   const rows = await screen.findAllByRole('row');
   expect(rows).toHaveLength(3);
   expect(rows[1]!.textContent).toContain(
-    '“the last step” sands the film of “the first step” after 11 h 40 min',
+    '“the last step” sands the film of “the first step” after 11 h 40 where it needs 12 h',
   );
   expect(rows[1]!.textContent).toContain('D1L, D1R');
   expect(rows[1]!.textContent).toContain('Bays');
@@ -58,7 +58,7 @@ test('says so where nobody answers', async () => {
 test('sentences carry figure and limit, and a pair of films is named by its fault', () => {
   const said = (over: Partial<Finding>) => findingSentence(finding(over), stepName);
   expect(said({ breach: 'bare-too-long', figure: 481, limit: 480 })).toBe(
-    'Bare for 8 h 1 min after “the first step”, at most 8 h: prime sooner, or treat again.',
+    'Bare for 8 h 01 after “the first step”, at most 8 h: prime sooner, or treat again.',
   );
   expect(said({ breach: 'below-stop-line', figure: 27.2, limit: 30 })).toContain(
     '27.2 µm would be left, at least 30',
