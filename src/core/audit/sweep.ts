@@ -39,17 +39,30 @@ export interface SurfaceEvent {
 
 const untouched: SurfaceState = { films: [], bareSince: null, rawFiller: null, covers: [], wipedAt: null };
 
+/** A step on a surface: it works there itself, or what it lays or pulls lies over it. */
+export interface Visit {
+  step: AuditStep;
+  isOn: boolean;
+  /** Covers it lays or pulls that lie over the surface. */
+  covers: readonly string[];
+}
+
 /** Steps on each surface in the order they begin: one sort for all laws. */
-export function stepsBySurface(plan: AuditPlan): Map<string, AuditStep[]> {
+export function visitsBySurface(plan: AuditPlan): Map<string, Visit[]> {
   const covers = new Map(plan.covers.map((cover) => [cover.key, cover]));
-  const lists = new Map<string, AuditStep[]>(plan.surfaces.map((surface) => [surface.key, []]));
+  const lists = new Map<string, Visit[]>(plan.surfaces.map((surface) => [surface.key, []]));
   const sorted = [...plan.steps].sort((a, b) => a.start - b.start || a.end - b.end);
   for (const step of sorted) {
-    const touched = new Set(step.on);
-    for (const deed of step.deeds)
-      if (deed.does === 'cover' || deed.does === 'uncover')
-        for (const key of covers.get(deed.cover)?.over ?? []) touched.add(key);
-    for (const key of touched) lists.get(key)?.push(step);
+    const touched = new Map(step.on.map((key) => [key, { isOn: true, covers: [] as string[] }]));
+    for (const deed of step.deeds) {
+      if (deed.does !== 'cover' && deed.does !== 'uncover') continue;
+      for (const key of covers.get(deed.cover)?.over ?? []) {
+        const known = touched.get(key);
+        if (known) known.covers.push(deed.cover);
+        else touched.set(key, { isOn: false, covers: [deed.cover] });
+      }
+    }
+    for (const [key, one] of touched) lists.get(key)?.push({ step, isOn: one.isOn, covers: one.covers });
   }
   return lists;
 }
@@ -58,26 +71,15 @@ export function stepsBySurface(plan: AuditPlan): Map<string, AuditStep[]> {
  * Walks one surface through its plan and tells every deed with the state before it.
  * @returns the state at the end
  */
-export function walkSurface(
-  plan: AuditPlan,
-  surface: string,
-  steps: readonly AuditStep[],
-  visit: (event: SurfaceEvent) => void,
-): SurfaceState {
-  const covers = new Map(plan.covers.map((cover) => [cover.key, cover]));
+export function walkSurface(visits: readonly Visit[], tell: (event: SurfaceEvent) => void): SurfaceState {
   let state = untouched;
-  for (const step of steps) {
-    const isOn = step.on.includes(surface);
+  for (const { step, isOn, covers } of visits)
     for (const deed of step.deeds) {
-      const reaches =
-        deed.does === 'cover' || deed.does === 'uncover'
-          ? (covers.get(deed.cover)?.over.includes(surface) ?? false)
-          : isOn;
+      const reaches = deed.does === 'cover' || deed.does === 'uncover' ? covers.includes(deed.cover) : isOn;
       if (!reaches) continue;
-      visit({ step, deed, before: state });
+      tell({ step, deed, before: state });
       state = after(state, step, deed);
     }
-  }
   return state;
 }
 

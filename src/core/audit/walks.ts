@@ -1,5 +1,5 @@
 import type { Surface } from '../surface';
-import { stepsBySurface, walkSurface, type SurfaceEvent, type SurfaceState } from './sweep';
+import { visitsBySurface, walkSurface, type SurfaceEvent, type SurfaceState } from './sweep';
 import type { AuditPlan } from './model';
 
 /** Every surface walked once, kept for all laws. */
@@ -10,10 +10,10 @@ export interface Walk {
 }
 
 export function walksOf(plan: AuditPlan): Walk[] {
-  const steps = stepsBySurface(plan);
+  const visits = visitsBySurface(plan);
   return plan.surfaces.map((surface) => {
     const events: SurfaceEvent[] = [];
-    const end = walkSurface(plan, surface.key, steps.get(surface.key)!, (event) => events.push(event));
+    const end = walkSurface(visits.get(surface.key)!, (event) => events.push(event));
     return { surface, events, end };
   });
 }

@@ -31,7 +31,15 @@ export const withinLimits = (sheet: Pick<CoatingSheet, 'minAirC' | 'maxAirC'>, a
  * @returns null where the sheet gives no such time, or the air lies outside the limits: there is no time but a stop
  */
 function timeAt(sheet: Times, key: keyof SheetTimes, airC: number, stretchesInCold: boolean): number | null {
-  const points = pointsOf(sheet, key);
+  return timeBetween(pointsOf(sheet, key), sheet, airC, stretchesInCold);
+}
+
+function timeBetween(
+  points: readonly { airC: number; minutes: number }[],
+  sheet: Pick<CoatingSheet, 'minAirC' | 'maxAirC'>,
+  airC: number,
+  stretchesInCold: boolean,
+): number | null {
   const [coldest, warmest] = [points[0], points.at(-1)];
   if (!coldest || !warmest || !withinLimits(sheet, airC)) return null;
   if (airC <= coldest.airC)
@@ -97,7 +105,9 @@ export function waitAcross(
   startMin: number,
   air: readonly AirStretch[],
 ): number | null {
-  const minutes = passedAfter(startMin, air, (airC) => timeAt(sheet, key, airC, true));
+  // Read once: a wait may cross dozens of days and nights.
+  const points = pointsOf(sheet, key);
+  const minutes = passedAfter(startMin, air, (airC) => timeBetween(points, sheet, airC, true));
   return minutes === null ? null : Math.ceil(minutes - 1e-6);
 }
 
@@ -113,7 +123,8 @@ export function closesAcross(
   air: readonly AirStretch[],
 ): number | null {
   const inside = (airC: number) => Math.min(sheet.maxAirC, Math.max(sheet.minAirC, airC));
-  const minutes = passedAfter(startMin, air, (airC) => timeAt(sheet, key, inside(airC), false));
+  const points = pointsOf(sheet, key);
+  const minutes = passedAfter(startMin, air, (airC) => timeBetween(points, sheet, inside(airC), false));
   return minutes === null ? null : Math.floor(minutes + 1e-6);
 }
 

@@ -144,12 +144,27 @@ function airOfSurfaces(plan: Plan, surfaces: readonly Surface[], shop: Shop): Au
     const spans = stays.map((stay) => ({ from: stay.start, to: stay.end, air: airOf(stay.place) }));
     return joinAir(spans, airOf(bay?.id));
   };
-  return (surface) => {
+  return (surface, from) => {
     const section = sectionOf.get(surface)!;
     const known = bySection.get(section) ?? ofSection(section);
     bySection.set(section, known);
-    return known;
+    const first = firstAfter(known, from);
+    return known.slice(first, first + stretchesAhead);
   };
+}
+
+/** No film waits longer than a month and a half; the last stretch stands for what comes after. */
+const stretchesAhead = 200;
+
+/** Index of the stretch a minute lies in; the last where it lies behind all. */
+function firstAfter(air: readonly AirUntil[], minute: number): number {
+  let [low, high] = [0, air.length - 1];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (air[middle]!.untilMin > minute) high = middle;
+    else low = middle + 1;
+  }
+  return Math.max(0, low);
 }
 
 /** The air of one place after the other; between them that of the usual one. */

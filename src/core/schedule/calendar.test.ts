@@ -144,3 +144,49 @@ describe('laid out', () => {
     expect(together([a]).stretches()).toEqual(a.stretches());
   });
 });
+
+describe('a calendar that repeats', () => {
+  const repeated = (open: [number, number][], repeatMinutes: number, lo: number, hi: number) =>
+    layOut({ id: 'c', repeatMinutes, open, closed: [] }, lo, hi);
+
+  test('keeps what reaches into its first minute from the turn before, and stops at its last', () => {
+    // 80–95 of every hundred: from 190 on, 190–195 is left of one turn, and 280–290 is there of another.
+    expect(repeated([[80, 95]], 100, 190, 290).stretches()).toEqual([
+      { from: 190, to: 195 },
+      { from: 280, to: 290 },
+    ]);
+  });
+
+  test('counts the open minutes before each stretch', () => {
+    const calendar = new Calendar([
+      { from: 10, to: 20 },
+      { from: 30, to: 50 },
+      { from: 60, to: 61 },
+    ]);
+    expect([...calendar.before]).toEqual([0, 10, 30, 31]);
+  });
+
+  test('lays out a week of shifts over two years of this century without a turn too many', () => {
+    const lo = 29_400_000;
+    const week = 10_080;
+    const calendar = repeated(
+      [
+        [480, 720],
+        [780, 1020],
+      ],
+      week,
+      lo,
+      lo + 104 * week,
+    );
+    expect(calendar.count).toBe(208);
+    expect(calendar.openBefore(lo + 104 * week)).toBe(104 * 480);
+  });
+
+  test.each([
+    ['five short stretches in every ten minutes of eight years', 0, 4_000_000],
+    ['as many on both sides of the first minute', -2_000_000, 2_000_000],
+  ])('%s are too many to keep, and it says so', (_what, lo, hi) => {
+    const open = [0, 2, 4, 6, 8].map((from): [number, number] => [from, from + 1]);
+    expect(() => repeated(open, 10, lo, hi)).toThrow(new RangeError('the calendar is too long'));
+  });
+});

@@ -60,7 +60,7 @@ function Meters({ job }: { job: JobView }) {
   const words = (name: string, used: string, planned: string, cap: number, capText: string, p80?: string) =>
     `${name}: ${used} used, ${planned} expected in all, ${p80 ? `${p80} or less in eight cases of ten, ` : ''}${cap > 0 ? `cap ${capText}` : 'no cap'}`;
   return (
-    <div className="flex gap-5 max-lg:gap-3">
+    <div className="flex shrink-0 gap-5 max-lg:gap-3">
       <Meter
         label="Hours"
         figures={pair(
@@ -121,12 +121,12 @@ function Promised({ job }: { job: JobView }) {
   const range = told?.job;
   return (
     <div className="shrink-0 text-right leading-[18px]">
-      <p className="text-small text-strip-quiet">
+      <p className="text-small whitespace-nowrap text-strip-quiet">
         promised <span className="font-semibold text-strip-ink">{date(job.promised)}</span>
+        {job.lateDays > 0 && <span className="font-semibold text-[#ff9a92]"> · {job.lateDays} d late</span>}
       </p>
       <p className="text-small whitespace-nowrap" title={range && rangeWords(range)}>
         {job.finishDate ? `ends ${date(job.finishDate)}` : 'nothing to do'}
-        {job.lateDays > 0 && <span className="font-semibold text-[#ff9a92]"> · {job.lateDays} d late</span>}
         {range && (
           <span className={state === 'current' ? '' : 'text-strip-quiet'}>
             {' '}
