@@ -65,6 +65,16 @@ describe('work that was overtaken', () => {
     expect(stepOf(made, 'closures/strip').skipped).toBe(false);
   });
 
+  test('work on one section shows nothing of another, though the passes of the body tie them together', () => {
+    const two = base.sections.map((one) => ({ ...one, level: 'Show' as const, colourName: one.key }));
+    // Sanding the shell waits for the unmasking of the closures: nothing is sanded beneath their covers.
+    const made = build({ sections: two, facts: [done('shell/colour-sand')] });
+    for (const key of ['closures/mask', 'closures/paint/colour-1', 'closures/unmask', 'closures/colour-sand'])
+      expect([key, stepOf(made, key).skipped]).toEqual([key, false]);
+    for (const key of ['shell/mask', 'shell/unmask', 'body/wash'])
+      expect([key, stepOf(made, key).skipped]).toEqual([key, true]);
+  });
+
   test('logged steps stay as they are, and a job without a log leaves nothing out', () => {
     const made = build({ facts: [done('body/wash'), done('shell/strip')] });
     expect(stepOf(made, 'body/wash').skipped).toBe(false);
