@@ -24,7 +24,6 @@ const views = [
   ['bays-dark', '/jobs/P-014/bays', 'dark'],
   ['walkaround-advice', '/jobs/P-014/walkaround#B4L', 'light', ['tab', 'How far']],
   ['three-ways', '/jobs/P-015/walkaround', 'light', ['button', 'Three ways']],
-  ['schools', '/jobs/P-014/steps', 'light', ['button', 'Schools']],
   ['in-order', '/jobs/P-014/steps', 'light', ['button', 'Is it in order?']],
 ];
 

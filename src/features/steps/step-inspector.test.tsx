@@ -37,9 +37,9 @@ describe('what the inspector says of a step', () => {
   });
 
   test('what waits for it and for what', () => {
-    const aside = inspect('unmask');
+    const aside = inspect('colour-sand');
     expect(within(aside).getByText('What waits for it').parentElement).toHaveTextContent(
-      'it must be unmasked',
+      'it must be sanded level',
     );
   });
 
