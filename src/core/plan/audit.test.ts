@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { demoShop } from '../../demo/shop';
 import { auditPlan, laws, type Finding, type Law } from '../audit';
 import { shelfOf, standardShelf } from '../film';
-import type { Job } from '../record';
+import type { Job, StepFact } from '../record';
 import { minuteAt } from '../units';
 import { auditPlanOf } from './audit-plan';
 import { planJob } from '.';
@@ -11,14 +11,35 @@ import { randomJobs } from './random-job.fixture';
 const shelf = shelfOf(standardShelf);
 const now = minuteAt('2026-11-23', 420, demoShop.timeZone);
 
-function audited(job: Job) {
-  const given = { job, shop: demoShop, shelf };
-  const plan = planJob({ ...given, now, commitments: [], agreedStarts: new Map() });
-  const { findings, applied } = auditPlan(auditPlanOf(plan, given));
+const planAt = (job: Job, at: number) =>
+  planJob({ job, shop: demoShop, shelf, now: at, commitments: [], agreedStarts: new Map() });
+
+function audited(job: Job, at = now) {
+  const plan = planAt(job, at);
+  const { findings, applied } = auditPlan(auditPlanOf(plan, { job, shop: demoShop, shelf }));
   // Rounds of blocking may outlast a tape: then the law asks for a warning with the days.
   const warned = plan.warnings.some((one) => one.code === 'old-tape');
   const unsaid = findings.filter((one) => !(one.insisted || (warned && one.breach === 'cover-too-old')));
   return { unsaid, applied };
+}
+
+/** The job at a moment of its own plan: everything that ended by then was done as planned. */
+function worked(job: Job, share: number): { job: Job; at: number } {
+  const { steps, finish } = planAt(job, now);
+  const at = Math.round(now + ((finish ?? now) - now) * share);
+  const facts = steps
+    .filter((step) => step.end <= at)
+    .map(({ key, start, end, personMinutes, uses }): StepFact => ({
+      step: key,
+      status: 'done',
+      start,
+      end,
+      remainingMin: null,
+      personMinutes,
+      materialsMinor: null,
+      uses,
+    }));
+  return { job: { ...job, facts }, at };
 }
 
 const told = (findings: readonly Finding[]) =>
@@ -42,4 +63,25 @@ test('plans of random jobs break no law, and every law had its chance', () => {
   );
   // Holds stand behind gates that a random job does not open.
   for (const law of laws) if (law !== 15) expect([law, (applied.get(law) ?? 0) >= 50]).toEqual([law, true]);
+});
+
+test('planned anew in the midst of its work, a job breaks no law either', () => {
+  fc.assert(
+    fc.property(randomJobs, fc.integer({ min: 1, max: 19 }), (job, twentieths) => {
+      const begun = worked(job, twentieths / 20);
+      expect(told(audited(begun.job, begun.at).unsaid)).toEqual([]);
+    }),
+    { numRuns: Math.ceil(runs / 4), seed: seed + 1 },
+  );
+});
+
+test('renaming sections changes no key of a step', () => {
+  const keysOf = (job: Job) => planAt(job, now).steps.map((step) => step.key);
+  fc.assert(
+    fc.property(randomJobs, (job) => {
+      const sections = job.sections.map((one, i) => ({ ...one, name: `Renamed ${i}` }));
+      expect(keysOf({ ...job, sections })).toEqual(keysOf(job));
+    }),
+    { numRuns: 10, seed: seed + 2 },
+  );
 });
