@@ -59,6 +59,9 @@ export function auditPlan(plan: AuditPlan): AuditReport {
     const product = plan.shelf.get(code);
     return product?.coating ? product : undefined;
   };
+  const sections = new Map(plan.surfaces.map((surface) => [surface.key, surface.section]));
+  const sectionOf = (surface: string) => sections.get(surface) ?? '';
+  const known: Inquiry['known'] = new Map();
   const findings: Finding[] = [];
   const applied = new Map<Law, number>();
   for (const { law, check } of files) {
@@ -67,6 +70,8 @@ export function auditPlan(plan: AuditPlan): AuditReport {
       walks,
       passes,
       coating,
+      sectionOf,
+      known,
       applies: (times = 1) => applied.set(law, (applied.get(law) ?? 0) + times),
       find: (finding) => findings.push({ law, ...finding }),
     };

@@ -113,6 +113,10 @@ export interface Inquiry {
   plan: AuditPlan;
   /** Product of the shelf that has a sheet. */
   coating: (code: string) => Product | undefined;
+  /** The section a surface goes with: all of it stands in the same air. */
+  sectionOf: (surface: string) => string;
+  /** Minutes that were worked out once for a section, by what they hang on. */
+  known: Map<string, Minute | null>;
   /** The law was there to be broken: silence then means something. */
   applies: (times?: number) => void;
   find: (finding: Omit<Finding, 'law'>) => void;
