@@ -40,6 +40,7 @@ await runMain(async () => {
       await page.goto(address + path, { waitUntil: 'networkidle' });
       if (press) await page.getByRole(press[0], { name: press[1] }).click();
       await page.getByText(/^(Planning three times|Reckoning) …$/).waitFor({ state: 'hidden' });
+      if (name === 'in-order') await page.getByText(/\d+ laws of the work/).waitFor();
       // The range of the end comes from a thread of its own.
       if (path === '/' || path.startsWith('/jobs/P-')) await page.getByText(/P80 /).first().waitFor();
       await page.screenshot({ path: join(folder, `${name}.png`) });

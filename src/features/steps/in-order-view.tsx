@@ -43,13 +43,13 @@ export function InOrderView({
         {gathered(data.findings).map(({ finding, surfaces }) => (
           <tr key={`${finding.law}${finding.breach}${finding.steps.join()}`} className="border-b border-line">
             <td className="py-[3px] pr-3 align-top whitespace-nowrap">{moment(finding.at, locale)}</td>
-            <td className="pr-3 align-top">{lawWords[finding.law]}</td>
-            <td className="pr-3 align-top">
+            <td className="py-[3px] pr-3 align-top">{lawWords[finding.law]}</td>
+            <td className="py-[3px] pr-3 align-top">
               {findingSentence(finding, stepName)}
               {finding.insisted && <span className="block text-small text-caution">insisted on</span>}
             </td>
-            <td className="pr-3 align-top text-small">{panelsOf(surfaces)}</td>
-            <td className="align-top">{stationWords[finding.station]}</td>
+            <td className="py-[3px] pr-3 align-top">{panelsOf(surfaces)}</td>
+            <td className="py-[3px] align-top">{stationWords[finding.station]}</td>
           </tr>
         ))}
       </Table>
