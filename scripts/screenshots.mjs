@@ -24,7 +24,7 @@ const views = [
   ['bays-dark', '/jobs/P-014/bays', 'dark'],
   ['walkaround-advice', '/jobs/P-014/walkaround#B4L', 'light', ['tab', 'How far']],
   ['three-ways', '/jobs/P-015/walkaround', 'light', ['button', 'Three ways']],
-  ['in-order', '/jobs/P-014/steps', 'light', ['button', 'Is it in order?']],
+  ['in-order', '/jobs/P-014/steps', 'light', ['button', 'Plan in order?']],
 ];
 
 await runMain(async () => {

@@ -48,7 +48,7 @@ test('audit says that a plan is in order, and names each breach with law and fig
   for (const product of thin.shelf) if (product.coating) product.coating.maxAirC = 15;
   const run = coatrel('audit', file('thin.json', JSON.stringify(thin)));
   expect(run.status).toBe(3);
-  expect(run.stdout).toMatch(/^law 12\tair-hot\t2026-12-\d\dT\d\d:\d\d\t\d+ °C against 15\t/m);
+  expect(run.stdout).toMatch(/^law 12\tair-hot\t2026-12-\d\dT\d\d:\d\dZ\t\d+ °C against 15\t/m);
 });
 
 test('check names each fault by place and exits 2', () => {

@@ -56,7 +56,7 @@ const line = ({
   [
     `law ${law}`,
     breach,
-    new Date(at * 60_000).toISOString().slice(0, 16),
+    new Date(at * 60_000).toISOString().replace(':00.000Z', 'Z'),
     `${Math.round(figure * 10) / 10} ${unit} against ${Math.round(limit * 10) / 10}`,
     steps.join(' > '),
     surfaces.length > 4 ? `${surfaces.length} surfaces` : surfaces.join(' '),

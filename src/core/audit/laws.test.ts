@@ -56,7 +56,6 @@ const lay = (product: string, by: number, um = sheet(product).dryUm): Deed => ({
   um,
   edgeUm: um * 0.6,
   by,
-  isEffect: false,
 });
 /** A coat that takes ten minutes and is laid at its end. */
 const coat = (product: string, start: number, over: Partial<AuditStep> = {}) =>
@@ -179,15 +178,8 @@ describe('law 3: what must be sanded', () => {
   });
 
   test('effect colour that was sanded gets another coat of itself before it is buried', () => {
-    const effect = (start: number): AuditStep =>
-      step(
-        start,
-        start + 10,
-        [{ ...(lay(base, start + 10) as Extract<Deed, { does: 'lay' }>), isEffect: true }],
-        {
-          pass: 'paint',
-        },
-      );
+    const effect = (start: number) => coat('base-silver', start);
+    expect(sheet('base-silver').family).toBe('effect-base');
     const nib = step(day, day + 10, [take('sand', 2)]);
     expect(breaches(plan([effect(0), nib, effect(day + 20), coat(clear, day + 60)]), 3)).toEqual([]);
     expect(breaches(plan([effect(0), nib, coat(clear, day + 60)]), 3)).toEqual([
@@ -376,11 +368,14 @@ test('law 13: no colour goes on before what was asked for is approved', () => {
   expect(breaches(approved(61), 13)).toEqual([{ breach: 'coloured-before-approval', figure: 60, limit: 61 }]);
 });
 
-test('law 14: gaps are set before filler, and nothing is painted after the wax', () => {
+test('law 14: gaps are set before filler, seams sealed before the colour, and nothing is painted after the wax', () => {
   const gaps = (end: number) =>
     plan([step(0, end, [{ does: 'set-gaps' }]), step(60, 90, [{ does: 'fill' }])]);
   expect(breaches(gaps(60), 14)).toEqual([]);
   expect(breaches(gaps(61), 14)).toEqual([{ breach: 'filled-before-gaps', figure: 60, limit: 61 }]);
+  const sealed = (end: number) => plan([step(0, end, [{ does: 'seal-seams' }]), coat(base, 60)]);
+  expect(breaches(sealed(60), 14)).toEqual([]);
+  expect(breaches(sealed(61), 14)).toEqual([{ breach: 'seams-unsealed', figure: 60, limit: 61 }]);
   const waxed = (start: number) => plan([coat(clear, 0), step(start, start + 30, [{ does: 'wax' }])]);
   expect(breaches(waxed(10), 14)).toEqual([]);
   expect(breaches(waxed(9), 14)).toEqual([{ breach: 'painted-after-wax', figure: 0, limit: 9 }]);

@@ -1,4 +1,4 @@
-import type { Product, Shelf } from '../film';
+import type { ClimateStop, Product, Shelf, StackFaultCode } from '../film';
 import type { Surface } from '../surface';
 import type { AirUntil } from '../shop';
 import type { Minute } from '../units';
@@ -12,15 +12,15 @@ export type Removal = 'strip' | 'scuff' | 'block' | 'sand' | 'cut' | 'polish';
 
 /** What a step does to the surfaces it stands on. Films are µm dry; edges carry less and lose more. */
 export type Deed =
-  | { does: 'lay'; product: string; um: number; edgeUm: number; by: Minute; isEffect: boolean }
+  | { does: 'lay'; product: string; um: number; edgeUm: number; by: Minute }
   | { does: 'fill' }
   | { does: 'take'; um: number | 'all'; edgeUm: number; by: Removal; spots: boolean }
   | { does: 'treat' }
   | { does: 'wipe' }
   | { does: 'cover'; cover: string }
   | { does: 'uncover'; cover: string }
-  | { does: 'fit' | 'off' | 'hang' | 'unload' }
-  | { does: 'set-gaps' | 'seal-seams' | 'wax' | 'sample' | 'approve' | 'look-again' | 'hand-over' };
+  | { does: 'fit' | 'off' | 'hang' }
+  | { does: 'set-gaps' | 'seal-seams' | 'wax' | 'approve' | 'look-again' | 'hand-over' };
 
 export interface AuditCover {
   /** That of the step that lays it. */
@@ -93,6 +93,45 @@ export interface AuditPlan {
 
 export type Station = 'walkaround' | 'film' | 'steps' | 'bays' | 'booth' | 'stores' | 'log';
 
+/** What breaks a law, by the law that finds it; a pair of films by its fault, air by what forbids it. */
+export type Breach =
+  | 'coated-early'
+  | 'sanded-soft'
+  | 'window-closed'
+  | 'bare-too-long'
+  | 'left-bare'
+  | 'never-sanded'
+  | 'filler-unsanded'
+  | 'effect-sanded'
+  | 'session-too-thick'
+  | StackFaultCode
+  | 'cut-through'
+  | 'below-stop-line'
+  | 'handled-soft'
+  | 'sprayed-uncovered'
+  | 'worked-under-cover'
+  | 'not-wiped'
+  | 'cover-left-on'
+  | 'cover-too-old'
+  | 'taped-soft'
+  | 'inside-after-outside'
+  | 'dust-at-the-body'
+  | 'dust-in-the-air'
+  | 'in-two-places'
+  | 'too-few-hands'
+  | 'unable'
+  | 'at-two-steps'
+  | ClimateStop['code']
+  | 'coloured-before-approval'
+  | 'filled-before-gaps'
+  | 'seams-unsealed'
+  | 'painted-after-wax'
+  | 'booked-behind-a-hold'
+  | 'fitted-before-polish'
+  | 'looked-too-soon'
+  | 'not-as-promised'
+  | 'work-on-nothing';
+
 /** A breach of a law: where, when, by how much, and the station where it is mended. */
 export interface Finding {
   law: Law;
@@ -102,8 +141,7 @@ export interface Finding {
   figure: number;
   limit: number;
   unit: 'min' | 'µm' | 'days' | 'coats' | '°C' | '%' | 'people' | 'steps';
-  /** What is wrong, as a word for sentences. */
-  breach: string;
+  breach: Breach;
   station: Station;
   insisted: boolean;
 }

@@ -12,7 +12,6 @@ export interface Film {
   lastBy: Minute;
   step: string;
   pass: string | null;
-  isEffect: boolean;
   /** Sanded, scuffed or blocked since its last coat, as a whole. */
   openedAt: Minute | null;
   openedBy: Removal | null;
@@ -112,7 +111,7 @@ function laid(
   deed: Extract<Deed, { does: 'lay' }>,
 ): readonly Film[] {
   const top = films.at(-1);
-  const { product, um, edgeUm, by, isEffect } = deed;
+  const { product, um, edgeUm, by } = deed;
   // Coats of one product are one film, also where it was cut flat between them; its window runs from what is new.
   if (top && top.product === product)
     return [
@@ -139,7 +138,6 @@ function laid(
     lastBy: by,
     step: step.key,
     pass: step.pass,
-    isEffect,
     openedAt: null,
     openedBy: null,
   };

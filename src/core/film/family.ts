@@ -22,3 +22,6 @@ export const families = [
   'liner',
 ] as const;
 export type Family = (typeof families)[number];
+
+/** Films whose look hangs on how they are laid: known by their family, whatever the shop calls them. */
+export const effectFamilies: ReadonlySet<Family> = new Set<Family>(['effect-base', 'candy', 'flake']);

@@ -1,14 +1,11 @@
 import type { AuditCover, Deed, Removal } from '../audit';
-import { clearFigures, takenByWork, type Family, type Shelf } from '../film';
+import { clearFigures, takenByWork } from '../film';
 import { ladderOf, type Operation, type Role } from '../steps';
 import type { JobSection } from '../record';
 import type { PlannedStep, SectionSummary } from './model';
 
-const effects: ReadonlySet<Family> = new Set<Family>(['effect-base', 'candy', 'flake']);
-
 /** What the deeds of a step are read from. */
 export interface DeedGround {
-  shelf: Shelf;
   sections: ReadonlyMap<string, JobSection>;
   summaries: ReadonlyMap<string, SectionSummary>;
   /** Covers that a step lays, and those it pulls, by its key. */
@@ -28,7 +25,6 @@ export function deedsOf(step: PlannedStep, operation: Operation, ground: DeedGro
 }
 
 function layOf(step: PlannedStep, coat: NonNullable<PlannedStep['coat']>, ground: DeedGround): Deed {
-  const family = ground.shelf.get(coat.product)?.coating?.family;
   if (coat.role === 'build')
     for (const section of step.sections)
       ground.unblockedUm.set(section, (ground.unblockedUm.get(section) ?? 0) + coat.dryUm);
@@ -39,7 +35,6 @@ function layOf(step: PlannedStep, coat: NonNullable<PlannedStep['coat']>, ground
     edgeUm: coat.dryUm * clearFigures.edgeShare,
     // The flash that the painter stands by is part of the step, and comes after the coat.
     by: step.end - Math.min(step.figure.flashMin, step.end - step.start),
-    isEffect: family !== undefined && effects.has(family),
   };
 }
 
@@ -84,11 +79,9 @@ function deedOf(role: Role, step: PlannedStep, ground: DeedGround): Deed[] {
     case 'off':
     case 'fit':
     case 'hang':
-    case 'unload':
     case 'set-gaps':
     case 'seal-seams':
     case 'wax':
-    case 'sample':
     case 'approve':
     case 'look-again':
     case 'hand-over':

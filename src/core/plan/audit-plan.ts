@@ -27,7 +27,6 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
   const ahead = plan.steps.filter((step) => !step.skipped);
   const covering = coveringOf(ahead, surfaces, entries);
   const ground: DeedGround = {
-    shelf,
     sections: new Map(sections.map((section) => [section.key, section])),
     summaries: new Map(plan.sections.map((summary) => [summary.section, summary])),
     laid: covering.laid,

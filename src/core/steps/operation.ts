@@ -78,7 +78,6 @@ export const roles = [
   'wax',
   'hand-over',
   'look-again',
-  'unload',
   'wipe',
   'spray',
 ] as const;

@@ -1,4 +1,4 @@
-import { clearSessionSizes, levelStandards, type Family, type Product } from '../film';
+import { clearSessionSizes, effectFamilies, levelStandards, type Product } from '../film';
 import type { Job, JobSection } from '../record';
 import type { Part } from '../vehicle';
 import type { Group } from './group';
@@ -9,10 +9,8 @@ import { ladderOf, type SectionStack } from './stack';
 import { stripMethod } from './stripping';
 import type { LoopKey } from './work-state';
 
-/** Films whose look hangs on how they are laid: they are known by their family, whatever the shop calls them. */
-const effects: ReadonlySet<Family> = new Set<Family>(['effect-base', 'candy', 'flake']);
 const isEffect = (product: Product): boolean =>
-  product.coating !== null && effects.has(product.coating.family);
+  product.coating !== null && effectFamilies.has(product.coating.family);
 
 /** What decides the defaults of the schools for a section. */
 function schoolCase(

@@ -60,9 +60,8 @@ export function laySession(laying: Laying, task: Task): Session {
   for (const section of sections) {
     laying.standing.set(section.key, last!);
     laying.topmost.set(section.key, last!);
-  }
-  for (const section of sections)
     laying.open.laid([section.key], facesThere(facesOf(laying, task), parts, section.key), last!);
+  }
   return last!;
 }
 

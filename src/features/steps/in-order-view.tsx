@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import type { Finding } from '@/core/audit';
 import { Empty, Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
@@ -13,7 +14,7 @@ interface Answer {
   laws: number;
 }
 
-/** Whether the plan is in order: every law of the work it breaks, where and by how much, and where that is mended. */
+/** Whether the plan is in order: every law of the work it breaks, where and by how much, and where to fix it. */
 export function InOrderView({
   job,
   stepName,
@@ -26,30 +27,35 @@ export function InOrderView({
   const planHash = usePlanHash();
   const { data, error } = useAnswer<Answer>(`/api/jobs/${job}/in-order`, [planHash]);
   if (error) return <Notice grade="stop">{refusalOf(error)}</Notice>;
-  if (!data) return <Empty>Holding the plan against the laws of the work …</Empty>;
+  if (!data) return <Empty>Checking the plan against the laws of the work …</Empty>;
+  if (data.laws === 0) return <Empty>There is no work to check yet.</Empty>;
   if (data.findings.length === 0)
     return (
       <Notice grade="released">
-        In order: {data.laws} laws of the work were held against every surface, and none is broken.
+        In order: {data.laws} laws of the work checked on every surface, no findings.
       </Notice>
     );
   return (
     <>
       <p className="pb-2 text-quiet">
-        Surfaces, covers and films of the plan as it stands, held against {data.laws} laws of the work. What
-        is done or insisted on is told too.
+        {data.laws} laws of the work checked on every surface of this plan. Finished work and overrides are
+        listed too.
       </p>
-      <Table caption="What is not in order" head={['When', 'Law', 'What is wrong', 'Panels', 'Mended in']}>
+      <Table caption="Findings" head={['When', 'Law', 'Finding', 'Panels', 'Fix in']}>
         {gathered(data.findings).map(({ finding, surfaces }) => (
           <tr key={`${finding.law}${finding.breach}${finding.steps.join()}`} className="border-b border-line">
             <td className="py-[3px] pr-3 align-top whitespace-nowrap">{moment(finding.at, locale)}</td>
             <td className="py-[3px] pr-3 align-top">{lawWords[finding.law]}</td>
             <td className="py-[3px] pr-3 align-top">
               {findingSentence(finding, stepName)}
-              {finding.insisted && <span className="block text-small text-caution">insisted on</span>}
+              {finding.insisted && <span className="block text-small text-caution">overridden by hand</span>}
             </td>
             <td className="py-[3px] pr-3 align-top">{panelsOf(surfaces)}</td>
-            <td className="py-[3px] align-top">{stationWords[finding.station]}</td>
+            <td className="py-[3px] align-top">
+              <Link href={`/jobs/${job}/${finding.station}`} className="underline underline-offset-2">
+                {stationWords[finding.station]}
+              </Link>
+            </td>
           </tr>
         ))}
       </Table>

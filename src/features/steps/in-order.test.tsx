@@ -23,14 +23,19 @@ const finding = (over: Partial<Finding>): Finding => ({
   ...over,
 });
 const stepName = (key: string) => `the ${key} step`;
-const shown = (findings: Finding[]) => {
-  global.fetch = jest.fn().mockResolvedValue(answer(200, { findings, laws: 17 }));
+const shown = (findings: Finding[], laws = 17) => {
+  global.fetch = jest.fn().mockResolvedValue(answer(200, { findings, laws }));
   draw(<InOrderView job="P-014" stepName={stepName} locale={locale} />);
 };
 
 test('says how many laws were held against a plan that is in order', async () => {
   shown([]);
-  expect((await screen.findByText(/In order: 17 laws/)).textContent).toContain('none is broken');
+  expect((await screen.findByText(/In order: 17 laws/)).textContent).toContain('no findings');
+});
+
+test('a job without work has nothing to check, and says so', async () => {
+  shown([], 0);
+  expect(await screen.findByText('There is no work to check yet.')).toBeTruthy();
 });
 
 test('one line for a breach between two steps, with its panels and where it is mended', async () => {
@@ -42,11 +47,11 @@ test('one line for a breach between two steps, with its panels and where it is m
   const rows = await screen.findAllByRole('row');
   expect(rows).toHaveLength(3);
   expect(rows[1]!.textContent).toContain(
-    '“the last step” sands the film of “the first step” after 11 h 40 where it needs 12 h',
+    '“the last step” sands the film of “the first step” after 11 h 40, it needs 12 h. Start later',
   );
   expect(rows[1]!.textContent).toContain('D1L, D1R');
-  expect(rows[1]!.textContent).toContain('Bays');
-  expect(rows[2]!.textContent).toContain('insisted on');
+  expect(screen.getByRole('link', { name: 'Bays' }).getAttribute('href')).toBe('/jobs/P-014/bays');
+  expect(rows[2]!.textContent).toContain('overridden by hand');
 });
 
 test('says so where nobody answers', async () => {
@@ -58,10 +63,10 @@ test('says so where nobody answers', async () => {
 test('sentences carry figure and limit, and a pair of films is named by its fault', () => {
   const said = (over: Partial<Finding>) => findingSentence(finding(over), stepName);
   expect(said({ breach: 'bare-too-long', figure: 481, limit: 480 })).toBe(
-    'Bare for 8 h 01 after “the first step”, at most 8 h: prime sooner, or treat again.',
+    'Bare for 8 h 01 after “the first step”, at most 8 h. Prime sooner, or treat again.',
   );
   expect(said({ breach: 'below-stop-line', figure: 27.2, limit: 30 })).toContain(
-    '27.2 µm would be left, at least 30',
+    '27.2 µm would be left, at least 30 µm must stay',
   );
-  expect(said({ breach: 'lifts' })).toContain('which it does not bear (lifts)');
+  expect(said({ breach: 'lifts' })).toContain('its coat system is faulty (lifts)');
 });

@@ -28,7 +28,7 @@ const views = {
   rounds: 'Rounds',
   panels: 'Panels',
   totals: 'Totals',
-  order: 'Is it in order?',
+  order: 'Plan in order?',
   scope: 'Scope',
 };
 

@@ -124,8 +124,8 @@ describe('why not earlier', () => {
 
 describe('warnings', () => {
   const cases: [PlanWarning, 'stop' | 'caution', string][] = [
-    [{ code: 'late', days: 1 }, 'stop', 'The promise is missed by 1 day.'],
-    [{ code: 'late', days: 4 }, 'stop', 'The promise is missed by 4 days.'],
+    [{ code: 'late', days: 1 }, 'stop', 'The plan ends 1 day after the promised date.'],
+    [{ code: 'late', days: 4 }, 'stop', 'The plan ends 4 days after the promised date.'],
     [
       { code: 'over-cap', budget: 'labour', planned: 5430, cap: 5400 },
       'caution',

@@ -26,7 +26,9 @@ export function warningText(
   const caution = (text: string): WarningText => ({ grade: 'caution', text });
   switch (warning.code) {
     case 'late':
-      return stop(`The promise is missed by ${warning.days} ${warning.days === 1 ? 'day' : 'days'}.`);
+      return stop(
+        `The plan ends ${warning.days} ${warning.days === 1 ? 'day' : 'days'} after the promised date.`,
+      );
     case 'over-cap': {
       const show = (value: number) =>
         warning.budget === 'materials' ? money(value, locale) : `${hours(value)} h`;

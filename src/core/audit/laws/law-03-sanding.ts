@@ -1,17 +1,23 @@
+import { effectFamilies, type Family } from '../../film';
 import type { Walk } from '../walks';
 import type { Ground, LawFile } from './law';
 
 /** Films that lie rough until they are blocked. */
-const rough: ReadonlySet<string> = new Set(['build', 'polyester']);
+const rough: ReadonlySet<Family> = new Set<Family>(['build', 'polyester']);
 /** What may be laid on a sanded effect film: itself once more, or what buries it. */
-const buries: ReadonlySet<string> = new Set(['clear', 'inter-clear']);
+const buries: ReadonlySet<Family> = new Set<Family>(['clear', 'inter-clear']);
 
 /** What must be sanded before the next film is, insides too; effect film that was sanded gets another full coat. */
 export const sanding: LawFile = {
   law: 3,
   check(ground) {
     const { walks, coating, applies, find } = ground;
-    const familyOf = (product: string) => coating(product)?.coating?.family ?? '';
+    const familyOf = (product: string) => coating(product)?.coating?.family;
+    const is = (families: ReadonlySet<Family>, product: string) => {
+      const family = familyOf(product);
+      return family !== undefined && families.has(family);
+    };
+    const isEffect = (product: string) => is(effectFamilies, product);
     for (const walk of walks) {
       const { surface, events, end } = walk;
       tooThick(ground, walk);
@@ -19,7 +25,6 @@ export const sanding: LawFile = {
         if (deed.does !== 'lay') continue;
         const top = before.films.at(-1);
         const common = { surfaces: [surface.key], at: step.start, insisted: step.insisted } as const;
-        const family = familyOf(deed.product);
         if (before.rawFiller) {
           applies();
           find({
@@ -32,7 +37,7 @@ export const sanding: LawFile = {
             station: 'steps',
           });
         }
-        if (top && top.product !== deed.product && rough.has(familyOf(top.product))) {
+        if (top && top.product !== deed.product && is(rough, top.product)) {
           applies();
           if (top.openedAt === null)
             find({
@@ -45,9 +50,9 @@ export const sanding: LawFile = {
               station: 'steps',
             });
         }
-        if (top?.isEffect && top.openedAt !== null && familyOf(top.product) !== 'flake') {
+        if (top && isEffect(top.product) && top.openedAt !== null && familyOf(top.product) !== 'flake') {
           applies();
-          if (!deed.isEffect && buries.has(family))
+          if (!isEffect(deed.product) && is(buries, deed.product))
             find({
               ...common,
               steps: [top.step, step.key],
@@ -60,7 +65,7 @@ export const sanding: LawFile = {
         }
       }
       const last = end.films.at(-1);
-      if (last && rough.has(familyOf(last.product))) applies();
+      if (last && is(rough, last.product)) applies();
     }
   },
 };

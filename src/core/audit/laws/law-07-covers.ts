@@ -22,7 +22,7 @@ export const covers: LawFile = {
 function coveredAt({ events }: Walk, at: number): boolean {
   const on = new Set<string>();
   for (const { step, deed } of events) {
-    if (step.end > at) break;
+    if (step.end > at) continue;
     if (deed.does === 'cover') on.add(deed.cover);
     if (deed.does === 'uncover') on.delete(deed.cover);
   }

@@ -1,10 +1,14 @@
+import { colourFamilies } from '../families';
 import type { LawFile } from './law';
 
 /** Where an approval is asked, no colour goes on before it. */
 export const approval: LawFile = {
   law: 13,
   check({ plan, walks, coating, applies, find }) {
-    const isColour = (product: string) => colours.has(coating(product)?.coating?.family ?? '');
+    const isColour = (product: string) => {
+      const family = coating(product)?.coating?.family;
+      return family !== undefined && colourFamilies.has(family);
+    };
     const approvals = plan.steps.filter((step) => step.deeds.some((deed) => deed.does === 'approve'));
     for (const step of approvals)
       for (const { surface, events } of walks) {
@@ -27,12 +31,3 @@ export const approval: LawFile = {
       }
   },
 };
-
-const colours: ReadonlySet<string> = new Set([
-  'base',
-  'effect-base',
-  'waterborne-base',
-  'candy',
-  'flake',
-  'single-stage',
-]);

@@ -1,16 +1,20 @@
-import type { Deed } from '../model';
+import { colourFamilies } from '../families';
+import type { Breach, Deed } from '../model';
 import type { Walk } from '../walks';
 import type { LawFile } from './law';
 
 /** Gaps are set before filler, seams sealed before the colour, wax comes after every film. */
-const orders: readonly { first: Deed['does']; then: (deed: Deed) => boolean; breach: string }[] = [
-  { first: 'set-gaps', then: (deed) => deed.does === 'fill', breach: 'filled-before-gaps' },
-  { first: 'seal-seams', then: (deed) => deed.does === 'hand-over', breach: 'seams-unsealed' },
-];
-
 export const order: LawFile = {
   law: 14,
-  check({ walks, applies, find }) {
+  check({ walks, coating, applies, find }) {
+    const isColour = (deed: Deed) => {
+      const family = deed.does === 'lay' ? coating(deed.product)?.coating?.family : undefined;
+      return family !== undefined && colourFamilies.has(family);
+    };
+    const orders: { first: Deed['does']; then: (deed: Deed) => boolean; breach: Breach }[] = [
+      { first: 'set-gaps', then: (deed) => deed.does === 'fill', breach: 'filled-before-gaps' },
+      { first: 'seal-seams', then: isColour, breach: 'seams-unsealed' },
+    ];
     for (const walk of walks) {
       for (const { first, then, breach } of orders) {
         const earlier = walk.events.find(({ deed }) => deed.does === first);

@@ -117,7 +117,6 @@ export const boothWork: readonly Operation[] = [
   }),
   operation({
     code: 'unload',
-    does: ['unload'],
     name: 'Unload and clean out',
     phase: 'clear',
     basis: 'fixed',
