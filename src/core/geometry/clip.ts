@@ -35,12 +35,12 @@ const clip = (operation: Operation, figures: readonly Given[]): Figure[] =>
 
 /**
  * Clips on finer and then on coarser cells until the package neither gives up nor answers what cannot be.
- * @param couldBe whether a result can be right   @throws what the package said last, where none could
+ * @param couldBe whether a result can be right that was made on cells of that size, m   @throws what the package said last, where none could
  */
 export function clipWhere(
   operation: Operation,
   figures: readonly Given[],
-  couldBe: (made: readonly Figure[]) => boolean,
+  couldBe: (made: readonly Figure[], cellM: number) => boolean,
 ): Figure[] {
   let fault: unknown = new Error('no clipping of these figures could be right');
   for (const cellM of cellsM) {
@@ -48,7 +48,7 @@ export function clipWhere(
     if (!first) return [];
     try {
       const made = fromCells(polygonClipping[operation](first, ...rest), cellM);
-      if (couldBe(made)) return made;
+      if (couldBe(made, cellM)) return made;
     } catch (thrown) {
       fault = thrown;
     }

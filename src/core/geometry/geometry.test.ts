@@ -115,6 +115,18 @@ describe('growing and shrinking', () => {
     );
   });
 
+  test('a long, thin triangle is given back at a distance of 0, and grows by its edges and its corners', () => {
+    const thin: Point[] = [
+      [0.3, 2.44388],
+      [0.514175, 0.3],
+      [0.525621, 0.652403],
+    ];
+    // Half the cross product of two sides: ½ · |0.214175 · −1.791477 + 2.14388 · 0.225621| = 0.050007 m².
+    expect(sum(offsetOf({ outline: thin }, 0))).toBeCloseTo(0.050007, 4);
+    // Sides of 2.15455, 0.35259 and 1.80563 m: 0.050007 + 4.31277 · 0.01 + π · 0.0001.
+    expect(sum(offsetOf({ outline: thin }, 0.01))).toBeCloseTo(0.09345, 4);
+  });
+
   test('a band as wide as the panel is all of it; an opening has a band of its own', () => {
     expect(edgeBandM2({ outline: rectangle(0, 0, 0.2, 1) }, 0.1)).toBeCloseTo(0.2, 6);
     const framed = { outline: rectangle(0, 0, 2, 2), holes: [rectangle(0.5, 0.5, 1, 1)] };

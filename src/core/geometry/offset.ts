@@ -66,20 +66,23 @@ const areaOf = (made: readonly Figure[]): number => made.reduce((sum, one) => su
 export function offsetOf(figure: Given, distanceM: number): Figure[] {
   const area = figureAreaM2(figure);
   const d = Math.abs(distanceM);
-  const slack = 1e-6 + area * 1e-4;
-  if (distanceM === 0) return clipWhere('union', [figure], (made) => Math.abs(areaOf(made) - area) <= slack);
+  const length = edgeLengthM(figure);
+  // A corner that moves by half a cell moves the area by as much along its edges: a long, thin figure feels it most.
+  const slack = (cellM: number) => 1e-6 + area * 1e-4 + length * cellM;
+  if (distanceM === 0)
+    return clipWhere('union', [figure], (made, cellM) => Math.abs(areaOf(made) - area) <= slack(cellM));
   const { figures, circles } = band(figure, d, distanceM > 0 ? 'outside' : 'inside');
   // No band is wider than its edges are long, but for the circles at its corners.
-  const most = edgeLengthM(figure) * d + circles * Math.PI * d * d;
+  const most = length * d + circles * Math.PI * d * d;
   if (distanceM > 0)
-    return clipWhere('union', [figure, ...figures], (made) => {
+    return clipWhere('union', [figure, ...figures], (made, cellM) => {
       const grown = areaOf(made);
-      return grown >= area - slack && grown <= area + most + slack;
+      return grown >= area - slack(cellM) && grown <= area + most + slack(cellM);
     });
-  const least = Math.max(area - most, areaDeepInside(figure, d)) - slack;
-  return clipWhere('difference', [figure, ...figures], (made) => {
+  const least = Math.max(area - most, areaDeepInside(figure, d));
+  return clipWhere('difference', [figure, ...figures], (made, cellM) => {
     const left = areaOf(made);
-    return left >= least && left <= area + slack;
+    return left >= least - slack(cellM) && left <= area + slack(cellM);
   });
 }
 
