@@ -18,7 +18,8 @@ export const mutantRooms = {
   },
   film: {
     files: 'src/core/film/{clear-budget,time-at-temperature,film-column,film-at-day}.ts',
-    tests: 'src/core/film/{film,film-properties,film-at-day,stack}.test.ts',
+    tests:
+      'src/core/film/{film,film-properties,film-at-day,film-column,clear-budget,time-at-temperature}.test.ts',
   },
   stores: {
     files: 'src/core/stores/{needs,mix,packs,stock,voc}.ts',

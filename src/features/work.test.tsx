@@ -176,7 +176,8 @@ describe('Log', () => {
     expect(bodyOf(0)).toMatchObject({ kind: 'correct-log', id: props().entries[0]!.id });
     fireEvent.change(screen.getByLabelText('Kind of entry'), { target: { value: 'redo' } });
     fireEvent.submit(screen.getByRole('form', { name: 'New entry' }));
-    expect(await screen.findByText('Rework needs its cause.')).toBeInTheDocument();
+    expect(await screen.findByRole('alert')).toHaveTextContent('what was seen, or the cause is missing');
+    expect(sent).toHaveBeenCalledTimes(1);
   });
 
   test('hours by phase against the plan, and by month', () => {

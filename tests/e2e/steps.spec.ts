@@ -62,7 +62,7 @@ test('a licensed hold asks for the licence, keeps the release as unverified, and
   await page.goto('/jobs/P-016/steps#hold/weight');
   await page.getByLabel('Name', { exact: true }).fill('A. Engineer');
   await page.getByRole('button', { name: 'Enter the release' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'needs the licence' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Licence is missing' })).toBeVisible();
   await page.getByLabel('Licence').fill('L-66');
   await page.getByRole('button', { name: 'Enter the release' }).click();
   const inspector = page.getByRole('complementary');

@@ -46,7 +46,7 @@ test('the film follows the day, and cold air says what breaks', async ({ page })
   for (let day = 0; day < 30; day += 1) await page.keyboard.press('.');
   await expect(page.getByRole('button', { name: /^Roof: 222 µm on flats/ })).toBeVisible();
   await page.getByRole('button', { name: 'What if' }).click();
-  await page.getByLabel('What if every place has').fill('5');
+  await page.getByLabel('Air of every place, °C').fill('5');
   await page.getByRole('button', { name: 'Show what breaks' }).click();
   await expect(
     page.getByText(/Urethane clear 2:1 is applied between 12 and 32 °C; the place has 5 °C/),

@@ -52,3 +52,7 @@ export function readQuantity(text: string, kind: QuantityKind): ReadQuantity {
     ? { status: 'faulty', code: 'unknown-unit', unit, known }
     : { status: 'ok', value: value * factor };
 }
+
+/** A figure as it was typed, with a point or a comma; NaN where it is none, also where nothing was typed. */
+export const typedFigure = (text: string): number =>
+  text.trim() === '' ? NaN : Number(text.trim().replace(',', '.'));

@@ -1,12 +1,14 @@
 'use client';
 
 import { useState } from 'react';
+import type { UseFormReturn } from 'react-hook-form';
 import type { Change } from '@/core/changes';
 import { levels, type Level } from '@/core/film';
 import type { SchoolKey } from '@/core/record';
 import { skills, type Skill } from '@/core/shop';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
+import { EntryForm, Figure, Line, Pick } from '../frame/entry-form';
 import type { ChangeGround } from './change-words';
 
 /** What can be asked for; a pin is taken out where it is set, an order has to be found. */
@@ -24,33 +26,29 @@ const kinds: Record<Exclude<Change['kind'], 'unpin' | 'order'>, string> = {
 
 type Kind = keyof typeof kinds;
 
+type Form = UseFormReturn<Asked>;
+
+/** A choice with its words before it. */
 function Choice({
   label,
-  value,
-  options,
-  onPick,
+  ...given
 }: {
+  form: Form;
+  name: keyof Asked;
   label: string;
-  value: string;
   options: readonly { value: string; text: string }[];
-  onPick(value: string): void;
+  onPick?(value: string): void;
 }) {
   return (
     <label className="flex items-center gap-1">
       {label}
-      <select aria-label={label} value={value} onChange={(event) => onPick(event.target.value)}>
-        {options.map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.text}
-          </option>
-        ))}
-      </select>
+      <Pick {...given} label={label} />
     </label>
   );
 }
 
 /** Everything the form holds; the change asked for takes what it needs of it. */
-interface Asked {
+type Asked = {
   kind: Kind;
   section: string;
   level: Level;
@@ -63,7 +61,7 @@ interface Asked {
   to: string;
   promise: string;
   figure: string;
-}
+};
 
 const firstAsked = (ground: ChangeGround): Asked => ({
   kind: 'saturdays',
@@ -86,13 +84,13 @@ function changeOf(asked: Asked): Change {
     case 'saturdays':
       return { kind };
     case 'overtime':
-      return { kind, minutes: Number(asked.figure) };
+      return { kind, minutes: typedFigure(asked.figure) };
     case 'extra-person':
       return { kind, skill };
     case 'away':
       return { kind, person, from, to };
     case 'rented-booth':
-      return { kind, from, days: Number(asked.figure) };
+      return { kind, from, days: typedFigure(asked.figure) };
     case 'level':
       return { kind, section, level };
     case 'school':
@@ -108,26 +106,27 @@ const named = (list: readonly { key: string; name: string }[]) =>
   list.map((one) => ({ value: one.key, text: one.name }));
 const plain = (list: readonly string[]) => list.map((one) => ({ value: one, text: one }));
 
-function Day({ label, value, onSet }: { label: string; value: string; onSet(value: string): void }) {
+function Day({ form, name, label }: { form: Form; name: 'from' | 'to' | 'promise'; label: string }) {
   return (
     <label className="flex items-center gap-1">
       {label}
-      <input type="date" value={value} onChange={(event) => onSet(event.target.value)} required />
+      <Line form={form} name={name} type="date" label={label} required />
     </label>
   );
 }
 
-function Whole({ label, value, onSet }: { label: string; value: string; onSet(value: string): void }) {
+function Whole({ form, label, most }: { form: Form; label: string; most: number }) {
   return (
     <label className="flex items-center gap-1">
       {label}
-      <input
-        type="number"
-        min={1}
-        max={360}
+      <Figure
+        form={form}
+        name="figure"
+        label={label}
+        least={1}
+        most={most}
+        whole
         required
-        value={value}
-        onChange={(event) => onSet(event.target.value)}
         className="w-16 text-right"
       />
     </label>
@@ -135,142 +134,98 @@ function Whole({ label, value, onSet }: { label: string; value: string; onSet(va
 }
 
 /** The fields that the kind of change asked for needs. */
-function ChangeFields({
-  ground,
-  asked,
-  onSet,
-}: {
-  ground: ChangeGround;
-  asked: Asked;
-  onSet(set: Partial<Asked>): void;
-}) {
-  const from = <Day label="from" value={asked.from} onSet={(value) => onSet({ from: value })} />;
-  const whole = (label: string) => (
-    <Whole label={label} value={asked.figure} onSet={(figure) => onSet({ figure })} />
-  );
-  switch (asked.kind) {
+function ChangeFields({ ground, form }: { ground: ChangeGround; form: Form }) {
+  switch (form.watch('kind')) {
     case 'saturdays':
       return null;
     case 'overtime':
-      return whole('minutes a day');
+      return <Whole form={form} label="minutes a day" most={360} />;
     case 'extra-person':
-      return (
-        <Choice
-          label="who can"
-          value={asked.skill}
-          options={plain(skills)}
-          onPick={(value) => onSet({ skill: value as Skill })}
-        />
-      );
+      return <Choice form={form} name="skill" label="who can" options={plain(skills)} />;
     case 'away':
       return (
         <>
           <Choice
+            form={form}
+            name="person"
             label="who"
-            value={asked.person}
             options={ground.people.map((one) => ({ value: one.id, text: one.name }))}
-            onPick={(person) => onSet({ person })}
           />
-          {from}
-          <Day label="to" value={asked.to} onSet={(to) => onSet({ to })} />
+          <Day form={form} name="from" label="from" />
+          <Day form={form} name="to" label="to" />
         </>
       );
     case 'rented-booth':
       return (
         <>
-          {from}
-          {whole('days')}
+          <Day form={form} name="from" label="from" />
+          <Whole form={form} label="days" most={360} />
         </>
       );
     case 'level':
-    case 'school':
-      return <WayFields ground={ground} asked={asked} onSet={onSet} />;
-    case 'promise':
-      return <Day label="for" value={asked.promise} onSet={(promise) => onSet({ promise })} />;
-    case 'drop-job':
       return (
-        <Choice
-          label="job"
-          value={asked.other}
-          options={plain(ground.otherJobs)}
-          onPick={(other) => onSet({ other })}
-        />
+        <>
+          <Choice form={form} name="section" label="section" options={named(ground.sections)} />
+          <Choice form={form} name="level" label="to" options={plain(levels)} />
+        </>
       );
+    case 'school':
+      return <SchoolFields ground={ground} form={form} />;
+    case 'promise':
+      return <Day form={form} name="promise" label="for" />;
+    case 'drop-job':
+      return <Choice form={form} name="other" label="job" options={plain(ground.otherJobs)} />;
   }
 }
 
-/** Another way of working: a level of one section, or another school for the whole job. */
-function WayFields({
-  ground,
-  asked,
-  onSet,
-}: {
-  ground: ChangeGround;
-  asked: Asked;
-  onSet(set: Partial<Asked>): void;
-}) {
-  if (asked.kind === 'level')
-    return (
-      <>
-        <Choice
-          label="section"
-          value={asked.section}
-          options={named(ground.sections)}
-          onPick={(section) => onSet({ section })}
-        />
-        <Choice
-          label="to"
-          value={asked.level}
-          options={plain(levels)}
-          onPick={(value) => onSet({ level: value as Level })}
-        />
-      </>
-    );
+/** Another method for the whole job. */
+function SchoolFields({ ground, form }: { ground: ChangeGround; form: Form }) {
   const optionsOf = (school: string) => ground.schools.find((one) => one.key === school)?.options ?? [];
   return (
     <>
       <Choice
+        form={form}
+        name="school"
         label="school"
-        value={asked.school}
         options={named(ground.schools)}
-        onPick={(school) => onSet({ school, option: optionsOf(school)[0]?.key ?? '' })}
+        onPick={(school) => form.setValue('option', optionsOf(school)[0]?.key ?? '')}
       />
-      <Choice
-        label="as"
-        value={asked.option}
-        options={named(optionsOf(asked.school))}
-        onPick={(option) => onSet({ option })}
-      />
+      <Choice form={form} name="option" label="as" options={named(optionsOf(form.watch('school')))} />
     </>
   );
 }
 
 /** Asks for one thing done otherwise. */
 export function ChangeForm({ ground, onAdd }: { ground: ChangeGround; onAdd(change: Change): void }) {
-  const live = useLive();
-  const [asked, setAsked] = useState(() => firstAsked(ground));
-  const set = (change: Partial<Asked>) => setAsked({ ...asked, ...change });
+  const [start] = useState(() => firstAsked(ground));
   const offered = (Object.keys(kinds) as Kind[]).filter(
     (one) => one !== 'drop-job' || ground.otherJobs.length > 0,
   );
   return (
-    <form
+    <EntryForm
       className="flex flex-wrap items-center gap-3 pb-3"
-      onSubmit={(event) => {
-        event.preventDefault();
+      start={start}
+      stays
+      send={(asked) => {
         onAdd(changeOf(asked));
+        return null;
       }}
     >
-      <Choice
-        label="What if:"
-        value={asked.kind}
-        options={offered.map((one) => ({ value: one, text: kinds[one] }))}
-        onPick={(value) => set({ kind: value as Kind, figure: value === 'rented-booth' ? '5' : '60' })}
-      />
-      <ChangeFields ground={ground} asked={asked} onSet={set} />
-      <Button type="submit" look="main" disabled={!live}>
-        Lay beside
-      </Button>
-    </form>
+      {(form) => (
+        <>
+          <Choice
+            form={form}
+            name="kind"
+            label="What if:"
+            options={offered.map((one) => ({ value: one, text: kinds[one] }))}
+            onPick={(kind) => form.setValue('figure', kind === 'rented-booth' ? '5' : '60')}
+          />
+          <ChangeFields ground={ground} form={form} />
+          <Button type="submit" look="main">
+            Lay beside
+          </Button>
+        </>
+      )}
+    </EntryForm>
   );
 }

@@ -3,6 +3,7 @@ import type { Level } from '@/core/film';
 import { levelStandards } from '@/core/film';
 import type { SchoolChoice } from '@/core/record';
 import { date, hours } from '../words/format';
+import { counted } from '../words/counted';
 
 /** What changes may name, as words and as choices of the form. */
 export interface ChangeGround {
@@ -39,7 +40,7 @@ export function changeText(change: Change, ground: ChangeGround): string {
     case 'rented-booth':
       return change.days >= 366
         ? 'A second booth, rented when needed'
-        : `A second booth, rented ${change.days} ${change.days === 1 ? 'day' : 'days'} from ${date(change.from)}`;
+        : `A second booth, rented ${counted(change.days, 'day')} from ${date(change.from)}`;
     case 'level':
       return `${section(change.section)} to ${change.level}`;
     case 'school': {
@@ -71,7 +72,7 @@ export function ownerNotices(change: Change, ground: ChangeGround): string | nul
   const [was, now] = [levelStandards[section.level], levelStandards[change.level]];
   const parts = [`${section.name} ${now.meaning} instead of ${was.meaning}`];
   const less = was.clearCoats - now.clearCoats;
-  if (less > 0) parts.push(`${less} ${less === 1 ? 'clear' : 'clears'} less to polish`);
+  if (less > 0) parts.push(`${counted(less, 'clear')} less to polish`);
   if (was.lastsYears && now.lastsYears && was.lastsYears[0] > now.lastsYears[0])
     parts.push(`${was.lastsYears[0] - now.lastsYears[0]} years sooner to be done again`);
   return parts.join('; ');

@@ -4,6 +4,7 @@ import { date, hours, moment, span, type Locale } from '../words/format';
 import type { BaysProps } from './bays-props';
 import type { Collision } from '@/core/readings/collisions';
 import type { Waiting } from '@/core/readings/waiting';
+import { counted } from '../words/counted';
 
 /** The people behind the calendar: days too hard on somebody, and what to do while something dries. */
 export function CrewView({ crew, locale }: BaysProps) {
@@ -56,7 +57,7 @@ export function CrewView({ crew, locale }: BaysProps) {
               <td className={one.spareDays !== null && one.spareDays < 3 ? 'font-semibold text-caution' : ''}>
                 {one.spareDays === null
                   ? 'nobody is away then'
-                  : `${Math.max(0, one.spareDays)} ${one.spareDays === 1 ? 'day' : 'days'}, then not before ${one.backOn ? date(one.backOn) : 'anybody is back'}`}
+                  : `${counted(Math.max(0, one.spareDays), 'day')}, then not before ${one.backOn ? date(one.backOn) : 'anybody is back'}`}
               </td>
             </tr>
           ))}

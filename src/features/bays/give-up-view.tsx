@@ -10,6 +10,7 @@ import { useLive } from '@/ui/use-live';
 import { date, hours, money, type Locale } from '../words/format';
 import { TakeGiveUp } from './take-give-up';
 import { changeText, hoursMore, ownerNotices, type ChangeGround } from './change-words';
+import { counted } from '../words/counted';
 
 type Answer = { status: 'kept' } | ({ status: 'over' } & GiveUps);
 
@@ -19,7 +20,7 @@ function overText({ over }: GiveUps, locale: Locale): string {
       (over.unkept === 1
         ? 'one window, pin or step cannot be kept'
         : `${over.unkept} windows, pins or steps cannot be kept`),
-    over.lateDays > 0 && `${over.lateDays} ${over.lateDays === 1 ? 'day' : 'days'} late`,
+    over.lateDays > 0 && `${counted(over.lateDays, 'day')} late`,
     over.labourMin > 0 && `${hours(over.labourMin)} h above the cap`,
     over.materialsMinor > 0 && `${money(over.materialsMinor, locale)} of materials above the cap`,
     over.boothMin > 0 && `${hours(over.boothMin)} h of booth above the cap`,

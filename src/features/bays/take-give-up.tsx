@@ -4,8 +4,7 @@ import { useState } from 'react';
 import type { Change, PlanFigures } from '@/core/changes';
 import type { Edit } from '@/core/record';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
-import { refusalText, useSaving } from '../frame/saving';
+import { EntryForm, Line, useSent } from '../frame/entry-form';
 import { changeText, type ChangeGround } from './change-words';
 
 /** The edit of the job that makes a change true; null for what is done in the shop and is no matter of scope. */
@@ -54,17 +53,15 @@ export function TakeGiveUp({
   base: PlanFigures;
   ground: ChangeGround;
 }) {
-  const live = useLive();
-  const { save } = useSaving();
-  const [agreedBy, setAgreedBy] = useState('');
+  const send = useSent();
   const [said, setSaid] = useState<string | null>(null);
   const edit = editOf(job, change, ground);
   if (!edit)
     return <p className="text-small text-quiet">Done in Shop or by arrangement; the scope stays as it is.</p>;
-  const take = async () => {
-    const changed = await save(edit);
-    if (changed.status !== 'saved') return setSaid(refusalText(changed));
-    const written = await save({
+  const take = async ({ agreedBy }: { agreedBy: string }) => {
+    const refusal = await send(edit);
+    if (refusal !== null) return refusal;
+    const unwritten = await send({
       kind: 'add-scope',
       job,
       change: {
@@ -72,39 +69,35 @@ export function TakeGiveUp({
         hours: Math.round((figures.labourMin - base.labourMin) / 6) / 10,
         moneyMinor: figures.materialsMinor - base.materialsMinor,
         days: daysBetween(base.finishDate, figures.finishDate),
-        agreedBy: agreedBy.trim(),
+        agreedBy,
       },
     });
     setSaid(
-      written.status === 'saved'
+      unwritten === null
         ? 'Taken; it stands in Steps, Scope.'
         : 'Taken, but not written into the scope record: write it in Steps, Scope.',
     );
+    return null;
   };
   return (
-    <form
-      className="flex flex-wrap items-center gap-2 pt-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void take();
-      }}
-    >
-      <input
-        aria-label={`Who agreed to: ${changeText(change, ground)}`}
-        placeholder="who agreed"
-        className="w-40"
-        maxLength={80}
-        required
-        disabled={!live}
-        value={agreedBy}
-        onChange={(event) => setAgreedBy(event.target.value)}
-      />
-      <Button type="submit" disabled={!live || agreedBy.trim() === ''}>
-        Take it into the job
-      </Button>
-      <span role="status" className="text-small text-quiet">
-        {said}
-      </span>
-    </form>
+    <EntryForm className="flex flex-wrap items-center gap-2 pt-1" start={{ agreedBy: '' }} send={take}>
+      {(form) => (
+        <>
+          <Line
+            form={form}
+            name="agreedBy"
+            label={`Who agreed to: ${changeText(change, ground)}`}
+            placeholder="who agreed"
+            className="w-40"
+            maxLength={80}
+            required
+          />
+          <Button type="submit">Take it into the job</Button>
+          <span role="status" className="text-small text-quiet">
+            {said}
+          </span>
+        </>
+      )}
+    </EntryForm>
   );
 }

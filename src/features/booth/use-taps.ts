@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { LogKind } from '@/core/record';
-import { lastTime } from '@/core/units';
+import { lastTime, typedFigure } from '@/core/units';
 import { refusalText, useSaving } from '../frame/saving';
 import type { BoothProps, BoothSession, SessionCoat } from './booth-props';
 import type { Tap } from './window-inspector';
@@ -40,7 +40,7 @@ export function useTaps({
   const [early, setEarly] = useState<{ parts: string[]; reasons: string[] } | null>(null);
 
   const write: WriteTap = async (kind, parts, withCoat, insisted = '') => {
-    const wetUm = tap.wetUm.trim() === '' ? null : Number(tap.wetUm.replace(',', '.'));
+    const wetUm = tap.wetUm.trim() === '' ? null : typedFigure(tap.wetUm);
     if (withCoat && wetUm !== null && !(wetUm > 0))
       return setFault(`Wet film: “${tap.wetUm}” is no figure above 0 µm. Nothing is written.`);
     const outcome = await save({

@@ -1,6 +1,7 @@
 import type { GroundAdvice } from '@/core/film';
 import { Fact, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
+import { counted } from '../words/counted';
 
 /** What shows through a colour: coats to hide each ground, the sealer that asks least, coats more over another colour. */
 export function HidingPart({ ground }: { ground: GroundAdvice }) {
@@ -25,13 +26,13 @@ export function HidingPart({ ground }: { ground: GroundAdvice }) {
       )}
       {rows.map((row) => (
         <Fact key={row.name} label={`Over ${row.name}`}>
-          {row.coats === null ? 'not in 12 coats' : `${row.coats} ${row.coats === 1 ? 'coat' : 'coats'}`}
+          {row.coats === null ? 'not in 12 coats' : counted(row.coats, 'coat')}
           {row.extra !== null && row.extra > 0 && `, ${row.extra} more there`}
         </Fact>
       ))}
       <Fact label="Sealer that asks least">
         grey L* {best.l}
-        {best.coats !== null && `, ${best.coats} ${best.coats === 1 ? 'coat' : 'coats'}`}
+        {best.coats !== null && `, ${counted(best.coats, 'coat')}`}
       </Fact>
       {steps.length > 0 && (
         <table className="mt-1 w-full text-small tabular-nums">

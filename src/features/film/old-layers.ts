@@ -1,5 +1,6 @@
 import type { OldLayer } from '@/core/film';
 import type { Job, JobSection } from '@/core/record';
+import { filmSummary } from '@/core/survey';
 
 /** Film of an old finish that nobody read, µm: a working figure until somebody does. */
 const unreadUm = 100;
@@ -27,16 +28,13 @@ export function oldLayers(
         ],
   );
   if (under.length > 0) return under;
-  const read = job.readings
-    .filter((reading) => parts.has(reading.part))
-    .map((reading) => reading.um)
-    .sort((a, b) => a - b);
+  const read = filmSummary(job.readings.filter((reading) => parts.has(reading.part)));
   const isStripped = depth === 'bare';
-  if (read.length > 0)
+  if (read)
     return [
       {
         name: isStripped ? 'old film, as read' : 'kept film, as read',
-        um: read[Math.floor(read.length / 2)]!,
+        um: read.medianUm,
         isStripped,
       },
     ];

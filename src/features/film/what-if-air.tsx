@@ -2,11 +2,12 @@
 
 import { useState } from 'react';
 import type { PlanFigures } from '@/core/changes';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
-import { useLive } from '@/ui/use-live';
 import { refusalOf, useAnswer } from '../frame/asking';
+import { EntryForm, Figure } from '../frame/entry-form';
 import { usePlanHash } from '../frame/plan-hash';
 import { date, hours, money, type Locale } from '../words/format';
 import type { WarningText } from '../words/warning-words';
@@ -20,8 +21,6 @@ interface Answer {
 /** The whole job with every place at one temperature: what breaks and what it costs. Nothing is stored. */
 export function WhatIfAir({ job, locale }: { job: string; locale: Locale }) {
   const planHash = usePlanHash();
-  const live = useLive();
-  const [airC, setAirC] = useState('12');
   const [asked, setAsked] = useState<string | null>(null);
   const question = useAnswer<Answer>(
     `/api/jobs/${job}/what-if?airC=${encodeURIComponent(asked ?? '')}`,
@@ -32,31 +31,35 @@ export function WhatIfAir({ job, locale }: { job: string; locale: Locale }) {
   const said = question.isFetching ? 'Planning …' : refusalOf(question.error);
   return (
     <>
-      <form
-        className="flex items-center gap-2 pb-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          setAsked(airC);
+      <EntryForm
+        className="flex flex-wrap items-center gap-2 pb-3"
+        start={{ airC: '12' }}
+        stays
+        send={({ airC }) => {
+          setAsked(String(typedFigure(airC)));
+          return null;
         }}
       >
-        <label className="flex items-center gap-2">
-          What if every place has
-          <input
-            type="number"
-            value={airC}
-            disabled={!live}
-            onChange={(event) => setAirC(event.target.value)}
-            className="w-18 text-right"
-          />
-          °C, day and night
-        </label>
-        <Button type="submit" look="main" disabled={!live}>
-          Show what breaks
-        </Button>
-        <span role="status" className="text-quiet">
-          {said}
-        </span>
-      </form>
+        {(form) => (
+          <>
+            What if every place has
+            <Figure
+              form={form}
+              name="airC"
+              label="Air of every place, °C"
+              className="w-18 text-right"
+              required
+            />
+            °C, day and night
+            <Button type="submit" look="main">
+              Show what breaks
+            </Button>
+            <span role="status" className="text-quiet">
+              {said}
+            </span>
+          </>
+        )}
+      </EntryForm>
       {answer && (
         <>
           <Table

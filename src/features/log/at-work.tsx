@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { LogEntry } from '@/core/record';
 import { cleanUpMin } from '@/core/readings/left-today';
 import { padCleanMin } from '@/core/steps';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
@@ -242,7 +243,7 @@ function Begin({
 
 function LeaveOff({ disabled, onLeave }: { disabled: boolean; onLeave(remainingMin: number | null): void }) {
   const [left, setLeft] = useState('');
-  const minutes = left.trim() === '' ? null : Math.round(Number(left.replace(',', '.')) * 60);
+  const minutes = left.trim() === '' ? null : Math.round(typedFigure(left) * 60);
   return (
     <>
       <label className="flex items-center gap-1">

@@ -1,10 +1,10 @@
 'use client';
 
-import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
-import { refusalText, useSaving } from '../frame/saving';
+import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
+import { useSaving } from '../frame/saving';
 import { hours, moment } from '../words/format';
 import type { EntryRow, LogProps } from './log-props';
 
@@ -87,6 +87,12 @@ export function EntriesView({ job, locale, entries, older, people, done, running
   );
 }
 
+const entryKinds = [
+  { value: 'note', text: 'note' },
+  { value: 'inspected', text: 'looked at' },
+  { value: 'redo', text: 'done again' },
+];
+
 /** Rework, an inspection or a note on any step that was begun. */
 function NewEntry({
   job,
@@ -97,80 +103,60 @@ function NewEntry({
   people: LogProps['people'];
   steps: { step: string; name: string; subject: string }[];
 }) {
-  const { save } = useSaving();
-  const live = useLive();
-  const [fault, setFault] = useState<string | null>(null);
+  const send = useSent();
   if (steps.length === 0) return null;
-  const submit = async (form: HTMLFormElement) => {
-    const given = new FormData(form);
-    const text = (name: string) => String(given.get(name) ?? '').trim();
-    const kind = text('kind');
-    const isRedo = kind === 'redo';
-    if (isRedo && text('note') === '') return setFault('Rework needs its cause.');
-    const outcome = await save({
-      kind: 'log',
-      job,
-      insist: false,
-      entry: {
-        step: text('step'),
-        at: null,
-        people: [text('who')],
-        parts: [],
-        remainingMin: null,
-        coat: null,
-        kind: isRedo ? 'began' : kind === 'inspected' ? 'inspected' : 'note',
-        redo: isRedo ? text('note').slice(0, 80) : '',
-        note: isRedo ? '' : text('note'),
-      },
-    });
-    setFault(refusalText(outcome));
-    if (outcome.status === 'saved') form.reset();
-  };
   return (
-    <form
-      aria-label="New entry"
+    <EntryForm
+      label="New entry"
       className="flex flex-wrap gap-2 pb-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit(event.currentTarget);
-      }}
+      start={{ kind: 'note', step: steps[0]!.step, who: people[0]?.id ?? '', note: '' }}
+      send={({ kind, step, who, note }) =>
+        send({
+          kind: 'log',
+          job,
+          insist: false,
+          entry: {
+            step,
+            at: null,
+            people: [who],
+            parts: [],
+            remainingMin: null,
+            coat: null,
+            kind: kind === 'redo' ? 'began' : kind === 'inspected' ? 'inspected' : 'note',
+            redo: kind === 'redo' ? note.slice(0, 80) : '',
+            note: kind === 'redo' ? '' : note,
+          },
+        })
+      }
     >
-      <select name="kind" aria-label="Kind of entry" disabled={!live}>
-        <option value="note">note</option>
-        <option value="inspected">looked at</option>
-        <option value="redo">done again</option>
-      </select>
-      <select name="step" aria-label="Step" className="w-72" disabled={!live}>
-        {steps.map((one) => (
-          <option key={one.step} value={one.step}>
-            {one.name}: {one.subject}
-          </option>
-        ))}
-      </select>
-      <select name="who" aria-label="Who" disabled={!live}>
-        {people.map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.name}
-          </option>
-        ))}
-      </select>
-      <input
-        name="note"
-        aria-label="Note, what was seen, or the cause"
-        placeholder="note, what was seen, or the cause"
-        className="w-72"
-        maxLength={200}
-        required
-        disabled={!live}
-      />
-      <Button type="submit" disabled={!live}>
-        Write
-      </Button>
-      {fault && (
-        <p role="alert" className="w-full text-small text-stop">
-          {fault}
-        </p>
+      {(form) => (
+        <>
+          <Pick form={form} name="kind" label="Kind of entry" options={entryKinds} />
+          <Pick
+            form={form}
+            name="step"
+            label="Step"
+            className="w-72"
+            options={steps.map((one) => ({ value: one.step, text: `${one.name}: ${one.subject}` }))}
+          />
+          <Pick
+            form={form}
+            name="who"
+            label="Who"
+            options={people.map((one) => ({ value: one.id, text: one.name }))}
+          />
+          <Line
+            form={form}
+            name="note"
+            label="Note, what was seen, or the cause"
+            placeholder="note, what was seen, or the cause"
+            className="w-72"
+            maxLength={200}
+            required
+          />
+          <Button type="submit">Write</Button>
+        </>
       )}
-    </form>
+    </EntryForm>
   );
 }

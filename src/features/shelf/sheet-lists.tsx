@@ -2,7 +2,7 @@
 
 import { X } from 'lucide-react';
 import { readySolids, type CoatingSheet, type MixPart, type Pack } from '@/core/film';
-import { readQuantity } from '@/core/units';
+import { readQuantity, typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
@@ -40,7 +40,7 @@ export function PacksEditor({ product, locale }: { product: SeenProduct; locale:
             toEdit={(text) =>
               edit(
                 replaced(product.packs, i, {
-                  size: isLiquid ? volume(text) : Number(text.replace(',', '.')),
+                  size: isLiquid ? volume(text) : typedFigure(text),
                 }),
               )
             }

@@ -1,11 +1,12 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { useState } from 'react';
 import type { CoatingSheet, SheetPoint } from '@/core/film';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
+import { EntryForm, Figure, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import { productEdit, type SeenProduct } from './product-edit';
 import { Time, Whole } from './sheet-fields';
@@ -22,10 +23,10 @@ const edited = [
 export function SheetPoints({ product, sheet }: { product: SeenProduct; sheet: CoatingSheet }) {
   const live = useLive();
   const { save } = useSaving();
-  const [airC, setAirC] = useState('');
+  const send = useSent();
   const edit = (set: Partial<CoatingSheet>) => productEdit(product, { coating: { ...sheet, ...set } });
   const points = (morePoints: SheetPoint[]) => edit({ morePoints });
-  const add = () => {
+  const add = (airC: number) => {
     const { potLifeMin, flashMin, dustFreeMin, recoatMinMin, recoatMaxMin } = sheet;
     const { sandAfterMin, tapeAfterMin, handleAfterMin, fullCureMin } = sheet;
     const times = {
@@ -39,8 +40,7 @@ export function SheetPoints({ product, sheet }: { product: SeenProduct; sheet: C
       handleAfterMin,
       fullCureMin,
     };
-    void save(points([...sheet.morePoints, { airC: Number(airC), ...times }]));
-    setAirC('');
+    return send(points([...sheet.morePoints, { airC, ...times }]));
   };
   return (
     <>
@@ -68,28 +68,25 @@ export function SheetPoints({ product, sheet }: { product: SeenProduct; sheet: C
         </Part>
       ))}
       <Part title="Another temperature, and bake">
-        <form
-          className="flex items-center gap-2 pb-1"
-          onSubmit={(event) => {
-            event.preventDefault();
-            add();
-          }}
+        <EntryForm
+          className="flex flex-wrap items-center gap-2 pb-1"
+          start={{ airC: '' }}
+          send={(typed) => add(typedFigure(typed.airC))}
         >
-          <input
-            type="number"
-            step="any"
-            required
-            aria-label="Further temperature of the sheet, °C"
-            className="w-16 text-right"
-            value={airC}
-            disabled={!live}
-            onChange={(event) => setAirC(event.target.value)}
-          />
-          °C
-          <Button type="submit" disabled={!live || airC === ''}>
-            Add times
-          </Button>
-        </form>
+          {(form) => (
+            <>
+              <Figure
+                form={form}
+                name="airC"
+                label="Further temperature of the sheet, °C"
+                className="w-16 text-right"
+                required
+              />
+              °C
+              <Button type="submit">Add times</Button>
+            </>
+          )}
+        </EntryForm>
         <Whole
           label="Bake, °C metal"
           value={sheet.bake?.metalC ?? null}

@@ -1,12 +1,13 @@
 'use client';
 
-import { useState } from 'react';
 import type { ConsumableTrial } from '@/core/record';
 import { trialResults } from '@/core/stores';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
-import { refusalText, useSaving } from '../frame/saving';
+import { EntryForm, Figure, Line, useSent } from '../frame/entry-form';
+import { useSaving } from '../frame/saving';
 import { money, type Locale } from '../words/format';
 
 /** Dear against cheap on a measured area: what a square metre really costs, goods and time. */
@@ -92,84 +93,70 @@ const figures = [
 ] as const;
 
 function NewTrial({ locale }: { locale: Locale }) {
-  const { save } = useSaving();
-  const live = useLive();
-  const [fault, setFault] = useState<string | null>(null);
-  const submit = async (form: HTMLFormElement) => {
-    const given = new FormData(form);
-    const text = (name: string) => String(given.get(name) ?? '').trim();
-    const figure = (name: string) => Number(text(name).replace(',', '.'));
-    const wrong = figures.find(([name]) => !(figure(name) >= 0) || text(name) === '');
-    if (wrong) return setFault(`${wrong[1]} must be a figure of at least 0.`);
-    const outcome = await save({
-      kind: 'add-trial',
-      trial: {
-        purpose: text('purpose'),
-        name: text('name'),
-        priceMinorEach: Math.round(figure('price') * 100),
-        used: figure('used'),
-        areaM2: figure('area'),
-        minutes: figure('minutes'),
-        note: text('note'),
-      },
-    });
-    setFault(refusalText(outcome));
-    if (outcome.status === 'saved') form.reset();
-  };
+  const send = useSent();
   return (
-    <form
-      aria-label="New trial"
+    <EntryForm
+      label="New trial"
       className="flex flex-wrap items-end gap-2 pb-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit(event.currentTarget);
-      }}
+      start={{ purpose: '', name: '', price: '', used: '', area: '', minutes: '', note: '' }}
+      send={({ purpose, name, price, used, area, minutes, note }) =>
+        send({
+          kind: 'add-trial',
+          trial: {
+            purpose,
+            name,
+            priceMinorEach: Math.round(typedFigure(price) * 100),
+            used: typedFigure(used),
+            areaM2: typedFigure(area),
+            minutes: typedFigure(minutes),
+            note,
+          },
+        })
+      }
     >
-      <input
-        name="purpose"
-        aria-label="Tried for"
-        placeholder="tried for"
-        className="w-48"
-        maxLength={80}
-        required
-        disabled={!live}
-      />
-      <input
-        name="name"
-        aria-label="Consumable"
-        placeholder="consumable"
-        className="w-36"
-        maxLength={80}
-        required
-        disabled={!live}
-      />
-      {figures.map(([name, label]) => (
-        <input
-          key={name}
-          name={name}
-          aria-label={name === 'price' ? `${label}, ${locale.currency}` : label}
-          placeholder={label.toLowerCase()}
-          inputMode="decimal"
-          className="w-24"
-          disabled={!live}
-        />
-      ))}
-      <input
-        name="note"
-        aria-label="Note on the trial"
-        placeholder="note"
-        className="w-32"
-        maxLength={200}
-        disabled={!live}
-      />
-      <Button type="submit" disabled={!live}>
-        Add trial
-      </Button>
-      {fault && (
-        <p role="alert" className="w-full text-small text-stop">
-          {fault}
-        </p>
+      {(form) => (
+        <>
+          <Line
+            form={form}
+            name="purpose"
+            label="Tried for"
+            placeholder="tried for"
+            className="w-48"
+            maxLength={80}
+            required
+          />
+          <Line
+            form={form}
+            name="name"
+            label="Consumable"
+            placeholder="consumable"
+            className="w-36"
+            maxLength={80}
+            required
+          />
+          {figures.map(([name, label]) => (
+            <Figure
+              key={name}
+              form={form}
+              name={name}
+              label={name === 'price' ? `${label}, ${locale.currency}` : label}
+              placeholder={label.toLowerCase()}
+              className="w-24"
+              least={0}
+              required
+            />
+          ))}
+          <Line
+            form={form}
+            name="note"
+            label="Note on the trial"
+            placeholder="note"
+            className="w-32"
+            maxLength={200}
+          />
+          <Button type="submit">Add trial</Button>
+        </>
       )}
-    </form>
+    </EntryForm>
   );
 }

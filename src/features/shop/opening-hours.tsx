@@ -5,7 +5,7 @@ import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
 import { FileReader } from '../frame/file-reader';
-import { refusalText, useSaving } from '../frame/saving';
+import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
 import { date } from '../words/format';
 import type { Shop, ShopChangeSeen } from './shop-props';
 import { minuteOf, weekdays } from './wall-clock';
@@ -14,13 +14,9 @@ import type { Edit } from '@/core/record';
 /** When the shop works: hours by weekday, closed days typed or read from a calendar file. */
 export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
   const live = useLive();
-  const { save } = useSaving();
+  const sent = useSent();
   const [fault, setFault] = useState<string | null>(null);
-  const send = async (edit: Parameters<typeof save>[0], form?: HTMLFormElement) => {
-    const outcome = await save(edit);
-    setFault(refusalText(outcome));
-    if (outcome.status === 'saved') form?.reset();
-  };
+  const send = (edit: Edit) => void sent(edit).then(setFault);
   const remove = (label: string, act: () => void) => (
     <button type="button" className="underline" disabled={!live} aria-label={label} onClick={act}>
       remove
@@ -32,26 +28,24 @@ export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen 
         {shop.shifts.map((shift) => (
           <Fact key={`${shift.weekday}${shift.startMin}`} label={shift.day}>
             {shift.hours}{' '}
-            {remove(
-              `Remove ${shift.day} ${shift.hours}`,
-              () =>
-                void send({
-                  kind: 'remove-shift',
-                  weekday: shift.weekday,
-                  startMin: shift.startMin,
-                  seen: seen.shifts[`shift-${shift.weekday}-${shift.startMin}`] ?? 1,
-                }),
+            {remove(`Remove ${shift.day} ${shift.hours}`, () =>
+              send({
+                kind: 'remove-shift',
+                weekday: shift.weekday,
+                startMin: shift.startMin,
+                seen: seen.shifts[`shift-${shift.weekday}-${shift.startMin}`] ?? 1,
+              }),
             )}
           </Fact>
         ))}
-        <AddShift send={send} seen={seen} />
+        <AddShift seen={seen} />
         <p className="text-small text-quiet">
           Two lines for one day leave a break between them. The same opening with another closing changes it.
         </p>
       </Part>
       <Part title="Closed">
         <ClosedDays shop={shop} remove={remove} send={send} seen={seen} />
-        <AddClosedDay send={send} />
+        <AddClosedDay />
         <FileReader
           label="Read closed days from an iCalendar file: whole days only, known ones stay"
           accept=".ics,text/calendar"
@@ -71,50 +65,34 @@ export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen 
 }
 
 /** One more stretch of opening hours. */
-function AddShift({
-  send,
-  seen,
-}: {
-  send(edit: Edit, form?: HTMLFormElement): Promise<void>;
-  seen: ShopChangeSeen;
-}) {
-  const live = useLive();
+function AddShift({ seen }: { seen: ShopChangeSeen }) {
+  const send = useSent();
   return (
-    <form
-      aria-label="Opening hours"
+    <EntryForm
+      label="Opening hours"
       className="flex flex-wrap gap-1 pt-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        const form = event.currentTarget;
-        const given = new FormData(form);
-        const weekday = Number(given.get('weekday'));
-        const startMin = minuteOf(String(given.get('from')));
-        const endMin = minuteOf(String(given.get('to')));
-        void send(
-          {
-            kind: 'shift',
-            weekday,
-            startMin,
-            endMin,
-            seen: seen.shifts[`shift-${weekday}-${startMin}`] ?? null,
-          },
-          form,
-        );
+      start={{ weekday: '1', from: '', to: '' }}
+      send={(typed) => {
+        const weekday = Number(typed.weekday);
+        const startMin = minuteOf(typed.from);
+        const seenShift = seen.shifts[`shift-${weekday}-${startMin}`] ?? null;
+        return send({ kind: 'shift', weekday, startMin, endMin: minuteOf(typed.to), seen: seenShift });
       }}
     >
-      <select name="weekday" aria-label="Weekday" disabled={!live}>
-        {weekdays.map((day, i) => (
-          <option key={day} value={i + 1}>
-            {day}
-          </option>
-        ))}
-      </select>
-      <input type="time" name="from" aria-label="Opens" required disabled={!live} />
-      <input type="time" name="to" aria-label="Closes" required disabled={!live} />
-      <Button type="submit" disabled={!live}>
-        Add
-      </Button>
-    </form>
+      {(form) => (
+        <>
+          <Pick
+            form={form}
+            name="weekday"
+            label="Weekday"
+            options={weekdays.map((day, i) => ({ value: String(i + 1), text: day }))}
+          />
+          <Line form={form} name="from" type="time" label="Opens" required />
+          <Line form={form} name="to" type="time" label="Closes" required />
+          <Button type="submit">Add</Button>
+        </>
+      )}
+    </EntryForm>
   );
 }
 
@@ -127,7 +105,7 @@ function ClosedDays({
 }: {
   shop: Shop;
   remove: (label: string, act: () => void) => ReactNode;
-  send(edit: Edit, form?: HTMLFormElement): Promise<void>;
+  send(edit: Edit): void;
   seen: ShopChangeSeen;
 }) {
   return (
@@ -135,14 +113,12 @@ function ClosedDays({
       {shop.closures.map((closure) => (
         <Fact key={closure.date} label={closure.reason || 'closed'}>
           {date(closure.date)}{' '}
-          {remove(
-            `Remove the closed day ${date(closure.date)}`,
-            () =>
-              void send({
-                kind: 'remove-closure',
-                date: closure.date,
-                seen: seen.closures[`closed-${closure.date}`] ?? 1,
-              }),
+          {remove(`Remove the closed day ${date(closure.date)}`, () =>
+            send({
+              kind: 'remove-closure',
+              date: closure.date,
+              seen: seen.closures[`closed-${closure.date}`] ?? 1,
+            }),
           )}
         </Fact>
       ))}
@@ -152,32 +128,29 @@ function ClosedDays({
 }
 
 /** One more closed day. */
-function AddClosedDay({ send }: { send(edit: Edit, form?: HTMLFormElement): Promise<void> }) {
-  const live = useLive();
+function AddClosedDay() {
+  const send = useSent();
   return (
-    <form
-      aria-label="Closed day"
+    <EntryForm
+      label="Closed day"
       className="flex flex-wrap gap-1 pt-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        const form = event.currentTarget;
-        const given = new FormData(form);
-        const closure = { date: String(given.get('date')), reason: String(given.get('reason') ?? '') };
-        void send({ kind: 'add-closures', closures: [closure] }, form);
-      }}
+      start={{ date: '', reason: '' }}
+      send={(closure) => send({ kind: 'add-closures', closures: [closure] })}
     >
-      <input type="date" name="date" aria-label="Closed on" required disabled={!live} />
-      <input
-        name="reason"
-        aria-label="Reason"
-        placeholder="reason"
-        maxLength={80}
-        className="w-28"
-        disabled={!live}
-      />
-      <Button type="submit" disabled={!live}>
-        Add
-      </Button>
-    </form>
+      {(form) => (
+        <>
+          <Line form={form} name="date" type="date" label="Closed on" required />
+          <Line
+            form={form}
+            name="reason"
+            label="Reason"
+            placeholder="reason"
+            maxLength={80}
+            className="w-28"
+          />
+          <Button type="submit">Add</Button>
+        </>
+      )}
+    </EntryForm>
   );
 }

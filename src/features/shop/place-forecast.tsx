@@ -1,34 +1,26 @@
 'use client';
 
-import { useState } from 'react';
 import type { DayAir, Place } from '@/core/shop';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
-import { refusalText, useSaving } from '../frame/saving';
+import { EntryForm, Figure, Line, useSent } from '../frame/entry-form';
 import { date } from '../words/format';
+
+const airFigures = [
+  ['workC', 'By day, °C'],
+  ['nightC', 'At night, °C'],
+  ['humidity', 'Humidity, %'],
+] as const;
 
 /** Days of a place whose air is known better than the month: typed from a forecast, they stand before it in the plan. */
 export function PlaceForecast({ place, seen }: { place: Place; seen: number }) {
-  const { save } = useSaving();
+  const send = useSent();
   const live = useLive();
-  const [fault, setFault] = useState<string | null>(null);
   const days = [...(place.forecast ?? [])].sort((a, b) => a.date.localeCompare(b.date));
-  const keep = async (forecast: DayAir[]) => {
+  const keep = (forecast: DayAir[]) => {
     const { id, airC, profile } = place;
-    const outcome = await save({ kind: 'place-air', place: id, seen, airC, profile, forecast });
-    setFault(refusalText(outcome));
-    return outcome.status === 'saved';
-  };
-  const add = async (form: HTMLFormElement) => {
-    const given = new FormData(form);
-    const figure = (name: string) => Number(String(given.get(name)).replace(',', '.'));
-    const day: DayAir = {
-      date: String(given.get('date')),
-      workC: figure('workC'),
-      nightC: figure('nightC'),
-      humidity: figure('humidity'),
-    };
-    if (await keep([...days.filter((one) => one.date !== day.date), day])) form.reset();
+    return send({ kind: 'place-air', place: id, seen, airC, profile, forecast });
   };
   return (
     <div className="flex flex-col items-end gap-1">
@@ -48,43 +40,40 @@ export function PlaceForecast({ place, seen }: { place: Place; seen: number }) {
           </button>
         </p>
       ))}
-      <form
-        aria-label={`Forecast for ${place.name}`}
+      <EntryForm
+        label={`Forecast for ${place.name}`}
         className="flex flex-wrap justify-end gap-1"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add(event.currentTarget);
-        }}
+        start={{ date: '', workC: '', nightC: '', humidity: '' }}
+        send={(typed) =>
+          keep([
+            ...days.filter((one) => one.date !== typed.date),
+            {
+              date: typed.date,
+              workC: typedFigure(typed.workC),
+              nightC: typedFigure(typed.nightC),
+              humidity: typedFigure(typed.humidity),
+            },
+          ])
+        }
       >
-        <input type="date" name="date" aria-label="Day" required disabled={!live} />
-        {(
-          [
-            ['workC', 'By day, °C'],
-            ['nightC', 'At night, °C'],
-            ['humidity', 'Humidity, %'],
-          ] as const
-        ).map(([name, label]) => (
-          <input
-            key={name}
-            name={name}
-            type="number"
-            step="any"
-            required
-            disabled={!live}
-            aria-label={label}
-            placeholder={label}
-            className="w-28"
-          />
-        ))}
-        <Button type="submit" disabled={!live}>
-          Add
-        </Button>
-        {fault && (
-          <p role="alert" className="w-full text-small text-stop">
-            {fault}
-          </p>
+        {(form) => (
+          <>
+            <Line form={form} name="date" type="date" label="Day" required />
+            {airFigures.map(([name, label]) => (
+              <Figure
+                key={name}
+                form={form}
+                name={name}
+                label={label}
+                placeholder={label}
+                className="w-28"
+                required
+              />
+            ))}
+            <Button type="submit">Add</Button>
+          </>
         )}
-      </form>
+      </EntryForm>
     </div>
   );
 }

@@ -2,10 +2,11 @@
 
 import { useState } from 'react';
 import { placeKinds, type Place, type PlaceKind } from '@/core/shop';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { refusalText, useSaving } from '../frame/saving';
+import { EntryForm, Figure, Line, Pick, useSent } from '../frame/entry-form';
 import { date } from '../words/format';
 
 const sizes = [
@@ -15,32 +16,14 @@ const sizes = [
   ['airC', 'Air, °C'],
 ] as const;
 
+const empty = { name: '', lengthM: '', widthM: '', heightM: '', airC: '', from: '', to: '' };
+const emptyPlace: typeof empty & { kind: PlaceKind } = { kind: placeKinds[0], ...empty };
+
 /** Places that are the shop's for some days only: a rented booth, a borrowed bay. */
 export function RentedPlaces({ places, seen }: { places: readonly Place[]; seen: Record<string, number> }) {
   const live = useLive();
-  const { save } = useSaving();
+  const send = useSent();
   const [fault, setFault] = useState<string | null>(null);
-  const send = async (edit: Parameters<typeof save>[0]) => {
-    const outcome = await save(edit);
-    setFault(refusalText(outcome));
-    return outcome.status === 'saved';
-  };
-  const add = async (form: HTMLFormElement) => {
-    const given = new FormData(form);
-    const text = (name: string) => String(given.get(name)).trim();
-    const figure = (name: string) => Number(text(name).replace(',', '.'));
-    const made = await send({
-      kind: 'add-place',
-      of: text('kind') as PlaceKind,
-      name: text('name'),
-      lengthM: figure('lengthM'),
-      widthM: figure('widthM'),
-      heightM: figure('heightM'),
-      airC: figure('airC'),
-      rented: { from: text('from'), to: text('to') },
-    });
-    if (made) form.reset();
-  };
   const rented = places.filter((place) => place.rented !== null);
   return (
     <Part title="Rented or borrowed">
@@ -53,13 +36,15 @@ export function RentedPlaces({ places, seen }: { places: readonly Place[]; seen:
             className="underline"
             disabled={!live}
             aria-label={`Remove ${place.name}`}
-            onClick={() => void send({ kind: 'remove-place', place: place.id, seen: seen[place.id]! })}
+            onClick={() =>
+              void send({ kind: 'remove-place', place: place.id, seen: seen[place.id]! }).then(setFault)
+            }
           >
             remove
           </button>
         </p>
       ))}
-      <RentPlace add={add} live={live} />
+      <RentPlace />
       {fault && (
         <p role="alert" className="text-small text-stop">
           {fault}
@@ -70,48 +55,59 @@ export function RentedPlaces({ places, seen }: { places: readonly Place[]; seen:
 }
 
 /** One more place, with its size, its air and its days. */
-function RentPlace({ add, live }: { add: (form: HTMLFormElement) => Promise<void>; live: boolean }) {
+function RentPlace() {
+  const send = useSent();
   return (
-    <form
-      aria-label="Rent a place"
+    <EntryForm
+      label="Rent a place"
       className="flex flex-wrap gap-1 pt-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add(event.currentTarget);
-      }}
+      start={emptyPlace}
+      send={(typed) =>
+        send({
+          kind: 'add-place',
+          of: typed.kind,
+          name: typed.name,
+          lengthM: typedFigure(typed.lengthM),
+          widthM: typedFigure(typed.widthM),
+          heightM: typedFigure(typed.heightM),
+          airC: typedFigure(typed.airC),
+          rented: { from: typed.from, to: typed.to },
+        })
+      }
     >
-      <select name="kind" aria-label="Kind of place" disabled={!live}>
-        {placeKinds.map((kind) => (
-          <option key={kind}>{kind}</option>
-        ))}
-      </select>
-      <input
-        name="name"
-        aria-label="Name of the place"
-        placeholder="name"
-        required
-        maxLength={60}
-        className="w-36"
-        disabled={!live}
-      />
-      {sizes.map(([name, label]) => (
-        <input
-          key={name}
-          name={name}
-          type="number"
-          step="any"
-          required
-          aria-label={label}
-          placeholder={label}
-          className="w-28"
-          disabled={!live}
-        />
-      ))}
-      <input type="date" name="from" aria-label="Rented from" required disabled={!live} />
-      <input type="date" name="to" aria-label="Rented to" required disabled={!live} />
-      <Button type="submit" disabled={!live}>
-        Add
-      </Button>
-    </form>
+      {(form) => (
+        <>
+          <Pick
+            form={form}
+            name="kind"
+            label="Kind of place"
+            options={placeKinds.map((kind) => ({ value: kind, text: kind }))}
+          />
+          <Line
+            form={form}
+            name="name"
+            label="Name of the place"
+            placeholder="name"
+            required
+            maxLength={60}
+            className="w-36"
+          />
+          {sizes.map(([name, label]) => (
+            <Figure
+              key={name}
+              form={form}
+              name={name}
+              label={label}
+              placeholder={label}
+              required
+              className="w-28"
+            />
+          ))}
+          <Line form={form} name="from" type="date" label="Rented from" required />
+          <Line form={form} name="to" type="date" label="Rented to" required />
+          <Button type="submit">Add</Button>
+        </>
+      )}
+    </EntryForm>
   );
 }

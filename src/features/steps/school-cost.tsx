@@ -4,6 +4,7 @@ import type { PlanFigures } from '@/core/changes';
 import type { SchoolKey } from '@/core/record';
 import { useAnswer } from '../frame/asking';
 import { date, hours, money, type Locale } from '../words/format';
+import { counted } from '../words/counted';
 
 interface OptionRow extends PlanFigures {
   option: string;
@@ -57,9 +58,7 @@ export function SchoolCost({
                   )
                 : money(row.materialsMinor, locale)}
             </td>
-            <td className="pr-2 text-right whitespace-nowrap">
-              {row.passes} {row.passes === 1 ? 'pass' : 'passes'}
-            </td>
+            <td className="pr-2 text-right whitespace-nowrap">{counted(row.passes, 'pass')}</td>
             <td className="text-right whitespace-nowrap">
               {row.finishDate ? date(row.finishDate) : '–'}
               {row.lateDays > 0 && <span className="text-stop"> {row.lateDays} d late</span>}

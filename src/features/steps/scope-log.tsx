@@ -1,10 +1,11 @@
 'use client';
 
-import { useState } from 'react';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
-import { refusalText, useSaving } from '../frame/saving';
+import { EntryForm, Figure, Line, useSent } from '../frame/entry-form';
+import { useSaving } from '../frame/saving';
 import { date, money } from '../words/format';
 import type { StepsRoomProps } from './steps-props';
 
@@ -23,89 +24,59 @@ export function ScopeLog(props: StepsRoomProps) {
 }
 
 function NewChange({ job, locale }: Pick<StepsRoomProps, 'job' | 'locale'>) {
-  const { save } = useSaving();
-  const live = useLive();
-  const [fault, setFault] = useState<string | null>(null);
-  const submit = async (form: HTMLFormElement) => {
-    const given = new FormData(form);
-    const text = (name: string) => String(given.get(name) ?? '').trim();
-    const figure = (name: string) => Number(text(name).replace(',', '.') || '0');
-    const wrong = ['hours', 'money', 'days'].find((name) => !Number.isFinite(figure(name)));
-    if (wrong) return setFault(`${wrong} must be a figure.`);
-    const outcome = await save({
-      kind: 'add-scope',
-      job,
-      change: {
-        what: text('what'),
-        agreedBy: text('agreedBy'),
-        hours: figure('hours'),
-        moneyMinor: Math.round(figure('money') * 100),
-        days: Math.round(figure('days')),
-      },
-    });
-    setFault(refusalText(outcome));
-    if (outcome.status === 'saved') form.reset();
-  };
+  const send = useSent();
   return (
-    <form
-      aria-label="Change of scope"
+    <EntryForm
+      label="Change of scope"
       className="flex flex-wrap gap-2 pb-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit(event.currentTarget);
-      }}
+      start={{ what: '', hours: '', money: '', days: '', agreedBy: '' }}
+      send={({ what, hours, money: asked, days, agreedBy }) =>
+        send({
+          kind: 'add-scope',
+          job,
+          change: {
+            what,
+            agreedBy,
+            hours: typedFigure(hours || '0'),
+            moneyMinor: Math.round(typedFigure(asked || '0') * 100),
+            days: typedFigure(days || '0'),
+          },
+        })
+      }
     >
-      <input
-        name="what"
-        aria-label="What is added or dropped"
-        placeholder="what is added or dropped"
-        className="w-72"
-        maxLength={200}
-        required
-        disabled={!live}
-      />
-      <input
-        name="hours"
-        aria-label="Hours more"
-        placeholder="hours"
-        inputMode="decimal"
-        className="w-20"
-        disabled={!live}
-      />
-      <input
-        name="money"
-        aria-label={`Money more, ${locale.currency}`}
-        placeholder={locale.currency}
-        inputMode="decimal"
-        className="w-24"
-        disabled={!live}
-      />
-      <input
-        name="days"
-        aria-label="Days more"
-        placeholder="days"
-        inputMode="numeric"
-        className="w-16"
-        disabled={!live}
-      />
-      <input
-        name="agreedBy"
-        aria-label="Who agreed"
-        placeholder="who agreed"
-        className="w-36"
-        maxLength={80}
-        required
-        disabled={!live}
-      />
-      <Button type="submit" disabled={!live}>
-        Add
-      </Button>
-      {fault && (
-        <p role="alert" className="w-full text-small text-stop">
-          {fault}
-        </p>
+      {(form) => (
+        <>
+          <Line
+            form={form}
+            name="what"
+            label="What is added or dropped"
+            placeholder="what is added or dropped"
+            className="w-72"
+            maxLength={200}
+            required
+          />
+          <Figure form={form} name="hours" label="Hours more" placeholder="hours" className="w-20" />
+          <Figure
+            form={form}
+            name="money"
+            label={`Money more, ${locale.currency}`}
+            placeholder={locale.currency}
+            className="w-24"
+          />
+          <Figure form={form} name="days" label="Days more" placeholder="days" className="w-16" whole />
+          <Line
+            form={form}
+            name="agreedBy"
+            label="Who agreed"
+            placeholder="who agreed"
+            className="w-36"
+            maxLength={80}
+            required
+          />
+          <Button type="submit">Add</Button>
+        </>
       )}
-    </form>
+    </EntryForm>
   );
 }
 

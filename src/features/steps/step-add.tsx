@@ -3,10 +3,12 @@
 import { useState } from 'react';
 import type { PlannedStep } from '@/core/plan';
 import { catalogue } from '@/core/steps';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { refusalText, useSaving } from '../frame/saving';
+import { EntryForm, Figure, Line, Pick, useSent } from '../frame/entry-form';
+import { useSaving } from '../frame/saving';
 import type { StepsRoomProps } from './steps-props';
 
 /** Work one may put in by hand: attended, and not part of a booth session. */
@@ -14,18 +16,18 @@ const addable = catalogue.filter(
   (one) => one.kind === 'work' && one.place !== 'booth' && one.code !== 'move',
 );
 
+const emptyStep = { operation: 'own-work', name: '', hours: '', before: '' };
+
+type Given = { step: PlannedStep } & {
+  [K in 'job' | 'added' | 'sections' | 'steps']: StepsRoomProps[K];
+};
+
 /** Puts a step in after the one selected, or takes out one that was put in. */
-export function StepAdd({
-  job,
-  step,
-  added,
-  sections,
-  steps,
-}: Pick<StepsRoomProps, 'job' | 'added' | 'sections' | 'steps'> & { step: PlannedStep }) {
+export function StepAdd({ job, step, added, sections, steps }: Given) {
   const { save } = useSaving();
   const live = useLive();
   const [open, setOpen] = useState(false);
-  const [fault, setFault] = useState<string | null>(null);
+  const sent = useSent();
   const own = added[step.key];
   const section = step.sections[0]?.split(':')[0] ?? sections[0]?.key ?? '';
   const later = steps
@@ -35,26 +37,22 @@ export function StepAdd({
     )
     .sort((a, b) => a.start - b.start)
     .slice(0, 30);
-  const submit = async (form: HTMLFormElement) => {
-    const given = new FormData(form);
-    const text = (name: string) => String(given.get(name) ?? '').trim();
-    const hours = Number(text('hours').replace(',', '.'));
-    if (!Number.isFinite(hours) || hours < 0) return setFault('Hours must be a figure of at least 0.');
-    const outcome = await save({
+  const send = async (typed: typeof emptyStep) => {
+    const refusal = await sent({
       kind: 'add-step',
       job,
       step: {
-        operation: text('operation'),
-        name: text('name'),
+        operation: typed.operation,
+        name: typed.name,
         section,
         after: step.key,
-        personMinutes: Math.round(hours * 60),
-        before: text('before') || null,
+        personMinutes: Math.round(typedFigure(typed.hours) * 60),
+        before: typed.before || null,
         note: '',
       },
     });
-    setFault(refusalText(outcome));
-    if (outcome.status === 'saved') setOpen(false);
+    if (refusal === null) setOpen(false);
+    return refusal;
   };
   if (own)
     return (
@@ -77,60 +75,60 @@ export function StepAdd({
     );
   return (
     <Part title="A step after this one">
-      <AddForm submit={submit} later={later} setOpen={setOpen} fault={fault} />
+      <AddForm send={send} later={later} close={() => setOpen(false)} />
     </Part>
   );
 }
 
 /** What the step is, how long it takes, what waits for it. */
 function AddForm({
-  submit,
+  send,
   later,
-  setOpen,
-  fault,
+  close,
 }: {
-  submit: (form: HTMLFormElement) => Promise<void>;
+  send(typed: typeof emptyStep): Promise<string | null>;
   later: PlannedStep[];
-  setOpen: (value: boolean) => void;
-  fault: string | null;
+  close(): void;
 }) {
+  const waiting = [
+    { value: '', text: 'nothing waits for it' },
+    ...later.map((one) => ({ value: one.key, text: `before ${one.name}` })),
+  ];
   return (
-    <form
-      aria-label="Added step"
-      className="grid gap-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit(event.currentTarget);
-      }}
-    >
-      <select name="operation" aria-label="Operation" defaultValue="own-work" autoFocus>
-        {addable.map((one) => (
-          <option key={one.code} value={one.code}>
-            {one.name}
-          </option>
-        ))}
-      </select>
-      <input name="name" aria-label="Name of the step" placeholder="name, if another" maxLength={80} />
-      <input name="hours" aria-label="Person-hours" placeholder="person-hours" inputMode="decimal" required />
-      <select name="before" aria-label="Step that waits for it" defaultValue="">
-        <option value="">nothing waits for it</option>
-        {later.map((one) => (
-          <option key={one.key} value={one.key}>
-            before {one.name}
-          </option>
-        ))}
-      </select>
-      <span className="flex gap-1">
-        <Button type="submit" look="main">
-          Add
-        </Button>
-        <Button onClick={() => setOpen(false)}>Cancel</Button>
-      </span>
-      {fault && (
-        <p role="alert" className="text-small text-stop">
-          {fault}
-        </p>
+    <EntryForm label="Added step" className="grid gap-1" start={emptyStep} send={send}>
+      {(form) => (
+        <>
+          <Pick
+            form={form}
+            name="operation"
+            label="Operation"
+            autoFocus
+            options={addable.map((one) => ({ value: one.code, text: one.name }))}
+          />
+          <Line
+            form={form}
+            name="name"
+            label="Name of the step"
+            placeholder="name, if another"
+            maxLength={80}
+          />
+          <Figure
+            form={form}
+            name="hours"
+            label="Person-hours"
+            placeholder="person-hours"
+            least={0}
+            required
+          />
+          <Pick form={form} name="before" label="Step that waits for it" options={waiting} />
+          <span className="flex gap-1">
+            <Button type="submit" look="main">
+              Add
+            </Button>
+            <Button onClick={close}>Cancel</Button>
+          </span>
+        </>
       )}
-    </form>
+    </EntryForm>
   );
 }

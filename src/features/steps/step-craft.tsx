@@ -3,6 +3,7 @@ import { Fact, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
 import { moment, span, type Locale } from '../words/format';
 import type { StepCraft } from './step-craft-props';
+import { counted } from '../words/counted';
 
 /** What the craft asks of one step: tack by the paint's age, the polisher's card, the round of a coat, who looked. */
 export function CraftOfStep({
@@ -53,7 +54,7 @@ export function CraftOfStep({
         <Part title="At the polisher">
           {polish.map((stage, i) => (
             <Fact key={i} label={`${stage.name}: ${stage.pad}, ${stage.compound}`}>
-              {stage.rpm.edges}–{stage.rpm.flats} rpm, {stage.pads} {stage.pads === 1 ? 'pad' : 'pads'}
+              {stage.rpm.edges}–{stage.rpm.flats} rpm, {counted(stage.pads, 'pad')}
             </Fact>
           ))}
           <p className="text-small text-quiet">

@@ -18,6 +18,7 @@ import {
   whySentence,
   type Names,
 } from '../words/step-words';
+import { counted } from '../words/counted';
 
 export interface StepInspectorProps {
   step: PlannedStep;
@@ -80,7 +81,7 @@ export function StepInspector(props: StepInspectorProps) {
         </Part>
       )}
       <Part title="Minutes">
-        <Fact label={step.crew > 0 ? `${step.crew} ${step.crew === 1 ? 'person' : 'people'}` : 'unattended'}>
+        <Fact label={step.crew > 0 ? counted(step.crew, 'person') : 'unattended'}>
           {step.kind === 'passive' ? span(step.minutes) : `${hours(step.personMinutes)} person-hours`}
         </Fact>
         {step.kind !== 'passive' && <p className="text-small text-quiet">{figureSentence(step)}</p>}

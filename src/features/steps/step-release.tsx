@@ -1,11 +1,11 @@
 'use client';
 
-import { useState } from 'react';
 import type { PlannedStep } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { refusalText, useSaving } from '../frame/saving';
+import { EntryForm, Line, useSent } from '../frame/entry-form';
+import { useSaving } from '../frame/saving';
 import { date } from '../words/format';
 import type { StepsRoomProps } from './steps-props';
 
@@ -29,7 +29,7 @@ export function StepRelease({
   const kind = isReleased(step);
   const { save } = useSaving();
   const live = useLive();
-  const [fault, setFault] = useState<string | null>(null);
+  const send = useSent();
   if (kind === null) return null;
   const signed = signOffs[step.key];
   if (signed)
@@ -46,46 +46,33 @@ export function StepRelease({
         </Button>
       </Part>
     );
-  const submit = async (form: HTMLFormElement) => {
-    const given = new FormData(form);
-    const text = (name: string) => String(given.get(name) ?? '').trim();
-    if (kind === 'licence' && text('licence') === '') return setFault('A licensed hold needs the licence.');
-    const signOff = { step: step.key, name: text('name'), licence: text('licence'), date: text('date') };
-    const outcome = await save({ kind: 'sign-off', job, signOff });
-    setFault(refusalText(outcome));
-  };
   return (
     <Part title={kind === 'licence' ? 'Release by the licensed engineer' : 'Approval'}>
-      <form
-        aria-label="Release"
+      <EntryForm
+        label="Release"
         className="grid gap-1"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void submit(event.currentTarget);
-        }}
+        start={{ name: '', licence: '', date: today }}
+        send={(typed) => send({ kind: 'sign-off', job, signOff: { step: step.key, ...typed } })}
       >
-        <input name="name" aria-label="Name" placeholder="name" maxLength={80} required disabled={!live} />
-        {kind === 'licence' && (
-          <input name="licence" aria-label="Licence" placeholder="licence" maxLength={60} disabled={!live} />
+        {(form) => (
+          <>
+            <Line form={form} name="name" label="Name" placeholder="name" maxLength={80} required />
+            {kind === 'licence' && (
+              <Line
+                form={form}
+                name="licence"
+                label="Licence"
+                placeholder="licence"
+                maxLength={60}
+                required
+              />
+            )}
+            <Line form={form} name="date" label="Day of the release" type="date" required />
+            <Button type="submit">{kind === 'licence' ? 'Enter the release' : 'Enter the approval'}</Button>
+          </>
         )}
-        <input
-          name="date"
-          aria-label="Day of the release"
-          type="date"
-          defaultValue={today}
-          required
-          disabled={!live}
-        />
-        <Button type="submit" disabled={!live}>
-          {kind === 'licence' ? 'Enter the release' : 'Enter the approval'}
-        </Button>
-        {fault && (
-          <p role="alert" className="text-small text-stop">
-            {fault}
-          </p>
-        )}
-        <p className="text-small text-quiet">Entered by the shop, unverified: a record, not an authority.</p>
-      </form>
+      </EntryForm>
+      <p className="text-small text-quiet">Entered by the shop, unverified: a record, not an authority.</p>
     </Part>
   );
 }

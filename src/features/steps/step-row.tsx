@@ -2,9 +2,11 @@
 
 import { useEffect, useRef } from 'react';
 import type { PlannedStep } from '@/core/plan';
+import { typedFigure } from '@/core/units';
 import { useSaving } from '../frame/saving';
 import { hours, moment, span, type Locale } from '../words/format';
 import type { ListRow } from './group-steps';
+import { counted } from '../words/counted';
 
 const marks = { done: '■', running: '◧', planned: '□' };
 
@@ -25,7 +27,7 @@ export function GroupRow({
           {isFolded ? '▸' : '▾'} {row.name}
         </button>
         <span className="pl-2 font-normal tabular-nums">
-          {row.steps} {row.steps === 1 ? 'step' : 'steps'}, {hours(row.personMinutes)} h
+          {counted(row.steps, 'step')}, {hours(row.personMinutes)} h
         </span>
       </th>
     </tr>
@@ -108,7 +110,7 @@ function HoursField({
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => field.current?.select(), []);
   const commit = (text: string) => {
-    const value = Number(text.replace(',', '.'));
+    const value = typedFigure(text);
     if (text !== '' && !(value >= 0)) return field.current?.select();
     const personMinutes = text === '' ? null : Math.round(value * 60);
     if (personMinutes !== step.personMinutes)

@@ -185,7 +185,7 @@ describe('order, hand, more work, releases', () => {
     fireEvent.change(form.getByLabelText('Operation'), { target: { value: 'turn-over' } });
     fireEvent.change(form.getByLabelText('Person-hours'), { target: { value: 'two' } });
     fireEvent.click(form.getByText('Add', { selector: 'button' }));
-    expect(await form.findByRole('alert')).toHaveTextContent('Hours must be a figure');
+    expect(await form.findByRole('alert')).toHaveTextContent('Person-hours must be a figure');
     fireEvent.change(form.getByLabelText('Person-hours'), { target: { value: '1.5' } });
     fireEvent.click(form.getByText('Add', { selector: 'button' }));
     await waitFor(() => expect(edits()).toHaveLength(1));

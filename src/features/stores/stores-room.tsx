@@ -13,6 +13,7 @@ import { ShoppingTable } from './shopping-table';
 import { StockBook } from './stock-book';
 import type { StoresProps } from './stores-props';
 import { WearTable } from './wear-table';
+import { counted } from '../words/counted';
 
 const views = { buy: 'To buy', mix: 'To mix', stock: 'On the shelf', wear: 'Wear', money: 'Money' };
 type View = keyof typeof views;
@@ -58,9 +59,7 @@ function StoresInspector({ job, money: sums, quote, pools, waste, voc, locale }:
               {amount(pool.heldBackL, 'L')}, {amount(pool.touchUpL, 'L')}
             </Fact>
             <p className="text-small text-quiet">
-              {pool.product};{' '}
-              {pool.sessions.length === 1 ? 'one session' : `${pool.sessions.length} sessions`}, boxed
-              together unactivated
+              {pool.product}; {counted(pool.sessions.length, 'session')}, boxed together unactivated
             </p>
           </div>
         ))}

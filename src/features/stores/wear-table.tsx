@@ -7,6 +7,7 @@ import { useLive } from '@/ui/use-live';
 import { amount, hours, span } from '../words/format';
 import { fillerFaultWords, toolWords } from '../words/store-words';
 import type { StoresProps } from './stores-props';
+import { counted } from '../words/counted';
 
 /** Abrasives with how far one lasts and when it wants cleaning, filler by the palette, hours on the tools. */
 export function WearTable({ abrasives, tools, fills }: StoresProps) {
@@ -115,7 +116,7 @@ function Filler({ fills }: Pick<StoresProps, 'fills'>) {
         {field('share', `hardener ${hardenerShare.least}–${hardenerShare.most}`, '%')}
       </div>
       <p className="tabular-nums">
-        {amount(plan.massKg, 'kg')} in {plan.batches} {plan.batches === 1 ? 'palette' : 'palettes'} of{' '}
+        {amount(plan.massKg, 'kg')} in {counted(plan.batches, 'palette')} of{' '}
         {(plan.batchKg * 1000).toFixed(0)} g with {plan.hardenerG.toFixed(1)} g hardener; each goes off in
         about {span(Math.max(1, plan.workingMin))}
       </p>

@@ -10,7 +10,8 @@ import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
-import { refusalText, useSaving, type SendOutcome } from '../frame/saving';
+import { EntryForm, Line, useSent } from '../frame/entry-form';
+import { useSaving, type SendOutcome } from '../frame/saving';
 import { micrometres } from '../words/format';
 import { markSign, markWords } from '../words/survey-words';
 import { PanelPhotos } from './panel-photos';
@@ -157,21 +158,17 @@ export const figuresOf = (text: string): Figure[] =>
 function Film({ job, part, substrate, readings }: Props) {
   const { save } = useSaving();
   const live = useLive();
-  const [text, setText] = useState('');
+  const send = useSent();
   const [gauge, setGauge] = useState<Gauge | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const taken = gauge ?? gaugeFor(substrate);
   const film = filmSummary(readings);
-  const add = async (values: readonly Figure[], source: 'typed' | 'simulated') => {
-    if (values.length === 0) return;
-    const outcome = await save({
+  const add = (values: readonly Figure[], source: 'typed' | 'simulated') =>
+    send({
       kind: 'add-readings',
       job,
       readings: values.map((one) => ({ part, ...one, gauge: taken, source })),
     });
-    setFault(refusalText(outcome));
-    if (outcome.status === 'saved' && source === 'typed') setText('');
-  };
   const simulate = () => {
     const device = simulatedFilmGauge(taken);
     void add(
@@ -181,7 +178,7 @@ function Film({ job, part, substrate, readings }: Props) {
         fromTopMm: null,
       })),
       'simulated',
-    );
+    ).then(setFault);
   };
   return (
     <Part title="Film">
@@ -196,7 +193,7 @@ function Film({ job, part, substrate, readings }: Props) {
       ) : (
         <p className="text-quiet">No reading on this panel.</p>
       )}
-      <AddReadings add={add} text={text} setText={setText} taken={taken} setGauge={setGauge} />
+      <AddReadings add={add} taken={taken} setGauge={setGauge} />
       {fault && (
         <p role="alert" className="text-small text-stop">
           {fault}
@@ -246,51 +243,46 @@ function ReadingList({
 /** Readings typed in a row, with the gauge they were taken with. */
 function AddReadings({
   add,
-  text,
-  setText,
   taken,
   setGauge,
 }: {
-  add: (values: readonly Figure[], source: 'typed' | 'simulated') => Promise<void>;
-  text: string;
-  setText: (value: string) => void;
+  add: (values: readonly Figure[], source: 'typed') => Promise<string | null>;
   taken: Gauge;
   setGauge(gauge: Gauge): void;
 }) {
-  const live = useLive();
   return (
-    <form
-      className="flex items-center gap-1 pt-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add(figuresOf(text), 'typed');
-      }}
+    <EntryForm
+      className="flex flex-wrap items-center gap-1 pt-1"
+      start={{ readings: '' }}
+      send={({ readings }) => add(figuresOf(readings), 'typed')}
     >
-      <input
-        aria-label="Film readings in µm"
-        placeholder="120 135@350/80"
-        title="µm, and if wanted @ mm from the left / from the top"
-        value={text}
-        disabled={!live}
-        onChange={(event) => setText(event.target.value)}
-        className="w-28"
-      />
-      <select
-        aria-label="Gauge"
-        value={taken}
-        disabled={!live}
-        onChange={(event) => setGauge(event.target.value as Gauge)}
-        className="w-24"
-      >
-        {gauges.map((one) => (
-          <option key={one} value={one}>
-            {one.replace('-', ' ')}
-          </option>
-        ))}
-      </select>
-      <Button type="submit" disabled={!live || figuresOf(text).length === 0}>
-        Add
-      </Button>
-    </form>
+      {(form) => (
+        <>
+          <Line
+            form={form}
+            name="readings"
+            label="Film readings in µm"
+            placeholder="120 135@350/80"
+            title="µm, and if wanted @ mm from the left / from the top"
+            className="w-28"
+            required
+            fault={(text) => (figuresOf(text).length === 0 ? 'Film readings must be figures in µm.' : null)}
+          />
+          <select
+            aria-label="Gauge"
+            value={taken}
+            onChange={(event) => setGauge(event.target.value as Gauge)}
+            className="w-24"
+          >
+            {gauges.map((one) => (
+              <option key={one} value={one}>
+                {one.replace('-', ' ')}
+              </option>
+            ))}
+          </select>
+          <Button type="submit">Add</Button>
+        </>
+      )}
+    </EntryForm>
   );
 }

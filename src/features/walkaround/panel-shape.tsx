@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { mirrorPart, splitPart } from '@/core/survey';
+import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
@@ -33,7 +34,7 @@ export function PanelShape({
     if (outcome.status === 'saved' && gone) onGone();
   };
   const split = (how: 'across' | 'along') => {
-    const parts = splitPart(part, how, Number(offset.replace(',', '.')), taken);
+    const parts = splitPart(part, how, typedFigure(offset), taken);
     if (!parts) {
       setFault('That line misses the panel or cuts it into more than two.');
       return;
@@ -103,18 +104,10 @@ function CutPanel({
         />
         m
       </label>
-      <Button
-        disabled={!live || !Number(offset.replace(',', '.'))}
-        className="px-2"
-        onClick={() => split('across')}
-      >
+      <Button disabled={!live || !typedFigure(offset)} className="px-2" onClick={() => split('across')}>
         from the left
       </Button>
-      <Button
-        disabled={!live || !Number(offset.replace(',', '.'))}
-        className="px-2"
-        onClick={() => split('along')}
-      >
+      <Button disabled={!live || !typedFigure(offset)} className="px-2" onClick={() => split('along')}>
         from the top
       </Button>
     </div>

@@ -4,15 +4,18 @@ import type { ReactNode } from 'react';
 import { levels } from '@/core/film';
 import { blankSurvey, seamStates, visibilities } from '@/core/record';
 import { primableFrom, sealantCartridges } from '@/core/survey';
+import { typedFigure } from '@/core/units';
 import { simulatedColourReader } from '@/devices/colour-reader';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
+import { EntryForm, Figure } from '../frame/entry-form';
 import { date } from '../words/format';
 import { visibilityWords } from '../words/survey-words';
 import type { SurveyActions } from './survey-actions';
 import type { PanelShown } from './walkaround-props';
+import { counted } from '../words/counted';
 
 const choices = (values: readonly string[], none?: string) => [
   ...(none ? [{ value: '', text: none }] : []),
@@ -109,9 +112,7 @@ function Seams({ panel, choice, actions }: TogetherProps) {
         field="sealant"
         actions={actions}
       />
-      <Fact label="At a 6 mm bead">
-        {sealantCartridges(seamM)} cartridge{sealantCartridges(seamM) === 1 ? '' : 's'}
-      </Fact>
+      <Fact label="At a 6 mm bead">{counted(sealantCartridges(seamM), 'cartridge')}</Fact>
       {survey.seams === 'sealed' && (
         <Line
           label="Sealed on"
@@ -177,34 +178,32 @@ function SpotColour({ panel, actions }: Pick<TogetherProps, 'panel' | 'actions'>
           ? `L* ${colour.l.toFixed(1)} a* ${colour.a.toFixed(1)} b* ${colour.b.toFixed(1)}, ${colour.source}`
           : 'not yet: read and photograph it before the panel is touched'}
       </Fact>
-      <form
-        className="flex gap-1 py-1"
-        onSubmit={(event) => {
-          event.preventDefault();
-          const given = new FormData(event.currentTarget);
-          const figure = (name: string) => Number(String(given.get(name)).replace(',', '.'));
-          actions.set({
-            referenceColour: { l: figure('l'), a: figure('a'), b: figure('b'), source: 'typed' },
-          });
+      <EntryForm
+        className="flex flex-wrap gap-1 py-1"
+        start={{ l: '', a: '', b: '' }}
+        send={(typed) => {
+          const [l, a, b] = [typed.l, typed.a, typed.b].map(typedFigure);
+          actions.set({ referenceColour: { l: l!, a: a!, b: b!, source: 'typed' } });
+          return null;
         }}
       >
-        {(['l', 'a', 'b'] as const).map((name) => (
-          <input
-            key={name}
-            name={name}
-            aria-label={`${name === 'l' ? 'L' : name}* of the reference spot`}
-            placeholder={`${name === 'l' ? 'L' : name}*`}
-            inputMode="decimal"
-            required
-            pattern="-?[0-9]+([.,][0-9]+)?"
-            disabled={!live}
-            className="w-16"
-          />
-        ))}
-        <Button type="submit" disabled={!live}>
-          Keep
-        </Button>
-      </form>
+        {(form) => (
+          <>
+            {(['l', 'a', 'b'] as const).map((name) => (
+              <Figure
+                key={name}
+                form={form}
+                name={name}
+                label={`${name === 'l' ? 'L' : name}* of the reference spot`}
+                placeholder={`${name === 'l' ? 'L' : name}*`}
+                className="w-16"
+                required
+              />
+            ))}
+            <Button type="submit">Keep</Button>
+          </>
+        )}
+      </EntryForm>
       <button type="button" disabled={!live} onClick={read} className="pb-1 text-small underline">
         Read with the simulated colour reader (measures nothing)
       </button>

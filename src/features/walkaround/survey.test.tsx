@@ -291,7 +291,9 @@ describe('the object', () => {
     type('Name of the part', 'locker lid');
     type('Length, m', '0');
     fireEvent.submit(form);
-    expect(await within(form).findByRole('alert')).toHaveTextContent('between 0 and 60 m');
+    expect(await within(form).findByRole('alert')).toHaveTextContent(
+      'Length, m must be a figure from 0.01 to 60. Width, m is missing.',
+    );
     type('Length, m', '0,8');
     type('Width, m', '0.5');
     type('Code of the part', 'LID');

@@ -1,4 +1,5 @@
 import type { ClimateStop, CoatingSheet, FilmSlice, StackFaultCode } from '@/core/film';
+import { counted } from './counted';
 
 /** What two sheets, or the trade, say against a layer. */
 export function stackSentence(code: StackFaultCode, product: string, beneath: string | null): string {
@@ -58,12 +59,12 @@ export const takenWords: Record<FilmSlice['why'], string> = {
 /** Gun set-up, or the passes of roller and tip, in one line. */
 export function gunWords({ method, application }: Pick<CoatingSheet, 'method' | 'application'>): string {
   const { nozzleMm, pressureBar, fanCm, passes } = application;
-  if (method !== 'spray') return `${method}, ${passes} ${passes === 1 ? 'pass' : 'passes'} a coat`;
+  if (method !== 'spray') return `${method}, ${counted(passes, 'pass')} a coat`;
   return [
     nozzleMm && `nozzle ${nozzleMm} mm`,
     pressureBar && `${pressureBar} bar at the cap`,
     fanCm && `fan ${fanCm} cm`,
-    `${passes} ${passes === 1 ? 'pass' : 'passes'}`,
+    counted(passes, 'pass'),
   ]
     .filter(Boolean)
     .join(', ');

@@ -2,6 +2,7 @@ import type { PlanWarning } from '@/core/plan';
 import { date, hours, micrometres, moment, money, span, type Locale } from './format';
 import { climateSentence, stackSentence } from './film-words';
 import { linkWords, type Names } from './step-words';
+import { counted } from './counted';
 
 export interface WarningText {
   grade: 'stop' | 'caution';
@@ -26,9 +27,7 @@ export function warningText(
   const caution = (text: string): WarningText => ({ grade: 'caution', text });
   switch (warning.code) {
     case 'late':
-      return stop(
-        `The plan ends ${warning.days} ${warning.days === 1 ? 'day' : 'days'} after the promised date.`,
-      );
+      return stop(`The plan ends ${counted(warning.days, 'day')} after the promised date.`);
     case 'over-cap': {
       const show = (value: number) =>
         warning.budget === 'materials' ? money(value, locale) : `${hours(value)} h`;
@@ -68,7 +67,7 @@ export function warningText(
       );
     case 'old-tape':
       return caution(
-        `${names.section(warning.section)}: the tape would stay on ${warning.days} days and is rated for ${warning.ratedDays}; mask again or pull it earlier.`,
+        `${names.section(warning.section)}: the tape would stay on ${counted(warning.days, 'day')} and is rated for ${warning.ratedDays}; mask again or pull it earlier.`,
       );
     case 'stack': {
       const { grade, code, product, beneath } = warning.fault;

@@ -10,6 +10,7 @@ import { Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { date, hours } from '../words/format';
+import { counted } from '../words/counted';
 
 /** All open jobs planned together on the shop's booths and people: propose, compare, accept for all or for none. */
 export function Together() {
@@ -52,9 +53,9 @@ export function Together() {
       {proposal && (
         <>
           <p className="py-2 text-quiet">
-            Best of {proposal.orders} {proposal.orders === 1 ? 'order' : 'orders'} in which the jobs take
-            their hours: {proposal.order.join(', ')}. Starts that are agreed stay unless something forces them
-            or enough is won to move people for it.
+            Best of {counted(proposal.orders, 'order')} in which the jobs take their hours:{' '}
+            {proposal.order.join(', ')}. Starts that are agreed stay unless something forces them or enough is
+            won to move people for it.
           </p>
           <ProposalTable proposal={proposal} />
           <div className="flex items-center gap-3 pt-3">

@@ -4,6 +4,7 @@ import { batchCards, kitWords } from '@/core/stores';
 import { gunWords } from '@/features/words/film-words';
 import { BatchCards } from '@/features/stores/batch-cards';
 import { plannedJob, type JobParams } from '../../../../planned-job';
+import { counted } from '@/features/words/counted';
 
 interface Given extends JobParams {
   searchParams: Promise<{ session?: string | string[]; product?: string | string[] }>;
@@ -22,7 +23,7 @@ export default async function BatchCardPage({ params, searchParams }: Given) {
   return (
     <BatchCards
       title={found.name}
-      subject={`${plan.job} · ${step.subject} · ${need.readyL.toFixed(2)} L ready in ${need.batches} ${need.batches === 1 ? 'batch' : 'batches'} · pot life at ${airC} °C`}
+      subject={`${plan.job} · ${step.subject} · ${need.readyL.toFixed(2)} L ready in ${counted(need.batches, 'batch')} · pot life at ${airC} °C`}
       cards={batchCards(need.product, found.coating, need, step.start, airC)}
       kit={kitWords(step)}
       gun={gunWords(found.coating)}
