@@ -37,13 +37,25 @@ async function clearStrays(): Promise<void> {
   }
 }
 
+const isThere = (path: string): Promise<boolean> =>
+  stat(path).then(
+    (one) => one.isFile(),
+    () => false,
+  );
+
 /** Keeps a picture and its thumbnail. @returns its name, the SHA-256 of the stored JPEG */
 export async function keepPicture({ jpeg, thumb }: Pick<Picture, 'jpeg' | 'thumb'>): Promise<string> {
   const sha256 = createHash('sha256').update(jpeg).digest('hex');
   await mkdir(folder(), { recursive: true, mode: 0o700 });
   await clearStrays();
   await put(pathOf(sha256, true), thumb);
-  await put(pathOf(sha256, false), jpeg);
+  try {
+    await put(pathOf(sha256, false), jpeg);
+  } catch (error) {
+    // The disk filled up between the two: no thumbnail of a picture that is not there, unless it came in before.
+    if (!(await isThere(pathOf(sha256, false)))) await rm(pathOf(sha256, true), { force: true });
+    throw error;
+  }
   return sha256;
 }
 
