@@ -1,4 +1,4 @@
-import type { Job, StepFact } from '../record';
+import { withCurrentKeys, type Job, type StepFact } from '../record';
 import type { Minute } from '../units';
 import { lasted, stepLogs, worked, type StepLog } from './sittings';
 
@@ -30,8 +30,9 @@ function factOf(own: StepLog, now: Minute): StepFact {
   };
 }
 
-/** The job with what its log says in place of older facts of the same steps. */
-export function withLoggedFacts(job: Job, now: Minute): Job {
+/** The job with what its log says in place of older facts of the same steps, by the keys steps have now. */
+export function withLoggedFacts(given: Job, now: Minute): Job {
+  const job = withCurrentKeys(given);
   if (job.log.length === 0) return job;
   const logged = loggedFacts(job.log, now);
   const own = new Set(logged.map((fact) => fact.step));

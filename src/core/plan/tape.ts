@@ -1,6 +1,6 @@
 import { tapeRatedDays as ratedDays } from '../film';
 import type { Catalogue } from '../steps';
-import { isCoverRole, pulls } from './cover-roles';
+import { coverRoles, isCoverRole, pulls, type CoverRole } from './cover-roles';
 import type { Minute } from '../units';
 
 interface TapedStep {
@@ -20,16 +20,18 @@ export interface OldTape {
 /** Sections whose tape would stay on longer than it lets go cleanly, from the masking to the pull; each once, the worst. */
 export function oldTape(steps: readonly TapedStep[], entries: Catalogue): OldTape[] {
   const rolesOf = (step: TapedStep) => (step.skipped ? [] : (entries.get(step.operation)?.does ?? []));
+  const pulled = (mask: TapedStep, role: CoverRole, section: string) =>
+    steps
+      .filter((one) => one.start >= mask.end && one.sections.includes(section) && pulls(role, rolesOf(one)))
+      .sort((a, b) => a.start - b.start)[0];
   const worst = new Map<string, OldTape>();
   for (const mask of steps)
     for (const role of rolesOf(mask).filter(isCoverRole))
       for (const section of mask.sections) {
-        const pull = steps
-          .filter(
-            (one) => one.start >= mask.end && one.sections.includes(section) && pulls(role, rolesOf(one)),
-          )
-          .sort((a, b) => a.start - b.start)[0];
-        const days = pull ? Math.ceil((pull.end - mask.start) / 1440) : 0;
+        // Some of it lies until the last section of the lot is unmasked, some only until the first.
+        const others = coverRoles[role].ends === 'last' ? mask.sections : [section];
+        const ends = others.flatMap((other) => pulled(mask, role, other)?.end ?? []);
+        const days = Math.ceil((Math.max(mask.start, ...ends) - mask.start) / 1440);
         if (days > ratedDays && days > (worst.get(section)?.days ?? 0))
           worst.set(section, { section, days, ratedDays });
       }

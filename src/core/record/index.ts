@@ -1,4 +1,5 @@
 export * from './audit-line';
+export * from './current-keys';
 export * from './depth';
 export * from './job';
 export * from './job-lists';

@@ -1,7 +1,7 @@
 import type { JobFigures } from '../concepts/job';
 import type { SectionRecord } from '../concepts/section';
 import type { MeasuredPartRecord, SignOffRecord, StepFactRecord } from '../concepts/step-records';
-import type { CoatSystem, Ladder } from '../film';
+import type { CoatSystem, Ladder, Level } from '../film';
 import type { Minor } from '../units';
 import type { JobLists } from './job-lists';
 import type { LogEntry } from './log-entry';
@@ -15,8 +15,13 @@ export interface JobSection extends SectionRecord {
   /** On a lot: the section it was taken from, and how its panels are stripped. Sections of a job carry neither. */
   base?: string;
   method?: StripMethodKey;
+  /** What it shares its steps with, and the name of that: panels of one section and lot, however each is treated. */
+  clock?: string;
+  clockName?: string;
+  /** The highest level of what shares its last coats, where that is not its own: all get as many. */
+  lead?: Level;
   /** System and ladder as the shop has them, once they were looked up. */
-  ways?: { system: CoatSystem | undefined; ladder: Ladder | undefined };
+  ways?: { system: CoatSystem | undefined; ladders: readonly Ladder[] };
 }
 
 /** A measured area in place of the computed one. */

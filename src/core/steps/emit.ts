@@ -1,5 +1,7 @@
 import type { JobSection } from '../record';
-import { addStage, keysOf, type StageRoom } from './group';
+import type { Part } from '../vehicle';
+import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
+import { quantityOf } from './labour';
 import { ruledRate, ruledShare } from './level-work';
 import type { StepDraft } from './draft';
 import type { Laying } from './laying';
@@ -56,7 +58,7 @@ export class Emission implements Laying {
     return named.length > 0 ? named : parts;
   }
 
-  subjectOf = (task: Task): string => task.sections.map((section) => section.name).join(', ');
+  subjectOf = (task: Task): string => subjectOf(task.sections, task.group.sections);
 
   private node({ stage, tasks }: Node): void {
     const own = new Set(tasks.map((task) => task.key));
@@ -110,13 +112,10 @@ export class Emission implements Laying {
   private work(task: Task, room: StageRoom): void {
     const { draft } = this;
     const { operation, sections } = task;
-    const section = sections[0]!;
-    const situation = this.works.get(section.key)!.situation;
+    const { situation } = this.works.get(sections[0]!.key)!;
     const loose = sections.every((one) => one.loose);
-    const rate = ruledRate(operation, section, situation);
-    const factor = operation.levelFactor[section.level] ?? 1;
-    const own = rate ?? (factor === 1 ? undefined : (draft.rateOf(operation) ?? 0) * factor);
     const parts = this.partsOf(task);
+    const { rate, share } = this.weightsOf(task, parts);
     const stage = isWash(operation.stage ?? '') ? 'wash' : 'bench';
     draft.work({
       key: task.key,
@@ -131,9 +130,9 @@ export class Emission implements Laying {
       ...(room.hold === null && loose && operation.stage !== null && operation.place !== 'yard'
         ? { place: stage }
         : {}),
-      ...(own === undefined ? {} : { rate: own }),
+      ...(rate === undefined ? {} : { rate }),
       ...(operation.fixedOnBody && loose ? { fixedMin: 0 } : {}),
-      share: ruledShare(operation, section),
+      share,
       because: this.reasons(task),
       // On an airframe whatever touches the skin says what must never touch it.
       ...(situation.route === 'aircraft' && operation.phase === 'strip'
@@ -145,6 +144,34 @@ export class Emission implements Laying {
     this.touchFilm(task);
     if (operation.code === 'send-out') quoteOutside(draft, task.key, parts);
     this.ends.set(task.key, [task.key]);
+  }
+
+  /**
+   * Rate and share of a step over areas of several levels: the means by what each has of the work, so that
+   * rate × quantity × share is the sum over them. The rate is undefined where the catalogue's or the shop's stands.
+   */
+  private weightsOf({ operation, sections }: Task, parts: readonly Part[]) {
+    const catalogued = this.draft.rateOf(operation) ?? 0;
+    const areas = sections.map((section) => {
+      const { situation } = this.works.get(section.key)!;
+      const factor = operation.levelFactor[section.level] ?? 1;
+      const ruled = ruledRate(operation, section, situation);
+      const own = parts.filter((part) => part.section === section.key);
+      return {
+        own: ruled ?? (factor === 1 ? undefined : catalogued * factor),
+        share: ruledShare(operation, section),
+        weighted: quantityOf(operation, own, operation.faces).weighted,
+      };
+    });
+    const [first] = areas;
+    const isAlike = areas.every((one) => one.own === first!.own && one.share === first!.share);
+    const sum = (value: (one: (typeof areas)[number]) => number) =>
+      areas.reduce((total, one) => total + value(one), 0);
+    const weighted = sum((one) => one.weighted);
+    if (isAlike || weighted === 0) return { rate: first!.own, share: first!.share };
+    const share = sum((one) => one.share * one.weighted) / weighted;
+    const worked = sum((one) => (one.own ?? catalogued) * one.share * one.weighted);
+    return { rate: share === 0 ? 0 : worked / (share * weighted), share };
   }
 
   /** Ties a step to what comes before it; what ended before the body came into its room is waited for by its entry. */
@@ -205,8 +232,10 @@ export class Emission implements Laying {
   private wait(task: Task, room: StageRoom): void {
     const { draft } = this;
     const { operation, sections } = task;
-    const film = operation.makes === 'cured' ? this.standing.get(sections[0]!.key) : undefined;
-    const schools = this.works.get(sections[0]!.key)!.situation.schools;
+    const cures = operation.makes === 'cured' ? sections : [];
+    const films = [...new Set(cures.flatMap((one) => this.standing.get(one.key) ?? []))];
+    const [film] = films;
+    const schools = this.works.get(leading(sections).key)!.situation.schools;
     const product = film?.lastProduct;
     const key = schools['polish-time'] === 'weeks' ? 'fullCureMin' : 'sandAfterMin';
     const minutes = product
@@ -216,8 +245,10 @@ export class Emission implements Laying {
     Object.assign(draft.stepOf(task.key), { because: this.reasons(task) });
     this.ends.set(task.key, [task.key]);
     if (!film) return this.linkBefore(task, task.key, room);
-    const why = { code: 'sand-after' as const, product: film.lastProduct.code, airC: draft.airC('bay') };
-    draft.link(film.lastCoat, task.key, why);
+    for (const { lastCoat, lastProduct } of films) {
+      const why = { code: 'sand-after' as const, product: lastProduct.code, airC: draft.airC('bay') };
+      draft.link(lastCoat, task.key, why);
+    }
     // The film cures in the booth as well as beside it; what follows needs both the cure and the room.
     this.ends.set(task.key, [task.key, ...this.before(task)]);
     for (const section of sections) this.standing.delete(section.key);
@@ -225,7 +256,7 @@ export class Emission implements Laying {
 
   reasons(task: Task): StepReason[] {
     const { operation, round, rounds, sections } = task;
-    const section = sections[0]!;
+    const section = leading(sections);
     const said: StepReason[] = [];
     if (operation.makes === 'old-off') said.push(stripMethod(section).reason);
     else if (operation.makes === 'treated')

@@ -34,13 +34,30 @@ export function groupsOf(draft: StepDraft): Group[] {
     return {
       key,
       loose: sections.every((section) => section.loose),
-      subject: sections.map((section) => section.name).join(', '),
+      subject: subjectOf(sections, sections),
       sections,
       parts: parts.filter((part) => names.has(part.section)),
       partsOf: (section) => parts.filter((part) => part.section === section.key),
       stackOf: (section) => stacks.get(section.key)!,
     };
   });
+}
+
+/** The area of a task that its reasons are told by: one whose level leads, if it has one. */
+export const leading = (sections: readonly JobSection[]): JobSection =>
+  sections.find((section) => section.lead === undefined) ?? sections[0]!;
+
+/** What a step works on, in words: areas that stand for all that shares their clock are called by that. */
+export function subjectOf(sections: readonly JobSection[], all: readonly JobSection[]): string {
+  const clockOf = (section: JobSection) => section.clock ?? section.key;
+  const names = sections.map((section) => {
+    const beside = all.filter((one) => clockOf(one) === clockOf(section));
+    const isWhole = beside.every((one) => sections.includes(one));
+    const own = sections.filter((one) => clockOf(one) === clockOf(section));
+    const plain = own.find((one) => one.base === undefined);
+    return isWhole || plain ? (section.clockName ?? section.name) : section.name;
+  });
+  return [...new Set(names)].join(', ');
 }
 
 export const keysOf = (sections: readonly JobSection[]): string[] => sections.map((section) => section.key);

@@ -34,20 +34,20 @@ export function orderPasses(
   const isCovered = (work: SectionWork) => work.situation.route !== 'aircraft';
   const inOrder = insideOrder(works);
   for (const work of works) {
-    const { group, lot, section } = work;
+    const { group, lot, clock } = work;
     const before = paintedBefore(work);
     // An airframe is covered before its first coat, and nothing on it is sanded.
     if (!isCovered(work)) continue;
     const body = group.loose ? [] : works.filter((one) => one.group === group);
     for (const other of body) {
-      if (other !== work) wait(section.key, opens, reach(other, 'refined'), 'refined');
+      if (other !== work) wait(clock, opens, reach(other, 'refined'), 'refined');
       if (other.lot !== lot) wait(lot, masks, reach(other, 'refined'), 'refined');
       wait(lot, masks, reach(other, 'openings-shut'), 'openings-shut');
       // What is sanded and polished lies beneath the covers of the colours that follow.
-      if (other.lot !== lot) wait(section.key, finishes, reach(other, 'unmasked'), 'unmasked');
+      if (other.lot !== lot) wait(clock, finishes, reach(other, 'unmasked'), 'unmasked');
     }
     const earlier = inOrder.get(work);
-    if (earlier) wait(section.key, opens, reach(earlier, 'openings-shut'), 'openings-shut');
+    for (const before of earlier ?? []) wait(clock, opens, reach(before, 'openings-shut'), 'openings-shut');
     // Loose pieces lie apart: there the next colour only waits for the booth.
     if (before)
       for (const other of works.filter((one) => one.group === group && one.lot === before.lot))
@@ -66,18 +66,26 @@ function paintedBefore({ before }: SectionWork): SectionWork | null {
   return paintedBefore(before);
 }
 
-/** The section whose insides come before another's on the same body, in the order in which the body is painted. */
-function insideOrder(works: readonly SectionWork[]): Map<SectionWork, SectionWork> {
-  const earlier = new Map<SectionWork, SectionWork>();
-  const last = new Map<SectionWork['group'], SectionWork>();
-  for (const work of works) {
-    const { group, situation } = work;
-    const { flags, schools } = situation;
-    if (group.loose || !flags.has('painted') || !flags.has('openings')) continue;
-    if (schools.openings === 'one-go') continue;
-    const before = last.get(group);
-    if (before) earlier.set(work, before);
-    last.set(group, work);
+/** The areas whose insides come before another's on the same body, in the order in which the body is painted. */
+function insideOrder(works: readonly SectionWork[]): Map<SectionWork, readonly SectionWork[]> {
+  const earlier = new Map<SectionWork, readonly SectionWork[]>();
+  for (const group of new Set(works.map((work) => work.group))) {
+    const opened = works.filter(
+      ({ group: own, situation: { flags, schools } }) =>
+        own === group &&
+        !own.loose &&
+        flags.has('painted') &&
+        flags.has('openings') &&
+        schools.openings !== 'one-go',
+    );
+    const clocks = [...new Set(opened.map((work) => work.clock))];
+    for (const work of opened) {
+      const before = clocks[clocks.indexOf(work.clock) - 1];
+      earlier.set(
+        work,
+        opened.filter((one) => one.clock === before),
+      );
+    }
   }
   return earlier;
 }

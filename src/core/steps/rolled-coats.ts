@@ -1,5 +1,7 @@
 import type { Product } from '../film';
+import { keysOf, leading } from './group';
 import type { Laying } from './laying';
+import { allOf, sharedLayers } from './shared-layers';
 import { litresOf } from './session';
 import type { StepDraft } from './draft';
 import type { StackLayer } from './stack';
@@ -9,23 +11,21 @@ import type { Task } from './task-model';
 /** Coats by roller or brush, sanded between where the product asks for it. @returns the last step */
 export function layRolled(laying: Laying, task: Task, hold: string | null, start: readonly string[]): string {
   const { draft } = laying;
-  const section = task.sections[0]!;
-  const { group, situation } = laying.works.get(section.key)!;
-  const parts = group.partsOf(section);
-  const common = { subject: section.name, sections: [section.key], parts, hold };
-  const laid = group
-    .stackOf(section)
-    .layers.filter((layer) => task.operation.lays.includes(layer.role) && layer.coats > 0);
+  const { situation } = laying.works.get(leading(task.sections).key)!;
   let last: string | null = null;
   let beneath: Product | null = null;
-  for (const layer of laid) {
+  for (const { layer, partsOf } of sharedLayers(laying, task, allOf)) {
     for (let coat = 1; coat <= layer.coats; coat += 1) {
+      const parts = partsOf?.(coat) ?? laying.partsOf(task);
+      const coated = new Set(parts.map((part) => part.section));
+      const sections = keysOf(task.sections).filter((key) => coated.has(key));
+      const common = { subject: laying.subjectOf(task), sections, parts, hold };
       const of = { role: layer.role, product: layer.product.code, coat, of: layer.coats };
       const sanded = beneath !== null && sandsBetween(layer, coat);
       if (sanded) {
         const sand = draft.work({
           ...common,
-          key: `${section.key}/sand-${layer.role}-${coat}`,
+          key: `${task.scope}/sand-${layer.role}-${coat}`,
           operation: 'sand-between',
           because: [{ code: 'layer', ...of }],
           after: [],
@@ -35,7 +35,7 @@ export function layRolled(laying: Laying, task: Task, hold: string | null, start
       }
       const key = draft.work({
         ...common,
-        key: `${section.key}/${layer.role}-${coat}`,
+        key: `${task.scope}/${layer.role}-${coat}`,
         operation: situation.schools.application === 'brush' ? 'brush' : 'roll',
         name: `${layer.product.name}, coat ${coat} of ${layer.coats}`,
         phase: layer.role === 'topcoat' ? 'colour' : 'build',
@@ -43,7 +43,7 @@ export function layRolled(laying: Laying, task: Task, hold: string | null, start
         after: last === null ? start : sanded ? [last] : [],
         leaves: looks[layer.role] ?? 'high-build',
         coat: {
-          session: `${section.key}/${layer.role}-${coat}`,
+          session: `${task.scope}/${layer.role}-${coat}`,
           ...of,
           areaM2: parts.reduce((sum, part) => sum + part.outsideM2, 0),
           faces: 'both',
@@ -57,8 +57,10 @@ export function layRolled(laying: Laying, task: Task, hold: string | null, start
     }
   }
   const film = { key: task.key, firstCoat: last!, lastCoat: last!, lastProduct: beneath!, unload: last! };
-  laying.standing.set(section.key, film);
-  laying.topmost.set(section.key, film);
+  for (const section of task.sections) {
+    laying.standing.set(section.key, film);
+    laying.topmost.set(section.key, film);
+  }
   return last!;
 }
 

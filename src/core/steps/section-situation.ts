@@ -39,14 +39,21 @@ export function schoolsTaken(
   parts: readonly Part[],
   stack: SectionStack,
 ): ReturnType<typeof schoolsOf> {
-  return schoolsOf(schoolCase(route, section, parts, stack), section.schools, job.schools);
+  const given = schoolCase(route, section, parts, stack);
+  const own = schoolsOf(given, section.schools, job.schools);
+  if (section.lead === undefined) return own;
+  // What is sprayed together is worked by the methods of the highest level in it; each is blocked to its own.
+  const together = schoolsOf({ ...given, level: section.lead }, section.schools, job.schools);
+  return { ...together, 'block-finish': own['block-finish'], blocks: own.blocks };
 }
 
 /** A section's situation as the survey, its level, system, film and schools make it. */
 export function situationOf(job: Job, route: Route, group: Group, section: JobSection): SectionSituation {
   const parts = group.partsOf(section);
   const stack = group.stackOf(section);
-  const taken = schoolsTaken(job, route, section, parts, stack);
+  const clock = section.clock ?? section.key;
+  const beside = group.sections.filter((one) => (one.clock ?? one.key) === clock);
+  const taken = schoolsTaken(job, route, section, beside.flatMap(group.partsOf), stack);
   return {
     route,
     substrate: section.substrate,

@@ -8,10 +8,14 @@ import type { LoopKey } from './work-state';
 export interface SectionWork {
   group: Group;
   section: JobSection;
+  /** What it shares its steps with: the key of the section, or of its lot. */
+  clock: string;
   situation: SectionSituation;
   rounds: Record<LoopKey, number>;
-  /** First section of those painted in the same session; itself where it is painted alone. */
+  /** First clock of those painted in the same session; its own where it is painted alone. */
   lot: string;
+  /** First section of the job that has its colour and system: samples and their approvals are shared by these. */
+  colour: string;
   /** Painted before it on the same body. */
   before: SectionWork | null;
 }
@@ -23,7 +27,20 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
       group.sections.map((section): [string, SectionWork] => {
         const situation = situationOf(job, route, group, section);
         const rounds = roundsOf(section, group.stackOf(section), situation);
-        return [section.key, { group, section, situation, rounds, lot: section.key, before: null }];
+        const clock = section.clock ?? section.key;
+        return [
+          section.key,
+          {
+            group,
+            section,
+            clock,
+            situation,
+            rounds,
+            lot: clock,
+            colour: colourOf(section, groups),
+            before: null,
+          },
+        ];
       }),
     );
     const ordered = paintOrder(group, works);
@@ -41,6 +58,13 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
   for (const work of all)
     if (first && work.group === first.group && work.lot === first.lot) flag(work, 'first-unit');
   return all;
+}
+
+function colourOf({ colourName, system }: JobSection, groups: readonly Group[]): string {
+  const first = groups
+    .flatMap((group) => group.sections)
+    .find((one) => one.colourName === colourName && one.system === system)!;
+  return first.base ?? first.key;
 }
 
 function flag(work: SectionWork, name: SituationFlag): void {
@@ -88,12 +112,12 @@ function paintLots(ordered: readonly SectionWork[]): void {
     // An airframe gets one colour in one session; a hull is laid by hand, section by section.
     if (work.situation.route === 'hull') continue;
     if (work.situation.route === 'panel' && work.situation.schools.assembly === 'apart') continue;
-    const { system, colourName, level } = work.section;
+    const { system, colourName, level, lead = level } = work.section;
     const schools = shared.map((key) => work.situation.schools[key]);
     // What is laid on an airframe differs by panel in one session; elsewhere the level shapes the steps.
-    const own = work.situation.route === 'aircraft' ? [] : [level, work.rounds.clears];
+    const own = work.situation.route === 'aircraft' ? [] : [lead, work.rounds.clears];
     const alike = JSON.stringify([system, colourName, ...own, ...schools]);
-    if (!firsts.has(alike)) firsts.set(alike, work.section.key);
+    if (!firsts.has(alike)) firsts.set(alike, work.clock);
     work.lot = firsts.get(alike)!;
   }
 }

@@ -1,7 +1,7 @@
 import { clearLeft } from '../film';
 import type { JobSection } from '../record';
 import type { Laying } from './laying';
-import { keysOf } from './group';
+import { keysOf, leading } from './group';
 import { crewMinutes, type Faces } from './labour';
 import type { Part } from '../vehicle';
 import { clearSessions } from './section-situation';
@@ -13,6 +13,7 @@ import {
   type Session,
   type SessionLayer,
 } from './session';
+import { allOf, coatsInRound, sharedLayers, stackOf, type CoatsOf } from './shared-layers';
 import type { SectionStack, StackLayer } from './stack';
 import type { StepDraft } from './draft';
 import type { StepReason } from './step';
@@ -30,8 +31,7 @@ export function laySession(laying: Laying, task: Task): Session {
   const parts = laying
     .partsOf(task)
     .map((part) => (shut.includes(part.section) ? { ...part, insideM2: 0 } : part));
-  const stack = stackOf(laying, sections[0]!);
-  const lists = layersOf(laying, task, stack, parts);
+  const lists = layersOf(laying, task, parts);
   const films = [...new Set(sections.flatMap((one) => laying.standing.get(one.key) ?? []))];
   let after = laying.before(task);
   let last: Session | null = null;
@@ -64,9 +64,6 @@ export function laySession(laying: Laying, task: Task): Session {
   }
   return last!;
 }
-
-const stackOf = (laying: Laying, section: JobSection): SectionStack =>
-  laying.works.get(section.key)!.group.stackOf(section);
 
 /** Films that nobody opened since want their next coat inside their window, on every face and whatever is built. */
 function closeWindows(laying: Laying, task: Task, session: Session): void {
@@ -112,98 +109,63 @@ const shutIn = (laying: Laying, task: Task): string[] =>
     ? keysOf(task.sections.filter((section) => insidesOf(laying, section) === 'shut'))
     : [];
 
-function layersOf(
-  laying: Laying,
-  task: Task,
-  stack: SectionStack,
-  parts: readonly { outsideM2: number; insideM2: number }[],
-): SessionLayer[][] {
+function layersOf(laying: Laying, task: Task, parts: readonly Part[]): SessionLayer[][] {
   const { operation, sections, round, rounds } = task;
-  const laid = stack.layers.filter((layer) => operation.lays.includes(layer.role) && layer.coats > 0);
-  const whole = (layer: StackLayer, coats: number, because: StepReason[]): SessionLayer => ({
-    ...layer,
-    coats,
-    firstCoat: 1,
-    allCoats: coats,
-    because,
-  });
-  const situation = laying.works.get(sections[0]!.key)!.situation;
-  const cut = situation.schools.clears === 'cut-and-clear';
-  const shared = (): SessionLayer[][] => [
-    sharedLayers(laying, task).map(({ layer, partsOf }) => ({
-      ...whole(
-        layer,
-        layer.coats,
-        situation.route === 'aircraft' ? typedOf(layer) : [{ code: 'depth', depth: 'bare' }],
-      ),
+  const first = leading(sections);
+  const stack = stackOf(laying, first);
+  const situation = laying.works.get(first.key)!.situation;
+  const sizes = clearSessions(stack, situation.schools.clears === 'cut-and-clear');
+  const shared = (because: (layer: StackLayer) => StepReason[], coats: CoatsOf) =>
+    sharedLayers(laying, task, coats).map(({ layer, partsOf }): SessionLayer => ({
+      ...layer,
+      firstCoat: 1,
+      allCoats: layer.coats,
+      because: because(layer),
       partsOf,
-    })),
-  ];
+    }));
   switch (operation.makes) {
-    case 'built': {
-      const layer = laid[0]!;
-      // A typed count that does not divide evenly puts the odd coat into the first round.
-      const coats = Math.max(1, Math.floor(layer.coats / rounds) + (round <= layer.coats % rounds ? 1 : 0));
-      return [[whole(layer, coats, [{ code: 'level-round', level: sections[0]!.level, round, of: rounds }])]];
-    }
+    case 'built':
+      return [
+        shared(
+          () => [{ code: 'level-round', level: first.level, round, of: rounds }],
+          (layer, section) => coatsInRound(layer.coats, round, laying.works.get(section.key)!.rounds.build),
+        ),
+      ];
     case 'insides-coloured':
-      return [laid.map((one) => whole(one, Math.min(one.coats, insideMost[one.role] ?? one.coats), []))];
+      return [
+        shared(
+          () => [],
+          (layer) => Math.min(layer.coats, insideMost[layer.role] ?? layer.coats),
+        ),
+      ];
     case 'cleared': {
-      const sizes = clearSessions(stack, cut);
-      const clear = laid[0]!;
-      const most = clear.product.coating!.coatsPerSession ?? clear.coats;
-      const because: StepReason[] = [{ code: 'session-limit', product: clear.product.code, most }];
       const firstCoat = sizes.slice(0, round).reduce((sum, one) => sum + one, 1);
-      return [[{ ...clear, coats: sizes[round]!, firstCoat, allCoats: clear.coats, because }]];
+      const layers = shared(
+        ({ product, coats }) => [
+          { code: 'session-limit', product: product.code, most: product.coating!.coatsPerSession ?? coats },
+        ],
+        () => sizes[round]!,
+      );
+      const all = sizes.reduce((sum, one) => sum + one, 0);
+      return [layers.map((layer) => ({ ...layer, firstCoat, allCoats: all }))];
     }
     case 'coloured': {
-      if (situation.route === 'aircraft') return shared();
-      const firstClears = clearSessions(stack, cut)[0] ?? 0;
-      const layers = laid.map((layer) => ({
-        ...whole(layer, layer.coats, because(layer, stack)),
-        coats: layer.role === 'clear' ? firstClears : layer.coats,
-      }));
-      return splitByShift(laying.draft, parts, layers);
+      if (situation.route === 'aircraft') return [shared(typedOf, allOf)];
+      const layers = shared(
+        (layer) => because(layer, stack),
+        (layer) => (layer.role === 'clear' ? sizes[0]! : layer.coats),
+      );
+      const clears = stack.layers.find((layer) => layer.role === 'clear')?.coats ?? 0;
+      const counted = layers.map((layer) =>
+        layer.role === 'clear' ? { ...layer, allCoats: clears } : layer,
+      );
+      return splitByShift(laying.draft, parts, counted);
     }
-    default:
-      return shared();
+    default: {
+      const bare: StepReason[] = [{ code: 'depth', depth: 'bare' }];
+      return [shared(situation.route === 'aircraft' ? typedOf : () => bare, allOf)];
+    }
   }
-}
-
-/**
- * Layers that the sections of a shared session lay together: each by role and product, with the coats of the section
- * that has most of it; a coat goes on the panels of those sections that have it.
- */
-function sharedLayers(laying: Laying, task: Task) {
-  const { operation, sections } = task;
-  const own = sections.map((section) => ({
-    section: section.key,
-    layers: stackOf(laying, section).layers.filter(
-      (layer) => operation.lays.includes(layer.role) && layer.coats > 0,
-    ),
-  }));
-  const same = (a: StackLayer, b: StackLayer) => a.role === b.role && a.product.code === b.product.code;
-  const all: StackLayer[] = [];
-  for (const layer of own.flatMap((one) => one.layers)) {
-    const at = all.findIndex((one) => same(one, layer));
-    if (at < 0) all.push(layer);
-    else if (all[at]!.coats < layer.coats) all[at] = layer;
-  }
-  const role = (layer: StackLayer) => operation.lays.indexOf(layer.role);
-  const parts = laying.partsOf(task);
-  return all
-    .sort((a, b) => role(a) - role(b))
-    .map((layer) => {
-      const has = (coat: number) =>
-        new Set(
-          own.flatMap(({ section, layers }) =>
-            layers.some((one) => same(one, layer) && one.coats >= coat) ? [section] : [],
-          ),
-        );
-      const isShared = has(layer.coats).size === sections.length;
-      const partsOf = (coat: number) => parts.filter((part) => has(coat).has(part.section));
-      return isShared ? { layer } : { layer, partsOf };
-    });
 }
 
 const typedOf = (layer: StackLayer): StepReason[] => (layer.typed ? [{ code: 'typed-coats' }] : []);
@@ -250,6 +212,8 @@ function fitsShift(
 
 /** Says when a typed number of clears leaves less than the finish needs; a thin result never passes unsaid. */
 function warnOfFilm(draft: StepDraft, section: JobSection, stack: SectionStack, laying: Laying): void {
+  // What takes its coats from a higher level beside it needs fewer itself: that level says when they are too few.
+  if (section.lead !== undefined) return;
   if (laying.works.get(section.key)!.situation.route !== 'panel') return;
   const clear = stack.layers.find((layer) => layer.role === 'clear');
   if (stack.clear && clear && clear.coats < stack.clear.coats) {

@@ -12,8 +12,8 @@ export interface SessionLayer {
   firstCoat: number;
   allCoats: number;
   because: StepReason[];
-  /** Panels that get this coat, where not all of the session do; null for all. */
-  partsOf?: (coat: number) => readonly Part[];
+  /** Panels that get this coat, counted within the session, where not all of them do; null for all. */
+  partsOf: ((coat: number) => readonly Part[]) | null;
 }
 
 export interface SessionOptions {
@@ -171,7 +171,7 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
     const attended = flash <= attendedFlashMin ? flash : 0;
     for (let i = 0; i < layer.coats; i += 1) {
       const coat = layer.firstCoat + i;
-      const coated = layer.partsOf?.(coat) ?? parts;
+      const coated = layer.partsOf?.(i + 1) ?? parts;
       const coatedKeys = new Set(coated.map((part) => part.section));
       const isLast = layer === layers.at(-1) && i === layer.coats - 1;
       const step = draft.work({

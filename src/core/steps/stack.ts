@@ -6,6 +6,7 @@ import {
   levelStandards,
   standardLadder,
   type ClearBudget,
+  type CoatingSheet,
   type Ladder,
   type LadderKey,
   type LayerRole,
@@ -24,7 +25,7 @@ export const ladderKeyOf = (section: Pick<JobSection, 'level' | 'ladder'>): Ladd
 type Sanded = Pick<JobSection, 'level' | 'ladder' | 'ways'>;
 /** That ladder, as the shop has it. A key nobody knows any more falls back to the level's. */
 export const ladderOf = (section: Sanded): Ladder =>
-  section.ways?.ladder ??
+  section.ways?.ladders.find((one) => one.key === ladderKeyOf(section)) ??
   standardLadder(ladderKeyOf(section)) ??
   ladders[levelStandards[section.level].ladder];
 
@@ -35,7 +36,7 @@ export function withShopWays(job: Job, { systems, ladders: own }: Pick<Shop, 'sy
     ...section,
     ways: {
       system: coatSystemOf(section.system, systems),
-      ladder: laddersWith(own).find((one) => one.key === ladderKeyOf(section)),
+      ladders: laddersWith(own),
     },
   }));
   return { ...job, sections };
@@ -67,6 +68,7 @@ export interface SectionStack {
 export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
   const system = section.ways?.system ?? coatSystemOf(section.system);
   const standard = levelStandards[section.level];
+  const lead = section.lead ?? section.level;
   const layers: StackLayer[] = [];
   const missing: string[] = [];
   let clear: ClearBudget | null = null;
@@ -83,7 +85,7 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
         computed = layer.coats.count;
         break;
       case 'level':
-        computed = layer.coats.byLevel[section.level];
+        computed = layer.coats.byLevel[lead];
         break;
       case 'per-round':
         // Nothing is built up and blocked over a finish that is only scuffed.
@@ -94,16 +96,7 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
               Math.max(section.depth === 'bare' ? 1 : 0, section.rounds.build ?? standard.blockRounds);
         break;
       case 'budget':
-        clear = clearBudget({
-          ladder: ladderOf(section),
-          coatUm: dryUm,
-          levelMinimum: Math.max(1, standard.clearCoats),
-          productMinimum: product.coating.coatsLeast,
-          sessions: {
-            most: product.coating.coatsPerSession,
-            cut: (section.schools.clears ?? usualClears(section.level)) === 'cut-and-clear',
-          },
-        });
+        clear = clearsOf(section, product.coating);
         computed = clear.coats;
     }
     if (layer.role === 'sealer' && section.schools.sealer === 'none') computed = 0;
@@ -119,6 +112,24 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
       layers.push({ role: layer.role, product, coats, dryUm, typed, computedCoats: computed });
   }
   return { layers, clear, missing, totalUm: layers.reduce((sum, one) => sum + one.coats * one.dryUm, 0) };
+}
+
+/** Clears by the budget of the highest level that shares the session; what its own ladder takes of them. */
+function clearsOf(section: JobSection, sheet: CoatingSheet): ClearBudget {
+  const lead = { ...section, level: section.lead ?? section.level };
+  const asked = {
+    coatUm: sheet.dryUm,
+    productMinimum: sheet.coatsLeast,
+    sessions: {
+      most: sheet.coatsPerSession,
+      cut: (section.schools.clears ?? usualClears(lead.level)) === 'cut-and-clear',
+    },
+  };
+  const levelMinimum = Math.max(1, levelStandards[lead.level].clearCoats);
+  const together = clearBudget({ ...asked, ladder: ladderOf(lead), levelMinimum });
+  return section.lead === undefined
+    ? together
+    : clearBudget({ ...asked, ladder: ladderOf(section), levelMinimum: together.coats });
 }
 
 /** What is laid under the colour: the system's sealer, or epoxy wet on wet in its place. */

@@ -98,18 +98,24 @@ class SectionSearch {
 
   /** Adds the section to the task, or makes the task. @returns its key */
   private take(operation: Operation, round: number, needs: ReadonlyMap<string, WorkState>): string {
-    const { group, section, lot, rounds } = this.work;
-    const scope = operation.unit === 'lot' ? lot : section.key;
+    const { group, section, clock, lot, colour, rounds } = this.work;
+    const scope = operation.unit === 'lot' ? lot : clock;
     const loop = operation.makes ? loopOf(operation.makes) : undefined;
     // What is done once for the job is done where it is asked for: on the body, unless only loose pieces ask.
     const home = operation.unit === 'job' && operation.place === null ? this.main : group;
-    const key = keyOf(operation, { group: home, section, scope, round, isPass: loop?.key === 'clears' });
+    const isPass = loop?.key === 'clears';
+    const naming = { group: home, section, scope, colour, round, isPass, own: '' };
+    const shared = this.tasks.get(keyOf(operation, naming));
+    // Areas of one clock that reach the same state by other work do it by themselves, named by their first panel.
+    const own = shared && shared.operation !== operation ? (group.partsOf(section)[0]?.key ?? '') : '';
+    const key = keyOf(operation, { ...naming, own });
+    const all = loop ? rounds[loop.key] : rounds.build;
     let task = this.tasks.get(key);
     if (!task) {
-      const all = loop ? rounds[loop.key] : rounds.build;
       task = { key, operation, group: home, sections: [], scope, round, rounds: all, needs: new Map() };
       this.tasks.set(key, task);
     }
+    task.rounds = Math.max(task.rounds, all);
     if (task.group.loose && !home.loose) task.group = home;
     if (!task.sections.includes(section)) task.sections.push(section);
     for (const [before, state] of needs) if (before !== key) task.needs.set(before, state);
@@ -121,25 +127,26 @@ interface Naming {
   group: Group;
   section: JobSection;
   scope: string;
+  /** First section that has its colour. */
+  colour: string;
   round: number;
   isPass: boolean;
+  /** Panel that tells the work of one area from other work for the same state; empty where all do it alike. */
+  own: string;
 }
 
 /** The stable key of a step: the same work keeps it over every rebuild. */
-function keyOf(operation: Operation, { group, section, scope, round, isPass }: Naming): string {
+function keyOf(operation: Operation, { group, section, scope, colour, round, isPass, own }: Naming): string {
   const word = operation.keyWord ?? operation.code;
   const whole = word.includes('{') ? word : prefixOf(operation, group, scope) + word;
   const named = whole
     .replace('{group}', group.key)
     .replace('{substrate}', section.substrate)
-    .replace('{colour}', colourKey(section));
+    .replace('{colour}', colour)
+    .concat(own === '' ? '' : `.${own}`);
   // The first clears belong to the colour session, so further ones are counted from the second.
   return round > 0 ? `${named}-${isPass ? round + 1 : round}` : named;
 }
-
-/** Colour and system as a part of a key. */
-const colourKey = ({ colourName, system }: JobSection): string =>
-  `${colourName} ${system}`.toLowerCase().replace(/[^a-z0-9]+/g, '-');
 
 function prefixOf(operation: Operation, group: Group, scope: string): string {
   switch (operation.unit) {

@@ -32,28 +32,40 @@ function difference(
   };
 }
 
+/** Levels are ranked by what is asked of the finish. */
+const rank = (level: Level): number => levels.indexOf(level);
+
+/**
+ * Panels of one clock are sprayed together, so all of them get the last coats of the highest level among them; what keeps
+ * its paint stands apart.
+ */
+function withLeads(areas: readonly JobSection[]): JobSection[] {
+  const highest = new Map<string, Level>();
+  for (const { key, clock = key, level } of areas)
+    if (rank(level) >= rank(highest.get(clock) ?? level)) highest.set(clock, level);
+  return areas.map((area) => {
+    const lead = highest.get(area.clock ?? area.key)!;
+    return lead === area.level ? area : { ...area, lead };
+  });
+}
+
 /**
  * Sections as they are worked: panels of a section that the survey treats otherwise (substrate, depth, method, level)
- * form a lot of their own, with the section's colour and system, that travels with it. A section all of whose panels
- * went into lots is left out. Lots are keyed `section:difference`, so their steps keep their keys.
- * @returns the sections to plan, and the parts with the lot they belong to
+ * form an area of their own, with the section's colour and system. Areas of one section and lot share a clock: whatever
+ * is done to several of them alike is one step, and its key names the clock alone. A section all of whose panels are
+ * treated otherwise is left out itself.
+ * @returns the areas to plan, and the parts with the area they belong to
  */
 export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection[]; parts: Part[] } {
   const surveys = new Map(job.surveyed.map((one) => [one.key, one]));
-  const lots = new Map<string, JobSection>();
+  const areas = new Map<string, JobSection>();
   const placed = parts.map((part) => {
     const section = job.sections.find((one) => one.key === part.section);
     const own = section ? difference(section, surveys.get(part.key)) : {};
     const words = Object.values(own) as string[];
     if (!section || words.length === 0) return part;
     const key = `${section.key}:${words.join('-')}`;
-    lots.set(key, {
-      ...section,
-      ...own,
-      key,
-      base: section.key,
-      name: `${section.name} (${words.join(', ')})`,
-    });
+    areas.set(key, { ...section, ...own, ...clockOf(section, own), key, base: section.key });
     return { ...part, section: key };
   });
   const used = new Set(placed.map((part) => part.section));
@@ -61,9 +73,27 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
   const known = new Set(netOfJob(job).map((part) => part.section));
   const sections = job.sections.flatMap((section) => [
     ...(used.has(section.key) || !known.has(section.key) ? [section] : []),
-    ...[...lots.values()]
-      .filter((lot) => lot.base === section.key)
+    ...[...areas.values()]
+      .filter((area) => area.base === section.key)
       .sort((a, b) => a.key.localeCompare(b.key)),
   ]);
-  return { sections, parts: placed };
+  return { sections: withLeads(sections), parts: placed };
+}
+
+/** The clock of an area, and what the area and its clock are called. */
+function clockOf(
+  section: JobSection,
+  own: ReturnType<typeof difference>,
+): { clock: string; clockName: string; name: string } {
+  // What keeps its paint shares no coat with its neighbours.
+  const isKept = (own.level ?? section.level) === 'Keep';
+  const other = isKept === (section.level === 'Keep') ? undefined : isKept ? 'kept' : 'painted';
+  const apart = [own.lot, other].filter((one) => one !== undefined);
+  const named = (words: readonly string[]) =>
+    words.length === 0 ? section.name : `${section.name} (${words.join(', ')})`;
+  return {
+    clock: [section.key, apart.join('-')].filter(Boolean).join(':'),
+    clockName: named(apart),
+    name: named(Object.values(own) as string[]),
+  };
 }

@@ -217,7 +217,7 @@ describe('the plan follows the survey', () => {
 
   test('a chosen method stands in the steps with its reason', () => {
     const made = plan(surveyedJob({ R1: { method: 'chemical' } }));
-    const step = made.steps.find((one) => one.key === 'roof:chemical/strip')!;
+    const step = made.steps.find((one) => one.key === 'roof/strip.R1')!;
     expect(step.operation).toBe('strip-chemical');
     expect(step.because[0]).toEqual({ code: 'chosen-method', method: 'chemical' });
     // Only that panel: 60 min/m², roof panels curved × 1.3.
@@ -237,11 +237,14 @@ describe('the plan follows the survey', () => {
     expect(part).toMatchObject({ insideM2: 0.7, trimM: 3, seamM: 2.5, beadM: 1.5, rivetM: 0 });
   });
 
-  test('every step has its lots’ own keys once', () => {
+  test('every step has a key of its own, areas of one section share theirs', () => {
     const made = plan(
       surveyedJob({ B1L: { depth: 'stable' }, R2: { level: 'Work' }, E1: { substrate: 'aluminium' } }),
     );
     expect(new Set(made.steps.map((step) => step.key)).size).toBe(made.steps.length);
+    expect(made.steps.filter((step) => step.key.includes(':'))).toEqual([]);
+    const paint = made.steps.find((step) => step.key === 'sides/paint/wipe')!;
+    expect(paint.sections).toEqual(['sides', 'sides:aluminium', 'sides:stable']);
     expect(made.sections.map((one) => one.section)).toEqual([
       'sides',
       'sides:aluminium',

@@ -58,9 +58,9 @@ describe('findings', () => {
   test('the plan follows: a panel to bare is a lot of its own', async () => {
     await set(['T3S'], { depth: 'bare' });
     const { plan } = (await currentPlan('P-015'))!;
-    expect(plan.steps.some((step) => step.key === 'topsides:bare/strip')).toBe(true);
+    expect(plan.steps.some((step) => step.key === 'topsides/strip.T3S')).toBe(true);
     await undo();
-    expect((await currentPlan('P-015'))!.plan.steps.some((step) => step.key.includes(':bare'))).toBe(false);
+    expect((await currentPlan('P-015'))!.plan.steps.some((step) => step.key.includes('.T3S'))).toBe(false);
   });
 });
 

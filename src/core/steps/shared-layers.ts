@@ -1,0 +1,54 @@
+import type { JobSection } from '../record';
+import type { Laying } from './laying';
+import type { SectionStack, StackLayer } from './stack';
+import type { Task } from './task-model';
+
+/** The layers of an area as they will be laid. */
+export const stackOf = (laying: Laying, section: JobSection): SectionStack =>
+  laying.works.get(section.key)!.group.stackOf(section);
+
+/** How many coats of a layer an area gets in a session. */
+export type CoatsOf = (layer: StackLayer, section: JobSection) => number;
+
+export const allOf: CoatsOf = (layer) => layer.coats;
+
+/** A typed count that does not divide evenly puts the odd coats into the first rounds. */
+export const coatsInRound = (coats: number, round: number, rounds: number): number =>
+  round > rounds ? 0 : Math.max(1, Math.floor(coats / rounds) + (round <= coats % rounds ? 1 : 0));
+
+/**
+ * Layers that the sections of a session lay together: each by role and product, with the coats of the section that has
+ * most of it; a coat goes on the panels of those sections that have it.
+ */
+export function sharedLayers(laying: Laying, task: Task, coatsOf: CoatsOf) {
+  const { operation, sections } = task;
+  const own = sections.map((section) => ({
+    section: section.key,
+    layers: stackOf(laying, section)
+      .layers.filter((layer) => operation.lays.includes(layer.role) && layer.coats > 0)
+      .map((layer) => ({ ...layer, coats: coatsOf(layer, section) })),
+  }));
+  const same = (a: StackLayer, b: StackLayer) => a.role === b.role && a.product.code === b.product.code;
+  const all: StackLayer[] = [];
+  for (const layer of own.flatMap((one) => one.layers)) {
+    const at = all.findIndex((one) => same(one, layer));
+    if (at < 0) all.push(layer);
+    else if (all[at]!.coats < layer.coats) all[at] = layer;
+  }
+  const role = (layer: StackLayer) => operation.lays.indexOf(layer.role);
+  const parts = laying.partsOf(task);
+  return all
+    .filter((layer) => layer.coats > 0)
+    .sort((a, b) => role(a) - role(b))
+    .map((layer) => {
+      const has = (coat: number) =>
+        new Set(
+          own.flatMap(({ section, layers }) =>
+            layers.some((one) => same(one, layer) && one.coats >= coat) ? [section] : [],
+          ),
+        );
+      const isShared = has(layer.coats).size === sections.length;
+      const partsOf = (coat: number) => parts.filter((part) => has(coat).has(part.section));
+      return { layer, partsOf: isShared ? null : partsOf };
+    });
+}
