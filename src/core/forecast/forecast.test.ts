@@ -1,19 +1,24 @@
 import { demoScenario } from '../../demo/load-demo';
 import { shelfOf } from '../film';
 import { placeNetwork } from '../plan/placed-network';
-import { tellPlan } from '../plan';
+import { tellPlan, type Plan } from '../plan';
 import { commitmentsOf } from '../plan/commitments';
 import { courseOf, forecastCourse, type DrawSettings, type ShopForecast } from '.';
 
 const now = Date.parse('2026-12-24T09:00:00Z') / 60000;
 const { shop, shelf: products, jobs } = demoScenario(now);
 const shelf = shelfOf(products);
+/** What an open hold keeps from being booked may be overtaken by other jobs; here every hold is released. */
+const booked = (plan: Plan): Plan => ({
+  ...plan,
+  steps: plan.steps.map((step) => ({ ...step, heldBy: [] })),
+});
 const course = courseOf(
   jobs
     .filter(({ job }) => job.state !== 'finished')
     .map(({ job, agreed }) => {
       const others = jobs.filter((one) => one.job.number !== job.number && one.agreed);
-      const commitments = others.flatMap((one) => commitmentsOf(one.agreed!));
+      const commitments = others.flatMap((one) => commitmentsOf(booked(one.agreed!)));
       const agreedStarts = new Map((agreed?.steps ?? []).map((step) => [step.key, step.start] as const));
       const network = placeNetwork({ job, shop, shelf, now, commitments, agreedStarts });
       return { network, plan: tellPlan(network) };

@@ -2,7 +2,7 @@ import { bodyKindOf } from '../vehicle';
 import { addStepsByHand, applyStepEdits } from './hand-edits';
 import { StepDraft, type StepContext } from './draft';
 import { addFittings } from './fittings';
-import { checkGates, checkHolds, checkLead, checkReferenceSpots } from './gates';
+import { checkGates, checkHolds, checkLead, checkReferenceSpots, holdWhatFollows } from './gates';
 import { Emission } from './emit';
 import { groupsOf } from './group';
 import { leaveOutOvertaken } from './overtaken';
@@ -47,6 +47,7 @@ function buildWith(context: StepContext): StepNetwork {
   addStepsByHand(draft);
   applyStepEdits(draft);
   leaveOutOvertaken(draft);
+  holdWhatFollows(draft);
   checkPlaces(draft);
   return draft.network;
 }

@@ -37,7 +37,9 @@ describe('lead and chromate', () => {
     const made = build({ facts: [done('walk'), done('test-lead')] });
     expect(made.warnings).toContainEqual({ code: 'lead-untested', section: 'shell', isHeld: true });
     expect(stepOf(made, 'shell/strip').heldBy).toEqual(['test for lead and chromate']);
-    expect(stepOf(made, 'shell/mask').heldBy).toEqual([]);
+    // What comes behind it is shown as what would follow; what comes before it is booked.
+    expect(stepOf(made, 'shell/mask').heldBy).toEqual(['test for lead and chromate']);
+    expect(stepOf(made, 'body/wash').heldBy).toEqual([]);
   });
 
   test('negative on every panel: neither test nor gate', () => {

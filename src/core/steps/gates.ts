@@ -1,4 +1,5 @@
 import type { StepDraft } from './draft';
+import { followersOf } from './order-by-hand';
 import type { SectionWork } from './section-work';
 import type { Step } from './step';
 
@@ -39,9 +40,13 @@ export function checkGates(draft: StepDraft): void {
 /** Holds that nobody has released yet, each with its own step. */
 export function checkHolds(draft: StepDraft): void {
   const signed = new Set(draft.context.job.signOffs.map((one) => one.step));
+  const followers = followersOf(draft);
+  const steps = new Map(draft.network.steps.map((step) => [step.key, step]));
   for (const step of draft.network.steps)
-    if (step.cautions.includes('licensed-hold') && !signed.has(step.key))
+    if (step.cautions.includes('licensed-hold') && !signed.has(step.key) && !step.skipped) {
       draft.warn({ code: 'unsigned-hold', step: step.key });
+      for (const later of followers.get(step.key)!) steps.get(later)!.heldBy.push(step.name);
+    }
 }
 
 const isDryOnOldPaint = (step: Step): boolean =>
@@ -75,3 +80,18 @@ export function checkLead(draft: StepDraft, works: readonly SectionWork[]): void
 }
 
 const leadGate = 'test for lead and chromate';
+
+/** What comes behind a step that is not booked is not booked either: it is shown as what would follow. */
+export function holdWhatFollows(draft: StepDraft): void {
+  const begun = new Set(draft.context.job.facts.map((fact) => fact.step));
+  const followers = followersOf(draft);
+  const steps = new Map(draft.network.steps.map((step) => [step.key, step]));
+  const reasons = new Map<string, Set<string>>();
+  for (const { key, heldBy } of draft.network.steps.filter((step) => step.heldBy.length > 0)) {
+    const behind = new Set([key]);
+    // A set is walked in the order it grows, so that what follows what was found is found too.
+    for (const one of behind) for (const later of followers.get(one) ?? []) behind.add(later);
+    for (const one of behind) reasons.set(one, new Set([...(reasons.get(one) ?? []), ...heldBy]));
+  }
+  for (const [key, names] of reasons) if (!begun.has(key)) steps.get(key)!.heldBy = [...names];
+}
