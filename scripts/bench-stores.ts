@@ -26,7 +26,7 @@ function recompute(): number {
   for (const product of layers) {
     const litres = litresOf(product, parts, 'both') * 3;
     sum += batchCount(litres * 1.1, batchLimitL(product, 20));
-    sum += cheapestMix(litres * 1.1, product.coating!, product.packs, product.shelfLifeDays)?.costMinor ?? 0;
+    sum += cheapestMix(litres * 1.1, product.coating!, product.packs)?.costMinor ?? 0;
   }
   const clear = clearBudget({ ladder: ladders.hand, coatUm: 30, levelMinimum: 4, productMinimum: 2 });
   for (let i = 0; i < parts.length; i += 1)

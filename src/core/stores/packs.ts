@@ -6,8 +6,6 @@ export interface PackChoice {
   /** Covered in the product's unit; for a mix, litres of ready mix that can be made of it. */
   amount: number;
   costMinor: Minor;
-  /** Cost less half the price of tins that stay sealed and keep. */
-  netMinor: number;
 }
 
 const dust = 1e-9;
@@ -21,7 +19,7 @@ type Priced = Pick<Pack, 'size' | 'priceMinor'>;
  * @param need in the product's unit, ≥ 0   @returns null when there are no packs and something is needed
  */
 export function cheapestPacks(need: number, packs: readonly Priced[]): PackChoice | null {
-  if (need <= dust) return { packs: [], amount: 0, costMinor: 0, netMinor: 0 };
+  if (need <= dust) return { packs: [], amount: 0, costMinor: 0 };
   const sizes = [...packs].sort((a, b) => b.size - a.size);
   let best: PackChoice | null = null;
   const counts = sizes.map(() => 0);
@@ -32,7 +30,7 @@ export function cheapestPacks(need: number, packs: readonly Priced[]): PackChoic
     const chosen = sizes.flatMap((pack, i) =>
       counts[i]! > 0 ? [{ size: pack.size, count: counts[i]!, part: null }] : [],
     );
-    best = { packs: chosen, amount, costMinor, netMinor: costMinor };
+    best = { packs: chosen, amount, costMinor };
   };
   const search = (i: number, amount: number, costMinor: Minor): void => {
     if (amount >= need - dust) return consider(amount, costMinor);
@@ -53,19 +51,16 @@ export function cheapestPacks(need: number, packs: readonly Priced[]): PackChoic
 const lowestPrices = (sizes: readonly Priced[]): number[] =>
   sizes.map((_, i) => Math.min(...sizes.slice(i).map((pack) => pack.priceMinor / pack.size)));
 
-/** Sealed tins count half their price when they keep longer than this. */
-const keepsDays = 90;
-
 /**
  * Cheapest cover of a ready mix by kits and by single components: every number of kits of every size is tried, what
- * the kits leave short of a component is bought as singles. Of equal net cost the smaller outlay.
- * @param needL litres of ready mix   @param shelfLifeDays of an unopened tin; null = no limit
+ * the kits leave short of a component is bought as singles. A tin that would stay sealed is never part of the cheapest
+ * cover: without it as much is covered for less.
+ * @param needL litres of ready mix
  */
 export function cheapestMix(
   needL: number,
   sheet: Pick<CoatingSheet, 'mix' | 'mixBy'>,
   packs: readonly Pack[],
-  shelfLifeDays: number | null,
 ): PackChoice | null {
   // The largest kits first: the first answer is then good and cuts the rest short.
   const kits = packs.filter((pack) => pack.part === null).sort((a, b) => b.size - a.size);
@@ -73,26 +68,18 @@ export function cheapestMix(
   if (singles.length === 0 || needL <= dust) return cheapestPacks(needL, kits);
   const parts = volumeParts(sheet);
   const whole = parts.reduce((sum, part) => sum + part.parts, 0);
-  const keeps = shelfLifeDays === null || shelfLifeDays > keepsDays;
   let best: PackChoice | null = null;
   const weigh = (counts: readonly number[]) => {
-    const mix = mixWith({ needL, parts, whole, singles, keeps, kits, counts });
-    if (!mix) return;
-    const better =
-      !best ||
-      mix.netMinor < best.netMinor - dust ||
-      (Math.abs(mix.netMinor - best.netMinor) <= dust && mix.costMinor < best.costMinor);
-    if (better) best = mix;
+    const mix = mixWith({ needL, parts, whole, singles, kits, counts });
+    if (mix && (best === null || mix.costMinor < best.costMinor)) best = mix;
   };
-  // Nothing left to buy costs less than the best price per litre, less what sealed tins could ever be worth.
+  // Nothing left to buy costs less than the best price per litre.
   const litrePrice = Math.min(kitPrice(packs), singlesPrice(parts, whole, singles));
-  const mostSealed = singles.reduce((sum, pack) => sum + pack.priceMinor, 0) * 2;
   const counts = kits.map(() => 0);
   const search = (i: number, litres: number): void => {
     if (best !== null) {
       const spent = kits.reduce((sum, kit, k) => sum + (k < i ? kit.priceMinor * counts[k]! : 0), 0);
-      if (spent + Math.max(0, needL - litres) * litrePrice - mostSealed > (best as PackChoice).netMinor)
-        return;
+      if (spent + Math.max(0, needL - litres) * litrePrice > (best as PackChoice).costMinor) return;
     }
     if (i === kits.length) return weigh(counts);
     const most = Math.max(0, Math.ceil((needL - litres) / kits[i]!.size - dust));
@@ -111,7 +98,6 @@ function mixWith({
   parts,
   whole,
   singles,
-  keeps,
   kits,
   counts,
 }: {
@@ -119,7 +105,6 @@ function mixWith({
   parts: ReturnType<typeof volumeParts>;
   whole: number;
   singles: readonly Pack[];
-  keeps: boolean;
   kits: readonly Pack[];
   counts: readonly number[];
 }): PackChoice | null {
@@ -129,7 +114,6 @@ function mixWith({
     counts[i]! > 0 ? [{ size: kit.size, count: counts[i]!, part: null }] : [],
   ) as PackChoice['packs'];
   let costMinor = kits.reduce((sum, kit, i) => sum + kit.priceMinor * counts[i]!, 0);
-  let sealedMinor = 0;
   let amount = Infinity;
   for (const part of parts) {
     const share = part.parts / whole;
@@ -144,13 +128,8 @@ function mixWith({
     costMinor += bought.costMinor;
     const supply = kitLitres * share + bought.amount;
     amount = Math.min(amount, supply / share);
-    for (const pack of bought.packs) {
-      const spare = Math.min(pack.count, Math.floor((supply - needL * share) / pack.size + dust));
-      const price = own.find((one) => one.size === pack.size)!.priceMinor;
-      if (keeps) sealedMinor += 0.5 * spare * price;
-    }
   }
-  return { packs: chosen, amount, costMinor, netMinor: costMinor - sealedMinor };
+  return { packs: chosen, amount, costMinor };
 }
 
 /** What a litre of ready mix costs from single tins at their best prices; without a tin of some part there is no such price. */

@@ -41,7 +41,7 @@ const seasonDays = 90;
 
 const packsFor = (product: Product, amount: number): PackChoice | null =>
   product.coating
-    ? cheapestMix(amount, product.coating, product.packs, product.shelfLifeDays)
+    ? cheapestMix(amount, product.coating, product.packs)
     : cheapestPacks(amount, product.packs);
 
 /**

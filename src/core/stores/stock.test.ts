@@ -1,5 +1,13 @@
 import type { StockMove } from '../record';
-import { checkCoats, committedMinor, ledgerBy, spendCurve, standingMoves, stockLevels } from './index';
+import {
+  batchesOnHand,
+  checkCoats,
+  committedMinor,
+  ledgerBy,
+  spendCurve,
+  standingMoves,
+  stockLevels,
+} from './index';
 
 let count = 0;
 const move = (kind: StockMove['kind'], amount: number, over: Partial<StockMove> = {}): StockMove => ({
@@ -51,6 +59,40 @@ describe('stock from its moves', () => {
       owed: 0.6,
       lentOut: 0.5,
     });
+  });
+
+  test('lent paint that came back is out no more; what was borrowed has no date of its own', () => {
+    expect(level(move('received', 3), move('lent', 2), move('got-back', 1.5))).toMatchObject({
+      onHand: 2.5,
+      lentOut: 0.5,
+      owed: 0,
+    });
+    const guest = move('borrowed', 2, { untilDate: '2026-01-01' });
+    const own = move('received', 1, { untilDate: '2027-03-01' });
+    expect(level(guest, own)).toMatchObject({ onHand: 3, expired: 0, firstExpiry: '2027-03-01' });
+  });
+
+  test('what keeps to today is still good, and dated tins go before undated ones', () => {
+    const today = move('received', 2, { untilDate: '2026-12-24' });
+    expect(level(today)).toMatchObject({ expired: 0, firstExpiry: '2026-12-24' });
+    expect(level(move('received', 2), today, move('drawn', 2))).toMatchObject({
+      onHand: 2,
+      firstExpiry: null,
+    });
+    expect(level(move('received', 2), today, move('drawn', 1))).toMatchObject({ firstExpiry: '2026-12-24' });
+  });
+
+  test('by batch: what is left of each tin, of this product, with a batch on it', () => {
+    const moves = [
+      move('received', 3, { batch: 'A' }),
+      move('received', 2, { batch: 'B' }),
+      move('drawn', 1, { batch: 'A' }),
+      move('drawn', 2, { batch: 'B' }),
+      move('received', 9),
+      move('received', 5, { batch: 'C', product: 'base' }),
+    ];
+    expect(batchesOnHand(moves, 'clear')).toEqual([{ batch: 'A', amount: 2 }]);
+    expect(batchesOnHand(moves, 'base')).toEqual([{ batch: 'C', amount: 5 }]);
   });
 
   test('a counter-entry takes its entry out of every sum and stays in the book', () => {
@@ -141,6 +183,23 @@ describe('what comes in against what was ordered', () => {
     const counter = move('received', 5, { onDate: '2026-12-01' });
     const ordered = move('ordered', 9, { onDate: '2026-12-02', untilDate: '2026-12-20' });
     expect(level(counter, ordered)).toMatchObject({ onHand: 5, onOrder: 9, dueBy: '2026-12-20' });
+  });
+
+  test('what is ordered and delivered on one day counts as ordered first, however it was written down', () => {
+    const came = move('received', 6, { onDate: '2026-12-01' });
+    const ordered = move('ordered', 9, { onDate: '2026-12-01', untilDate: '2026-12-20' });
+    expect(level(came, ordered)).toMatchObject({ onOrder: 3, dueBy: '2026-12-20' });
+    expect(level(ordered, came)).toMatchObject({ onOrder: 3, dueBy: '2026-12-20' });
+  });
+
+  test('entries count in the order of their days; of several orders the last day is told', () => {
+    const late = move('ordered', 2, { onDate: '2026-12-06', untilDate: '2026-12-12' });
+    const early = move('ordered', 4, { onDate: '2026-12-01', untilDate: '2026-12-28' });
+    const came = move('received', 3, { onDate: '2026-12-03' });
+    expect(level(late, came, early)).toMatchObject({ onOrder: 3, dueBy: '2026-12-28' });
+    // Drawn paint is no delivery.
+    expect(level(early, move('drawn', 1))).toMatchObject({ onOrder: 4 });
+    expect(level(move('ordered', 2, { untilDate: null }))).toMatchObject({ onOrder: 2, dueBy: null });
   });
 
   test('a delivery fills the order for its own job first', () => {

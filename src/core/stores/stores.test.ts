@@ -23,6 +23,23 @@ describe('packs', () => {
     expect(choice).toMatchObject({ packs: [{ size: 1.5, count: 4 }], amount: 6, costMinor: 17200 });
   });
 
+  test('of equal cost the set that leaves less over, whichever size comes first', () => {
+    const sizes = [
+      { size: 5, priceMinor: 100 },
+      { size: 4, priceMinor: 100 },
+    ];
+    expect(cheapestPacks(4, sizes)).toEqual({
+      packs: [{ size: 4, count: 1, part: null }],
+      amount: 4,
+      costMinor: 100,
+    });
+    expect(cheapestPacks(4, [...sizes].reverse())).toMatchObject({ amount: 4 });
+    expect(cheapestPacks(4.5, sizes)).toMatchObject({ amount: 5, costMinor: 100 });
+    // 0.3 of tins of 0.1 are three, though 3 × 0.1 is a hair more than 0.3 in binary, and 0.6 of 0.2 a hair less.
+    expect(cheapestPacks(0.3, [{ size: 0.1, priceMinor: 10 }])).toMatchObject({ costMinor: 30 });
+    expect(cheapestPacks(0.6, [{ size: 0.2, priceMinor: 10 }])).toMatchObject({ costMinor: 30 });
+  });
+
   test('nothing needed costs nothing; no packs and a need is no answer', () => {
     expect(cheapestPacks(0, [])).toMatchObject({ packs: [], amount: 0, costMinor: 0 });
     expect(cheapestPacks(1, [])).toBeNull();
@@ -93,6 +110,72 @@ describe('batches and ready mix, by hand', () => {
     const [need] = sessionNeeds([coat(3, 1), coat(3, 2)], shelf, () => 20);
     expect(need).toMatchObject({ batches: 2, product: 'high-build-41' });
     expect(need!.readyL).toBeCloseTo(6.85, 9);
+  });
+});
+
+describe('sessions and what they draw, by hand', () => {
+  const coat = (key: string, session: string, product: string, litres: number) =>
+    ({
+      key,
+      needs: [{ product: 'wipes', amount: 2 }],
+      cautions: [],
+      crew: 1,
+      kind: 'contiguous',
+      coat: { session, product, role: 'clear', litres },
+    }) as unknown as Step;
+
+  test('each product of each session is a mix of its own; the warmest coat sets the batch', () => {
+    const steps = [
+      coat('a', 's', 'high-build-41', 2),
+      coat('b', 's', 'high-build-41', 3),
+      coat('c', 's', 'clear-21', 1),
+      coat('d', 't', 'high-build-41', 1),
+      coat('e', 's', 'of no shelf', 1),
+    ];
+    const needs = sessionNeeds(steps, shelf, (step) => (step.key === 'b' ? 30 : 20));
+    expect(needs.map(({ session, product, netL }) => [session, product, netL])).toEqual([
+      ['s', 'high-build-41', 5],
+      ['s', 'clear-21', 1],
+      ['t', 'high-build-41', 1],
+    ]);
+    // 4.4 L at 30 °C, see above: 5.5 L are two batches; 5 L at 20 °C.
+    expect(needs.map((one) => one.batchLimitL)).toEqual([expect.closeTo(4.4, 9), expect.any(Number), 5]);
+    expect(needs[0]).toMatchObject({ batches: 2, readyL: expect.closeTo(5.5 + 0.1 + 0.15, 9) as number });
+  });
+
+  test('the first coat of a mix takes two cups and a strainer for each batch, the others none', () => {
+    const steps = [coat('a', 's', 'high-build-41', 2), coat('b', 's', 'high-build-41', 3)];
+    const drawn = drawnBySteps(
+      steps,
+      sessionNeeds(steps, shelf, () => 30),
+      shelf,
+    );
+    const of = (key: string) =>
+      drawn.get(key)!.filter((one) => one.product === 'cup' || one.product === 'strainer');
+    expect(of('a')).toEqual([
+      { product: 'cup', amount: 4 },
+      { product: 'strainer', amount: 2 },
+    ]);
+    expect(of('b')).toEqual([]);
+  });
+
+  test('a coat of nothing draws all that stands ready for it', () => {
+    const need = { session: 's', product: 'clear-21', netL: 0, batches: 1, batchLimitL: 3, readyL: 0.2 };
+    const drawn = drawnBySteps(
+      [coat('a', 's', 'clear-21', 0)],
+      [
+        { ...need, steps: [{ step: 'a', litres: 0 }] },
+        { ...need, steps: [] },
+      ],
+      shelf,
+    );
+    expect(drawn.get('a')).toContainEqual({ product: 'clear-21', amount: 0.2 });
+  });
+
+  test('what has no pot life is mixed by the cup and its five refills', () => {
+    const primer = shelf.get('high-build-41')!;
+    const endless = { ...primer, coating: { ...primer.coating!, potLifeMin: null, morePoints: [] } };
+    expect(batchLimitL(endless, 20)).toBe(5);
   });
 });
 
