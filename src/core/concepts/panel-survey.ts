@@ -88,6 +88,8 @@ export const panelSurveyFields = {
   /** The manager's choice where it differs from the section's. */
   depth: nullable(word(depths)),
   method: nullable(word(stripMethods)),
+  /** The section it is worked with in place of the net's. */
+  section: since(null, nullable(wordBy(atom.key()))),
   /** Name of a part of the section that goes its own way, with its own steps and dates; empty for none. */
   lot: wordBy(atom.lotName()),
   /** What an outside stripper asks for this panel, in minor units; null for the Shelf's price per m². */

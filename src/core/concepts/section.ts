@@ -45,5 +45,5 @@ export const sectionFields = {
 };
 export type SectionRecord = TypeOf<typeof sectionFields>;
 
-/** What stays as the body kind proposed it; everything else of a section is edited. */
-export const fixedOfSection = ['key', 'name', 'group', 'loose'] as const;
+/** What never changes, since steps are keyed by it; everything else of a section is edited. */
+export const fixedOfSection = ['key'] as const;

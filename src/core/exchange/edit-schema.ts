@@ -49,6 +49,20 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
     seen: seen(),
     set: sectionSet,
   }),
+  'add-section': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    like: field.key(),
+    name: sectionFields.name.joi,
+    parts: partsSeen().min(1),
+  }),
+  'remove-section': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    section: field.key(),
+    seen: seen(),
+    into: field.key().invalid(Joi.ref('section')).messages({ 'any.invalid': 'into must be another section' }),
+  }),
   measure: required({
     kind: Joi.any(),
     job: field.jobNumber(),

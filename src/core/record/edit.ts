@@ -53,6 +53,10 @@ export interface PartSeen {
 export type Edit =
   | { kind: 'job'; job: string; seen: number; set: JobChange }
   | { kind: 'section'; job: string; section: string; seen: number; set: SectionChange }
+  /** A section with the choices of another, and the panels that go into it. */
+  | { kind: 'add-section'; job: string; like: string; name: string; parts: PartSeen[] }
+  /** A section joined with another: its panels go there, and it is gone. */
+  | { kind: 'remove-section'; job: string; section: string; seen: number; into: string }
   | { kind: 'measure'; job: string; part: string; seen: number | null; outsideM2: number | null }
   | { kind: 'survey'; job: string; parts: PartSeen[]; set: SurveyChange }
   | { kind: 'add-marks'; job: string; marks: Omit<Mark, 'id'>[] }

@@ -30,6 +30,7 @@ export const blankSurvey = (key: string): PartSurvey => ({
   referenceColour: null,
   depth: null,
   method: null,
+  section: null,
   lot: '',
   outsideQuoteMinor: null,
   insideM2: null,

@@ -149,10 +149,18 @@ describe('primer behind an open gate', () => {
     expect(booked(plan({ ...base, gates: [{ ...gate, done: true }] })).length).toBeGreaterThan(0);
   });
 
-  test('later sessions and primer that is on already are not held', () => {
-    const later = open.steps.filter((step) => step.coat && step.coat.session !== first.coat!.session);
+  test('what follows it is shown and not booked either; what comes before it is booked, and primer that is on is not held', () => {
+    const later = open.steps.filter(
+      (step) =>
+        step.coat &&
+        step.coat.session !== first.coat!.session &&
+        step.sections.some((one) => first.sections.includes(one)),
+    );
     expect(later.length).toBeGreaterThan(0);
-    expect(later.every((step) => step.heldBy.length === 0)).toBe(true);
+    expect(later.every((step) => step.heldBy.includes('hatch frame'))).toBe(true);
+    const earlier = open.steps.filter((step) => step.phase === 'strip');
+    expect(earlier.length).toBeGreaterThan(0);
+    expect(earlier.every((step) => step.heldBy.length === 0)).toBe(true);
     const done = { step: first.key, status: 'done' as const, start: 0, end: 10, remainingMin: null };
     const facts = [{ ...done, personMinutes: 10, materialsMinor: 0, uses: [] }];
     const begun = plan({ ...base, gates: [gate], facts });

@@ -17,6 +17,10 @@ export function netOfJob(job: Job): Part[] {
   const measured = new Map(job.measured.map((one) => [one.key, one.outsideM2]));
   const surveys = new Map(job.surveyed.map((one) => [one.key, one]));
   return [...given.filter((part) => !own.has(part.key)), ...job.ownParts.map(partOfOwn)]
+    .map((part) => {
+      const chosen = surveys.get(part.key)?.section;
+      return chosen && sections.has(chosen) ? { ...part, section: chosen } : part;
+    })
     .filter((part) => sections.has(part.section))
     .map((part) => {
       const outsideM2 = measured.get(part.key);

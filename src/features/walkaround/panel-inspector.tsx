@@ -18,6 +18,7 @@ interface Props {
   /** How many panels are selected in all; findings go to all of them. */
   count: number;
   section: SectionShown;
+  sections: readonly SectionShown[];
   look: string;
   marks: readonly MarkShown[];
   readings: readonly ReadingShown[];
@@ -56,7 +57,7 @@ export function PanelInspector(props: Props) {
             name: 'Measure',
             content: (
               <>
-                <PanelMeasure {...own} lines={lines} />
+                <PanelMeasure {...own} sections={props.sections} lines={lines} />
                 <PanelShape
                   key={part.key}
                   job={job}

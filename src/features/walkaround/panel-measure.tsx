@@ -5,6 +5,7 @@ import { neighboursOf, sizeOf, type GapLine } from '@/core/vehicle';
 import { Fact, Part } from '@/ui/facts';
 import { EditText } from '../frame/edit-field';
 import { area } from '../words/format';
+import { PanelSection } from './panel-section';
 import { SectionFields } from './section-fields';
 import type { SurveyActions } from './survey-actions';
 import type { PanelShown, SectionShown } from './walkaround-props';
@@ -16,12 +17,14 @@ export function PanelMeasure({
   job,
   panel,
   section,
+  sections,
   lines,
   actions,
 }: {
   job: string;
   panel: PanelShown;
   section: SectionShown;
+  sections: readonly SectionShown[];
   lines: readonly GapLine[];
   actions: SurveyActions;
 }) {
@@ -85,6 +88,7 @@ export function PanelMeasure({
             .join(', ') || 'none'}
         </Fact>
       </Part>
+      <PanelSection job={job} section={section} sections={sections} actions={actions} />
       <Part title={section.name}>
         <SectionFields job={job} section={section} seen={section.seen} />
         <Fact label="Section, outside">{area(section.outsideM2)}</Fact>

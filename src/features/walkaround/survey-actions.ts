@@ -1,7 +1,7 @@
 'use client';
 
-import { useCallback, useRef, useState } from 'react';
-import { markKinds, type Edit, type MarkKind, type SurveyChange } from '@/core/record';
+import { useCallback, useMemo, useRef, useState } from 'react';
+import { markKinds, type Edit, type MarkKind, type PartSeen, type SurveyChange } from '@/core/record';
 import { centreOf } from '@/core/geometry';
 import { useSaving } from '../frame/saving';
 import type { MarkShown, PanelShown } from './walkaround-props';
@@ -33,6 +33,8 @@ const placeOf = (panel: PanelShown, nth: number): { x: number; y: number } => {
 };
 
 export interface SurveyActions {
+  /** The selected panels, with the versions that were seen. */
+  selected: PartSeen[];
   mark(kind: MarkKind): void;
   set(change: SurveyChange): void;
   /** The edit that sets the survey of all selected panels. */
@@ -52,17 +54,16 @@ export function useSurveyActions(
   const { save } = useSaving();
   const last = useRef<Act | null>(null);
   const [round, setRound] = useState(0);
+  const seen = useMemo(
+    () => selected.map((panel): PartSeen => ({ part: panel.part.key, seen: panel.surveySeen })),
+    [selected],
+  );
   const toEdit = useCallback(
     (set: SurveyChange): Edit => {
       last.current = { kind: 'survey', set };
-      return {
-        kind: 'survey',
-        job,
-        parts: selected.map((panel) => ({ part: panel.part.key, seen: panel.surveySeen })),
-        set,
-      };
+      return { kind: 'survey', job, parts: seen, set };
     },
-    [job, selected],
+    [job, seen],
   );
   const act = useCallback(
     (one: Act) => {
@@ -88,6 +89,7 @@ export function useSurveyActions(
     [job, marks, round, save, selected, toEdit],
   );
   return {
+    selected: seen,
     mark: (kind) => act({ kind: 'mark', mark: kind }),
     set: (set) => act({ kind: 'survey', set }),
     toEdit,

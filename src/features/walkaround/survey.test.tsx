@@ -302,6 +302,29 @@ describe('the object', () => {
     expect(parts).toMatchObject([{ key: 'LID', name: 'locker lid', section: 'topsides', side: 'loose' }]);
   });
 
+  test('panels are gathered: moved to a section, made one of their own, joined after a second word', async () => {
+    room();
+    fireEvent.click(panel(/^T3P/));
+    const inspector = within(screen.getByRole('complementary'));
+    fireEvent.change(inspector.getByLabelText('Section of the selection'), { target: { value: 'bottom' } });
+    expect(await edited(1)).toMatchObject({ kind: 'survey', set: { section: 'bottom' } });
+    fireEvent.click(inspector.getByRole('button', { name: 'New section of 1 panel' }));
+    expect(await inspector.findByRole('alert')).toHaveTextContent('Name of the new section is missing.');
+    fireEvent.change(inspector.getByLabelText('Name of the new section'), { target: { value: 'Bow' } });
+    fireEvent.click(inspector.getByRole('button', { name: 'New section of 1 panel' }));
+    expect(await edited(2)).toEqual({
+      kind: 'add-section',
+      job: 'P-015',
+      like: 'topsides',
+      name: 'Bow',
+      parts: [expect.objectContaining({ part: 'T3P' })],
+    });
+    fireEvent.click(inspector.getByRole('button', { name: 'Join with it' }));
+    expect(edits()).toHaveLength(2);
+    fireEvent.click(inspector.getByRole('button', { name: /^Yes, join with/ }));
+    expect(await edited(3)).toMatchObject({ kind: 'remove-section', section: 'topsides', seen: 2 });
+  });
+
   test('what is left to survey is listed', async () => {
     room();
     await open('Panels');

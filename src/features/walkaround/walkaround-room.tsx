@@ -150,6 +150,7 @@ export function WalkaroundRoom(props: WalkaroundProps) {
           panel={panel}
           count={chosen.length}
           section={section}
+          sections={sections}
           look={stateNames[states.get(panel.lot) ?? 'old'] ?? ''}
           marks={marks}
           readings={readings}

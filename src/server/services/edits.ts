@@ -20,6 +20,7 @@ import {
 } from './edit-makers';
 import { refusalsOf } from './edit-refusals';
 import { jobMakers } from './job-edits';
+import { sectionMakers } from './section-edits';
 import { logMakers } from './log-edits';
 import { shopMakers, wayMakers } from './shop-edits';
 import { storeMakers } from './store-edits';
@@ -29,7 +30,7 @@ import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-w
 export type { EditOutcome, Writer } from './unit-of-work';
 
 // Named together, the compiler sees that no kind of edit is without a maker.
-const ofJob: JobMakers<JobKind> = { ...jobMakers, ...surveyMakers, ...logMakers };
+const ofJob: JobMakers<JobKind> = { ...jobMakers, ...sectionMakers, ...surveyMakers, ...logMakers };
 const ofShop: ShopMakers<ShopKind> = { ...shopMakers, ...wayMakers, ...storeMakers };
 
 const makeForJob = <K extends JobKind>(edit: EditOfKind<K>, given: JobGiven): Made =>

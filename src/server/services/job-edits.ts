@@ -1,23 +1,14 @@
 import { arrivalFaults, dimensionFaults, horizonFaults } from '../../core/exchange';
 import { blankStepEdit, isBlank } from '../../core/record';
-import { proposeSections } from '../../core/survey';
 import { sectionInsert } from '../repositories/job-changes';
 import { findingId, measuredId, sectionId, signOffId, stepEditId } from '../repositories/job-ids';
 import { insert, remove, setOrClear, update } from '../repositories/row-change';
-import {
-  fault,
-  made,
-  type EditOfKind,
-  type JobGiven,
-  type JobMakers,
-  type Made,
-  touched,
-} from './edit-makers';
+import { sectionsBrought } from './section-edits';
+import { made, type EditOfKind, type JobGiven, type JobMakers, type Made, touched } from './edit-makers';
 
-/** Edits of a job's own figures, its sections, its steps by hand, its releases and its scope. */
+/** Edits of a job's own figures, its steps by hand, its releases and its scope. */
 export const jobMakers: JobMakers<
   | 'job'
-  | 'section'
   | 'measure'
   | 'step'
   | 'add-step'
@@ -28,14 +19,6 @@ export const jobMakers: JobMakers<
   | 'remove-scope'
 > = {
   job: jobEdit,
-  section: (edit, { stored }) => {
-    const section = stored.job.sections.find((one) => one.key === edit.section);
-    if (!section) return fault('section', `there is no section ${edit.section} in ${edit.job}`);
-    return made(
-      `${section.name}: ${touched(edit.set)}`,
-      update('section', sectionId(edit.job, edit.section), edit.seen, edit.set),
-    );
-  },
   measure: (edit) => {
     const id = measuredId(edit.job, edit.part);
     const cells = edit.outsideM2 === null ? null : { outsideM2: edit.outsideM2 };
@@ -100,12 +83,9 @@ function jobEdit({ set, seen }: EditOfKind<'job'>, { stored: { job, versions }, 
       const id = sectionId(number, section.key);
       changes.push(update('section', id, versions[id]!, { level: set.level }));
     }
-  if (dimensions) {
-    const known = new Set(job.sections.map((section) => section.key));
-    const added = proposeSections(job.bodyKind, dimensions, set.level ?? job.level).filter(
-      (one) => !known.has(one.key),
+  if (dimensions)
+    sectionsBrought(job, dimensions, set.level ?? job.level).forEach((section, i) =>
+      changes.push(sectionInsert(number, section, job.sections.length + i)),
     );
-    added.forEach((section, i) => changes.push(sectionInsert(number, section, job.sections.length + i)));
-  }
   return made(touched(set), ...changes);
 }

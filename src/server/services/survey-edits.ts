@@ -13,7 +13,15 @@ import { findingId, ownPartId, surveyId } from '../repositories/job-ids';
 import { itemInsert, itemUpdate, jobListTables } from '../repositories/job-lists';
 import type { StoredJob } from '../repositories/job-repository';
 import { remove, update, type RowChange } from '../repositories/row-change';
-import { made, type EditOfKind, type JobGiven, type JobMakers, type Made, touched } from './edit-makers';
+import {
+  fault,
+  made,
+  type EditOfKind,
+  type JobGiven,
+  type JobMakers,
+  type Made,
+  touched,
+} from './edit-makers';
 
 /** Edits of what the walk round and the strip-down record. */
 export const surveyMakers: JobMakers<
@@ -34,6 +42,8 @@ export const surveyMakers: JobMakers<
     const keys = parts.map((one) => one.part);
     const faults = unknownParts(netOf(stored), keys, (i) => `parts[${i}].part`);
     if (faults.length > 0) return { faults };
+    if (set.section && !stored.job.sections.some((one) => one.key === set.section))
+      return fault('set.section', `there is no section ${set.section} in ${stored.job.number}`);
     return made(`survey of ${some(keys)}: ${touched(set)}`, ...setSurvey(stored, parts, set));
   },
   'add-marks': ({ job, marks }, { stored, newId }) => {
@@ -133,14 +143,14 @@ function addParts({ job: number, parts, leaveOut }: EditOfKind<'add-parts'>, { s
 }
 
 /** Names of parts, shortened: three, then how many more. */
-const some = (keys: readonly string[]): string => {
+export const some = (keys: readonly string[]): string => {
   const distinct = [...new Set(keys)];
   return distinct.length <= 3
     ? distinct.join(', ')
     : `${distinct.slice(0, 2).join(', ')} and ${distinct.length - 2} more`;
 };
 
-function setSurvey({ job }: StoredJob, parts: readonly PartSeen[], set: SurveyChange): RowChange[] {
+export function setSurvey({ job }: StoredJob, parts: readonly PartSeen[], set: SurveyChange): RowChange[] {
   const known = new Map(job.surveyed.map((one) => [one.key, one]));
   return parts.map(({ part, seen }): RowChange => {
     const before = known.get(part);
