@@ -50,7 +50,7 @@ export function StepInspector(props: StepInspectorProps) {
         <Fact label="With">{who.join(', ') || 'nobody'}</Fact>
       </Part>
       {step.heldBy.length > 0 && (
-        <Notice grade="stop">Planned, not booked: gate open ({step.heldBy.join(', ')})</Notice>
+        <Notice grade="stop">Planned, not booked: waits for {step.heldBy.join(', ')}</Notice>
       )}
       {editSeen !== undefined && (
         <StepByHand key={step.key} job={job} step={step} seen={editSeen} timeZone={locale.timeZone} />

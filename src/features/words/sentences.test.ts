@@ -202,7 +202,7 @@ describe('warnings', () => {
     [
       { code: 'lead-untested', section: 'roof', isHeld: true },
       'stop',
-      '<roof>: no result of the test for lead and chromate is written down; sanding, scraping, blasting and heat are planned but not booked.',
+      '<roof>: no result of the test for lead and chromate is written down; sanding, scraping, blasting and heat, and what follows them, are planned but not booked.',
     ],
     [
       { code: 'effect-apart', sections: ['shell', 'doors'] },
@@ -230,11 +230,15 @@ describe('warnings', () => {
       'caution',
       'Not left out: <a>. The film needs the time.',
     ],
-    [{ code: 'unsigned-hold', step: 'a' }, 'caution', 'Not yet released by the licensed engineer: <a>.'],
+    [
+      { code: 'unsigned-hold', step: 'a' },
+      'caution',
+      'Not yet released by the licensed engineer: <a>. What follows it is planned but not booked.',
+    ],
     [
       { code: 'gate-open', section: 'roof', open: 2 },
       'stop',
-      '<roof>: 2 gates are open; the first primer is planned but not booked until they are ticked.',
+      '<roof>: 2 gates are open; the first primer and what follows it are planned but not booked until they are ticked.',
     ],
     [{ code: 'reference-spot', part: 'C1L', what: 'old green' }, 'caution', 'C1L: do not strip old green.'],
     [

@@ -109,7 +109,7 @@ export function warningText(
     case 'lead-untested':
       return warning.isHeld
         ? stop(
-            `${names.section(warning.section)}: no result of the test for lead and chromate is written down; sanding, scraping, blasting and heat are planned but not booked.`,
+            `${names.section(warning.section)}: no result of the test for lead and chromate is written down; sanding, scraping, blasting and heat, and what follows them, are planned but not booked.`,
           )
         : caution(
             `${names.section(warning.section)}: not tested for lead and chromate; the test comes before any sanding, scraping, blasting or heat.`,
@@ -126,7 +126,7 @@ export function warningText(
       );
     case 'gate-open':
       return stop(
-        `${names.section(warning.section)}: ${warning.open === 1 ? 'a gate is' : `${warning.open} gates are`} open; the first primer is planned but not booked until ${warning.open === 1 ? 'it is' : 'they are'} ticked.`,
+        `${names.section(warning.section)}: ${warning.open === 1 ? 'a gate is' : `${warning.open} gates are`} open; the first primer and what follows it are planned but not booked until ${warning.open === 1 ? 'it is' : 'they are'} ticked.`,
       );
     case 'own-operations-ignored':
       return stop(
@@ -161,6 +161,8 @@ export function warningText(
         `Never logged, though work behind it has begun: ${names.step(warning.step)}. It is left out of the plan.`,
       );
     case 'unsigned-hold':
-      return caution(`Not yet released by the licensed engineer: ${names.step(warning.step)}.`);
+      return caution(
+        `Not yet released by the licensed engineer: ${names.step(warning.step)}. What follows it is planned but not booked.`,
+      );
   }
 }
