@@ -32,7 +32,7 @@ export function InOrderView({
   if (data.findings.length === 0)
     return (
       <Notice grade="released">
-        In order: {data.laws} laws of the work checked on every surface, no findings.
+        {data.laws} laws of the work checked on every surface, no findings.
       </Notice>
     );
   return (

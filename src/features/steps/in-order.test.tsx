@@ -30,7 +30,7 @@ const shown = (findings: Finding[], laws = 17) => {
 
 test('says how many laws were held against a plan that is in order', async () => {
   shown([]);
-  expect((await screen.findByText(/In order: 17 laws/)).textContent).toContain('no findings');
+  expect((await screen.findByText(/17 laws of the work/)).textContent).toContain('no findings');
 });
 
 test('a job without work has nothing to check, and says so', async () => {

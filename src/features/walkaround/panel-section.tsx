@@ -50,7 +50,7 @@ export function PanelSection(props: Props) {
           }}
         />
       </Fact>
-      <Fact label={`${many} selected`}>
+      <Fact label={many}>
         <EditChoice
           label="Section of the selection"
           quiet
