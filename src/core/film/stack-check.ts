@@ -116,7 +116,7 @@ export function checkStack(
   const top = laid.at(-1);
   if (top && colourFamilies.includes(familyOf(top))) add('error', 'needs-clear', top.product, null);
   const first = laid[0];
-  if (first && substrate === 'plastic' && familyOf(first) !== 'promoter')
+  if (first && substrate === 'plastic' && bare && familyOf(first) !== 'promoter')
     add('error', 'needs-promoter', first.product, null);
   const firstCoats: readonly Family[] = ['etch', 'epoxy', 'barrier', 'polyester'];
   const isMetal = substrate === 'steel' || substrate === 'galvanised' || substrate === 'aluminium';

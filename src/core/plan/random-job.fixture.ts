@@ -11,7 +11,7 @@ import {
   type SchoolChoice,
 } from '../record';
 import { partsOfJob } from '../survey';
-import { bodyKinds } from '../vehicle';
+import { bodyKinds, type Substrate } from '../vehicle';
 
 /** Methods that change what is covered, laid or opened, each with what may be chosen. */
 const schools: fc.Arbitrary<SchoolChoice> = fc.record(
@@ -28,6 +28,15 @@ const schools: fc.Arbitrary<SchoolChoice> = fc.record(
   { requiredKeys: [] },
 ) as fc.Arbitrary<SchoolChoice>;
 
+interface Drawing {
+  at: number;
+  level: Level | null;
+  depth: Depth | null;
+  substrate: Substrate | null;
+  lot: string;
+  absent: boolean;
+}
+
 interface Drawn {
   kind: (typeof bodyKinds)[number];
   level: Level;
@@ -35,7 +44,7 @@ interface Drawn {
   share: number;
   schools: SchoolChoice;
   sections: { level: Level | null; depth: Depth | null; colour: string | null }[];
-  panels: { at: number; level: Level | null; depth: Depth | null; lot: string; absent: boolean }[];
+  panels: Drawing[];
 }
 
 const maybe = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: null, freq: 2 });
@@ -59,6 +68,7 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       at: fc.nat(200),
       level: maybe(fc.constantFrom(...levels)),
       depth: maybe(fc.constantFrom(...depths)),
+      substrate: maybe(fc.constantFrom<Substrate>('steel', 'galvanised', 'aluminium', 'plastic')),
       lot: fc.constantFrom('', '', 'first', 'second'),
       absent: fc.boolean(),
     }),
@@ -86,10 +96,14 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
   });
   const job: Job = { ...base, sections, schools: one.schools };
   const parts = partsOfJob(job);
+  const kindRoute = one.kind.route;
   const surveyed = new Map<string, PartSurvey>();
-  for (const { at, level, depth, lot, absent } of parts.length > 0 ? one.panels : []) {
+  const panels = parts.length > 0 ? one.panels : [];
+  for (const { at, substrate, ...own } of panels) {
     const { key } = parts[at % parts.length]!;
-    surveyed.set(key, { ...blankSurvey(key), level, depth, lot, absent });
+    // Skins of aircraft and laminates of hulls are what they are.
+    const isSheet = kindRoute === 'panel';
+    surveyed.set(key, { ...blankSurvey(key), ...own, substrate: isSheet ? substrate : null });
   }
   return withJobSchools({ ...job, surveyed: [...surveyed.values()] });
 });

@@ -88,6 +88,21 @@ describe('panels treated otherwise', () => {
     for (const wipe of wipes) expect(wipe.sections).toContain('shell:aluminium');
   });
 
+  test('bare plastic gets its promoter in the session of its primer, metal beside it none', () => {
+    const { steps, warnings } = planOf(surveyed({ key: 'FP', substrate: 'plastic' }));
+    const promoter = steps.filter((one) => one.coat?.role === 'promoter');
+    expect(promoter.map((one) => [one.coat!.session, one.sections])).toEqual([
+      ['body/epoxy', ['shell:plastic']],
+    ]);
+    const epoxy = steps.find((one) => one.key === 'body/epoxy/epoxy-1')!;
+    expect(epoxy.sections).toContain('shell:plastic');
+    expect(promoter[0]!.end).toBeLessThanOrEqual(epoxy.start);
+    expect(warnings.filter((one) => one.code === 'stack')).toEqual([]);
+    // Sound paint that is only scuffed is no bare plastic.
+    const scuffed = planOf(surveyed({ key: 'FP', substrate: 'plastic', depth: 'scuff' }));
+    expect(scuffed.steps.some((one) => one.coat?.role === 'promoter')).toBe(false);
+  });
+
   test('a lot that the survey names keeps steps of its own', () => {
     expect(keysOf(surveyed({ key: 'RF', lot: 'later' }))).toContain('shell:later/mask');
   });

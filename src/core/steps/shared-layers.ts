@@ -16,21 +16,33 @@ export const allOf: CoatsOf = (layer) => layer.coats;
 export const coatsInRound = (coats: number, round: number, rounds: number): number =>
   round > rounds ? 0 : Math.max(1, Math.floor(coats / rounds) + (round <= coats % rounds ? 1 : 0));
 
+/** Primers that are sprayed before the colour: a promoter goes on in the session of the film that it is to hold. */
+const primers: ReadonlySet<string> = new Set(['etch', 'epoxy', 'primer', 'build']);
+
+function laidBy({ lays }: Task['operation'], { layers }: SectionStack): StackLayer[] {
+  const laid = layers.filter((layer) => layer.coats > 0);
+  const isPrimed = laid.some((layer) => primers.has(layer.role));
+  const own = laid.filter((layer) => lays.includes(layer.role));
+  const primes = own.some((layer) => primers.has(layer.role));
+  return own.filter((layer) => layer.role !== 'promoter' || primes === isPrimed);
+}
+
 /**
  * Layers that the sections of a session lay together: each by role and product, with the coats of the section that has
  * most of it; a coat goes on the panels of those sections that have it.
  */
 export function sharedLayers(laying: Laying, task: Task, coatsOf: CoatsOf) {
   const { operation, sections } = task;
-  const own = sections.map((section) => ({
+  const stacks = sections.map((section) => ({
     section: section.key,
-    layers: stackOf(laying, section)
-      .layers.filter((layer) => operation.lays.includes(layer.role) && layer.coats > 0)
-      .map((layer) => ({ ...layer, coats: coatsOf(layer, section) })),
+    layers: laidBy(operation, stackOf(laying, section)).map((layer) => ({
+      ...layer,
+      coats: coatsOf(layer, section),
+    })),
   }));
   const same = (a: StackLayer, b: StackLayer) => a.role === b.role && a.product.code === b.product.code;
   const all: StackLayer[] = [];
-  for (const layer of own.flatMap((one) => one.layers)) {
+  for (const layer of stacks.flatMap((one) => one.layers)) {
     const at = all.findIndex((one) => same(one, layer));
     if (at < 0) all.push(layer);
     else if (all[at]!.coats < layer.coats) all[at] = layer;
@@ -43,7 +55,7 @@ export function sharedLayers(laying: Laying, task: Task, coatsOf: CoatsOf) {
     .map((layer) => {
       const has = (coat: number) =>
         new Set(
-          own.flatMap(({ section, layers }) =>
+          stacks.flatMap(({ section, layers }) =>
             layers.some((one) => same(one, layer) && one.coats >= coat) ? [section] : [],
           ),
         );

@@ -7,6 +7,7 @@ import {
   standardLadder,
   type ClearBudget,
   type CoatingSheet,
+  type CoatSystem,
   type Ladder,
   type LadderKey,
   type LayerRole,
@@ -72,7 +73,7 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
   const layers: StackLayer[] = [];
   const missing: string[] = [];
   let clear: ClearBudget | null = null;
-  for (const layer of system?.layers ?? []) {
+  for (const layer of system ? layersOn(section, system) : []) {
     const product = shelf.get(underColour(layer, section.schools.sealer));
     if (!product?.coating) {
       missing.push(layer.product);
@@ -100,6 +101,8 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
         computed = clear.coats;
     }
     if (layer.role === 'sealer' && section.schools.sealer === 'none') computed = 0;
+    // Etch bites metal; plastic has its promoter.
+    if (layer.role === 'etch' && section.substrate === 'plastic') computed = 0;
     if (
       section.level === 'Keep' ||
       ((layer.role === 'epoxy' || layer.role === 'etch') && section.depth !== 'bare')
@@ -112,6 +115,13 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
       layers.push({ role: layer.role, product, coats, dryUm, typed, computedCoats: computed });
   }
   return { layers, clear, missing, totalUm: layers.reduce((sum, one) => sum + one.coats * one.dryUm, 0) };
+}
+
+/** The layers of a system on what a section is made of: bare plastic holds no film without a promoter beneath it. */
+function layersOn({ substrate, depth }: JobSection, { layers, route }: CoatSystem): readonly SystemLayer[] {
+  const holds = substrate !== 'plastic' || depth !== 'bare' || route !== 'panel';
+  if (holds || layers.some((layer) => layer.role === 'promoter')) return layers;
+  return [{ role: 'promoter', product: 'promoter', coats: { rule: 'fixed', count: 1 } }, ...layers];
 }
 
 /** Clears by the budget of the highest level that shares the session; what its own ladder takes of them. */

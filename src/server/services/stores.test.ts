@@ -142,10 +142,11 @@ describe('the stock book', () => {
 });
 
 describe('what if', () => {
-  test('12 °C everywhere lengthens the coach and changes nothing that is stored', async () => {
+  test('12 °C everywhere keeps the coach in the booth for longer and changes nothing that is stored', async () => {
     const before = (await loadJob(database(), 'P-014'))!.versions;
     const found = (await whatIfAir('P-014', 12))!;
-    expect(found.changed.finishDate! > found.base.finishDate!).toBe(true);
+    expect(found.changed.boothMin).toBeGreaterThan(found.base.boothMin);
+    expect(found.changed.finishDate! >= found.base.finishDate!).toBe(true);
     expect((await loadJob(database(), 'P-014'))!.versions).toEqual(before);
   });
 

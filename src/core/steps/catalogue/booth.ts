@@ -137,7 +137,7 @@ export const boothWork: readonly Operation[] = [
     kind: 'session',
     unit: 'group',
     keyWord: 'epoxy',
-    lays: ['etch', 'epoxy'],
+    lays: ['promoter', 'etch', 'epoxy'],
     makes: 'sealed',
     place: 'booth',
     when: { route: ['panel'], depth: ['bare'], lays: ['etch', 'epoxy'] },
