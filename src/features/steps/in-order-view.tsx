@@ -31,9 +31,7 @@ export function InOrderView({
   if (data.laws === 0) return <Empty>There is no work to check yet.</Empty>;
   if (data.findings.length === 0)
     return (
-      <Notice grade="released">
-        {data.laws} laws of the work checked on every surface, no findings.
-      </Notice>
+      <Notice grade="released">{data.laws} laws of the work checked on every surface, no findings.</Notice>
     );
   return (
     <>
