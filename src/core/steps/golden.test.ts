@@ -33,6 +33,18 @@ const jobs: Record<string, { job: Parameters<typeof jobFixture>[0]; sections: (o
       job: { bodyKind: 'open-hull', level: 'Work', dimensions: { length: 5 } },
       sections: () => ({}),
     },
+    'removals-lorry': {
+      job: { bodyKind: 'box-body', level: 'Road', dimensions: { length: 7.6, width: 2.3, height: 2.7 } },
+      sections: ({ key }) => ({
+        system: 'single-stage',
+        colourName: key === 'roof' ? 'Straw' : 'Slate',
+        schools: key === 'roof' ? {} : { texture: 'before-colour' },
+      }),
+    },
+    'pearl-estate': {
+      job: { bodyKind: 'estate', level: 'Show' },
+      sections: () => ({ system: 'pearl-three-stage' }),
+    },
     'aircraft-bare': { job: { bodyKind: 'low-wing', level: 'Work' }, sections: () => ({}) },
   };
 
