@@ -1,6 +1,6 @@
 import { demoShop } from '../../demo/shop';
 import { standardShelf } from '../film';
-import { blankStepEdit } from '../record';
+import { blankSurvey, blankStepEdit } from '../record';
 import { proposeJob } from '../survey';
 import { readJobBundle, writeJobBundle, type JobBundle } from './job-bundle';
 import { parseJson } from './faults';
@@ -141,6 +141,11 @@ const cases: [string, (raw: Raw) => void, string][] = [
     'dimensions beyond the body kind',
     (raw) => (raw.job.dimensions = { length: 99 }),
     'job.dimensions.length',
+  ],
+  [
+    'a panel in a section that is not there',
+    (raw) => (raw.job.surveyed = [{ ...blankSurvey('R1'), section: 'keel' }]),
+    'job.surveyed[0].section',
   ],
   ['a section that stands twice', (raw) => raw.job.sections.push(raw.job.sections[0]!), 'job.sections[1]'],
   [

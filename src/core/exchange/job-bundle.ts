@@ -118,6 +118,10 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
     if (each.end !== null && each.end < each.start)
       add(`job.facts[${i}].end`, 'the end lies before the start');
   });
+  one.surveyed.forEach(({ section }, i) => {
+    if (section !== null && !one.sections.some((each) => each.key === section))
+      add(`job.surveyed[${i}].section`, `there is no section ${section} in this job`);
+  });
   one.log.forEach((entry, i) => faults.push(...entryFaults(entry, `job.log[${i}]`)));
   one.sections.forEach((section, i) => faults.push(...wayFaults(section, place, `job.sections[${i}]`)));
   place.shifts.forEach((shift, i) => {
