@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { demoShop } from '../../demo/shop';
 import { auditPlan, laws, type Finding, type Law } from '../audit';
 import { shelfOf, standardShelf } from '../film';
-import type { Job, StepFact } from '../record';
+import { blankStepEdit, type Job, type StepEdit, type StepFact } from '../record';
 import { minuteAt } from '../units';
 import { auditPlanOf } from './audit-plan';
 import { planJob } from '.';
@@ -72,6 +72,30 @@ test('planned anew in the midst of its work, a job breaks no law either', () => 
       expect(told(audited(begun.job, begun.at).unsaid)).toEqual([]);
     }),
     { numRuns: Math.ceil(runs / 4), seed: seed + 1 },
+  );
+});
+
+/** Steps that are fixed some days later than planned, or take from nine tenths to nearly three times their time. */
+const byHand = fc.array(
+  fc.record({ nth: fc.nat(400), isFixed: fc.boolean(), by: fc.integer({ min: 1, max: 6 }) }),
+  { minLength: 1, maxLength: 4 },
+);
+
+test('with steps fixed and minutes typed by hand a job breaks no law that the plan does not warn of', () => {
+  fc.assert(
+    fc.property(randomJobs, byHand, (job, edits) => {
+      const work = planAt(job, now).steps.filter((step) => step.crew > 0 && step.operation !== 'move');
+      fc.pre(work.length > 0);
+      const changed = edits.map(({ nth, isFixed, by }): StepEdit => {
+        const { key, start, personMinutes } = work[nth % work.length]!;
+        return isFixed
+          ? { ...blankStepEdit(key), startAt: start + by * 1440 }
+          : { ...blankStepEdit(key), personMinutes: Math.round(personMinutes * (0.5 + 0.4 * by)) };
+      });
+      const stepEdits = [...new Map(changed.map((edit) => [edit.step, edit])).values()];
+      expect(told(audited({ ...job, stepEdits }).unsaid)).toEqual([]);
+    }),
+    { numRuns: Math.ceil(runs / 4), seed: seed + 3 },
   );
 });
 
