@@ -8,7 +8,7 @@ import {
   simplified,
   type Point,
 } from '../geometry';
-import { ownPartOf, type OwnPart } from '../record';
+import { baseOf, ownPartOf, type OwnPart } from '../record';
 import { partFromOutline, shapes, sides, type Part, type Shape, type Side } from '../vehicle';
 import type { Fault, Parsed } from './faults';
 import { outlineFault } from './outline-fault';
@@ -254,7 +254,7 @@ export function writePanelMap(parts: readonly Part[], title: string): string {
   const ring = (points: readonly Point[]) =>
     `M${points.map(([x, y]) => `${millimetres(x)} ${millimetres(y)}`).join('L')}Z`;
   const panel = (part: Part) =>
-    `  <path id="${part.key}" data-name="${escaped(part.name)}" data-section="${part.section.split(':')[0]}" data-side="${part.side}" data-shape="${part.shape}" data-curve="${part.curveFactor}" data-inside="${part.insideM2.toFixed(4)}" data-beads="${part.beadM.toFixed(3)}" data-rivets="${part.rivetM.toFixed(3)}" data-seams="${part.seamM.toFixed(3)}" fill="none" stroke="black" fill-rule="evenodd" d="${[part.outline, ...part.holes].map(ring).join('')}"/>`;
+    `  <path id="${part.key}" data-name="${escaped(part.name)}" data-section="${baseOf(part.section)}" data-side="${part.side}" data-shape="${part.shape}" data-curve="${part.curveFactor}" data-inside="${part.insideM2.toFixed(4)}" data-beads="${part.beadM.toFixed(3)}" data-rivets="${part.rivetM.toFixed(3)}" data-seams="${part.seamM.toFixed(3)}" fill="none" stroke="black" fill-rule="evenodd" d="${[part.outline, ...part.holes].map(ring).join('')}"/>`;
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="${millimetres(left)} ${millimetres(top)} ${width} ${height}">
   <title>${escaped(title)}</title>
 ${parts.map(panel).join('\n')}

@@ -121,7 +121,8 @@ function blocked(step: PlannedStep, { unblockedUm }: DeedGround): Deed {
 
 /** Colour sanding takes what its grits do, polishing the rest of the ladder; edges as the clear budget has them. */
 function finished(step: PlannedStep, ground: DeedGround, by: 'sand' | 'polish'): Deed {
-  const key = step.sections[0] ?? '';
+  const lead = step.sections.find((one) => ground.sections.get(one)?.lead === undefined);
+  const key = lead ?? step.sections[0] ?? '';
   const section = ground.sections.get(key);
   const ladder = section ? ladderOf(section).steps : [];
   const sum = (isGrit: boolean) =>

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/model';
-import type { Job } from '../record';
+import { baseOf, type Job } from '../record';
 import { minuteAt, type Minute } from '../units';
 
 /** Where a vehicle stands for a while; `yard` where no room is held for it. */
@@ -36,7 +36,7 @@ export function floorChain(
 ): FloorStay[] {
   const body = new Set(job.sections.filter((section) => !section.loose).map((section) => section.key));
   const isBody = (key: string) =>
-    plan.steps.some((step) => step.hold === key && step.sections.some((one) => body.has(one.split(':')[0]!)));
+    plan.steps.some((step) => step.hold === key && step.sections.some((one) => body.has(baseOf(one))));
   const stays = plan.stays.filter((stay) => isBody(stay.key)).sort((a, b) => a.start - b.start);
   const chain: FloorStay[] = [];
   let at = minuteAt(job.arrival, 0, timeZone);

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/model';
-import type { Job } from '../record';
+import { baseOf, basesOf, type Job } from '../record';
 import type { Place } from '../shop';
 import type { Minute } from '../units';
 
@@ -29,9 +29,9 @@ export function looseParts(
   return job.sections
     .filter((section) => section.loose)
     .flatMap((section): LooseParts[] => {
-      const own = steps.filter((step) => step.sections.some((key) => key.split(':')[0] === section.key));
+      const own = steps.filter((step) => basesOf(step).includes(section.key));
       const off = own.find((step) => step.operation === 'strip-down') ?? own[0];
-      const panels = parts.filter((part) => part.section.split(':')[0] === section.key);
+      const panels = parts.filter((part) => baseOf(part.section) === section.key);
       if (!off || panels.length === 0) return [];
       const back = own.filter((step) => putsBack.has(step.operation)).map((step) => step.start);
       const areaM2 = panels.reduce((sum, part) => sum + part.outsideM2, 0);

@@ -1,3 +1,4 @@
+export * from './area-key';
 export * from './audit-line';
 export * from './current-keys';
 export * from './depth';

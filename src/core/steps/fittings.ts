@@ -1,4 +1,4 @@
-import type { Fitting, Job } from '../record';
+import { baseOf, basesOf, type Fitting, type Job } from '../record';
 import { minuteAt, type LocalDate } from '../units';
 import type { StepDraft } from './draft';
 
@@ -10,10 +10,7 @@ const reopenHoleMin = 10;
 export const passesOf = (
   steps: readonly { operation: string; sections: readonly string[] }[],
   section: string,
-): number =>
-  steps.filter(
-    (step) => step.operation === 'mask' && step.sections.some((key) => key.split(':')[0] === section),
-  ).length;
+): number => steps.filter((step) => step.operation === 'mask' && basesOf(step).includes(section)).length;
 
 export interface FittingAdvice {
   remove: boolean;
@@ -46,7 +43,7 @@ const sum = <T>(list: readonly T[], value: (one: T) => number) =>
 export function addFittings(draft: StepDraft): void {
   const { job, shop } = draft.context;
   const open = job.fittings.filter((fitting) => fitting.state !== 'refitted');
-  const sectionOf = new Map(draft.context.parts.map((part) => [part.key, part.section.split(':')[0]!]));
+  const sectionOf = new Map(draft.context.parts.map((part) => [part.key, baseOf(part.section)]));
   const { steps } = draft.network;
   if (steps.length === 0) return;
   const first = (...operations: string[]) =>
@@ -112,8 +109,8 @@ function addHoles(
   for (const hole of job.holes.filter((one) => !one.done && one.action !== 'keep')) {
     const section = sectionOf.get(hole.part);
     // A hull has no metalwork: its holes are filled when it is faired, or else when it is taken down.
-    const own = draft.network.steps.filter((step) =>
-      step.sections.some((key) => key.split(':')[0] === section),
+    const own = draft.network.steps.filter(
+      (step) => section !== undefined && basesOf(step).includes(section),
     );
     const metal =
       own.find((step) => step.operation === 'metalwork') ??

@@ -1,3 +1,4 @@
+import { basesOf } from '../record';
 import type { StepDraft } from './draft';
 import { followersOf } from './order-by-hand';
 import type { SectionWork } from './section-work';
@@ -25,9 +26,7 @@ export function checkGates(draft: StepDraft): void {
   const keys = new Set(job.gates.filter((gate) => !gate.done).map((gate) => gate.section));
   for (const section of keys) {
     const open = job.gates.filter((gate) => gate.section === section && !gate.done);
-    const primer = draft.network.steps.find(
-      (step) => step.coat && step.sections.some((key) => key.split(':')[0] === section),
-    );
+    const primer = draft.network.steps.find((step) => step.coat && basesOf(step).includes(section));
     if (!primer || begun.has(primer.key)) continue;
     draft.warn({ code: 'gate-open', section, open: open.length });
     const names = open.map((gate) => gate.what || gate.kind);

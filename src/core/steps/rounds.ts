@@ -1,3 +1,4 @@
+import { basesOf } from '../record';
 import type { Minute } from '../units';
 import type { Step } from './step';
 
@@ -41,8 +42,7 @@ export function roundsOfWork(steps: readonly Given[], section: string): RoundOfW
   const rounds = new Map<string, RoundOfWork & { all: Given[] }>();
   for (const step of steps) {
     const kind = kindOf(step);
-    if (kind === null || step.skipped || !step.sections.some((one) => one.split(':')[0] === section))
-      continue;
+    if (kind === null || step.skipped || !basesOf(step).includes(section)) continue;
     const round = kind === 'polish' && step.operation === 'second-look' ? 2 : roundOf(step);
     const name = `${kind} ${round}`;
     const entry = rounds.get(name) ?? {

@@ -1,4 +1,4 @@
-import type { Harm, Job, Opening } from '../record';
+import { baseOf, basesOf, type Harm, type Job, type Opening } from '../record';
 import { addDays, minuteAt, type LocalDate } from '../units';
 import type { StepDraft } from './draft';
 import { passesOf } from './fittings';
@@ -31,9 +31,8 @@ const say = (step: Step, text: string): void => {
   step.checks = [...step.checks, text];
 };
 
-const baseOf = (key: string): string => key.split(':')[0]!;
 const isOn = (step: Step, section: string | undefined): boolean =>
-  section !== undefined && step.sections.some((key) => baseOf(key) === section);
+  section !== undefined && basesOf(step).includes(section);
 
 function sectionsOfParts(draft: StepDraft): ReadonlyMap<string, string> {
   return new Map(draft.context.parts.map((part) => [part.key, baseOf(part.section)]));

@@ -1,3 +1,4 @@
+import { basesOf } from '@/core/record';
 import type { PlannedStep } from '@/core/plan';
 import { phases } from '@/core/steps';
 import { localDateOf } from '@/core/units';
@@ -46,7 +47,7 @@ function groupOf(step: PlannedStep, by: Grouping, { timeZone }: Given): string {
     case 'day':
       return localDateOf(step.start, timeZone);
     case 'section': {
-      const bases = new Set(step.sections.map((key) => key.split(':')[0]!));
+      const bases = new Set(basesOf(step));
       return bases.size === 1 ? [...bases][0]! : several;
     }
   }

@@ -1,5 +1,6 @@
 'use client';
 
+import { basesOf } from '@/core/record';
 import { Printer } from 'lucide-react';
 import { cautions, deference } from '@/core/safety';
 import { kitWords } from '@/core/stores';
@@ -26,7 +27,7 @@ export function MethodStatement({ title, props }: { title: string; props: StepsR
       }
     >
       {sections.map((section) => {
-        const own = worked.filter((step) => step.sections.some((key) => key.split(':')[0] === section.key));
+        const own = worked.filter((step) => basesOf(step).includes(section.key));
         const codes = [...new Set(own.flatMap((step) => step.cautions))];
         return (
           <section key={section.key} className="pb-6">
@@ -43,7 +44,7 @@ export function MethodStatement({ title, props }: { title: string; props: StepsR
                       {step.crew > 0
                         ? `${hours(step.personMinutes)} h, ${step.crew} at it`
                         : span(step.minutes)}
-                      {step.sections.length > 1 && ` · with ${step.sections.length - 1} more`}
+                      {basesOf(step).length > 1 && ` · with ${basesOf(step).length - 1} more`}
                     </span>
                   )}
                   {step.because[0] && <p>{reasonSentence(step.because[0], names)}</p>}

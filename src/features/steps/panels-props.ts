@@ -1,6 +1,6 @@
 import { panelCoats, type PanelCoat } from '@/core/log';
 import type { Plan } from '@/core/plan';
-import type { Fit, Job } from '@/core/record';
+import { baseOf, basesOf, type Fit, type Job } from '@/core/record';
 import { panelRounds, panelTools, roundsOfWork, type PanelRounds, type PanelTools } from '@/core/steps';
 
 /** One panel with its place in the assembly, the coats on its faces, its rounds and its tools. */
@@ -30,7 +30,7 @@ export function panelsShown(job: Job, plan: Plan, versions: Record<string, numbe
   const coats = panelCoats(job.log);
   const surveys = new Map(job.surveyed.map((one) => [one.key, one]));
   return job.sections.flatMap((section) => {
-    const parts = plan.parts.filter((part) => part.section.split(':')[0] === section.key);
+    const parts = plan.parts.filter((part) => baseOf(part.section) === section.key);
     if (parts.length === 0) return [];
     const rounds = panelRounds(roundsOfWork(plan.steps, section.key), parts, job.marks);
     const assembly = section.schools.assembly ?? job.schools.assembly;
@@ -40,7 +40,7 @@ export function panelsShown(job: Job, plan: Plan, versions: Record<string, numbe
           step.coat &&
           step.state === 'planned' &&
           (step.coat.role === 'colour' || step.coat.role === 'topcoat') &&
-          step.sections.some((key) => key.split(':')[0] === section.key),
+          basesOf(step).includes(section.key),
       )
       .map((step) => step.start)
       .sort((a, b) => b - a)[0];

@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan';
-import type { Job, Mark, StopRule, TypedRounds } from '@/core/record';
+import { baseOf, basesOf, type Job, type Mark, type StopRule, type TypedRounds } from '@/core/record';
 import { expectedAfterRound, roundsOfWork, type RoundOfWork } from '@/core/steps';
 import { roundProgress, type RoundProgress } from '@/core/survey';
 
@@ -25,16 +25,14 @@ export interface RoundsShown {
 export function roundsShown(job: Job, plan: Plan, versions: Record<string, number>): RoundsShown[] {
   return job.sections.map((section) => {
     const parts = new Set(
-      plan.parts.filter((part) => part.section.split(':')[0] === section.key).map((part) => part.key),
+      plan.parts.filter((part) => baseOf(part.section) === section.key).map((part) => part.key),
     );
     const marks = job.marks.filter((mark) => parts.has(mark.part));
     const open = marks.filter((mark) => !mark.mended);
     const nextPrimer = plan.steps
       .filter(
         (step) =>
-          step.state === 'planned' &&
-          step.coat?.role === 'build' &&
-          step.sections.some((one) => one.split(':')[0] === section.key),
+          step.state === 'planned' && step.coat?.role === 'build' && basesOf(step).includes(section.key),
       )
       .map((step) => step.start);
     const progress = roundProgress(marks);

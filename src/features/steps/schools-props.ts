@@ -1,6 +1,6 @@
 import type { Shelf } from '@/core/film';
 import type { Plan } from '@/core/plan';
-import type { Job, SchoolChoice, SchoolKey } from '@/core/record';
+import { baseOf, type Job, type SchoolChoice, type SchoolKey } from '@/core/record';
 import { schools, schoolsTaken, stackOf, withShopWays, type SchoolTaken } from '@/core/steps';
 import type { Shop } from '@/core/shop';
 import { bodyKindOf } from '@/core/vehicle';
@@ -43,7 +43,7 @@ export function schoolsShown(
             job,
             route,
             section,
-            plan.parts.filter((part) => part.section.split(':')[0] === section.key),
+            plan.parts.filter((part) => baseOf(part.section) === section.key),
             stackOf(section, shelf),
           ),
         })),

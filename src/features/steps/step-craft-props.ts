@@ -3,7 +3,7 @@ import { wetEdgeAt, type Shelf } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { placeTaken, workAirC } from '@/core/plan/place-taken';
 import { maskTacks, type MaskTack } from '@/core/readings/mask-tack';
-import { standingEntries, type Job } from '@/core/record';
+import { baseOf, standingEntries, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { crewZones, isRisky, ladderOf, polishCard, withShopWays, type PolishStage } from '@/core/steps';
 
@@ -90,7 +90,7 @@ function zonesOf(step: PlannedStep, plan: Plan, names: ReadonlyMap<string, strin
 /** A trial of the whole job, or of one of the sections, counts for it. */
 const sharesSection = (trial: PlannedStep, step: PlannedStep): boolean =>
   trial.sections.length === 0 ||
-  trial.sections.some((key) => step.sections.some((own) => own.split(':')[0] === key.split(':')[0]));
+  trial.sections.some((key) => step.sections.some((own) => baseOf(own) === baseOf(key)));
 
 function roundOf(step: PlannedStep, job: Job, shelf: Shelf, airC: number): StepCraft['round'] {
   const sheet = shelf.get(step.coat!.product)?.coating;

@@ -1,5 +1,6 @@
 'use client';
 
+import { basesOf } from '@/core/record';
 import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { PlannedStep } from '@/core/plan';
@@ -240,5 +241,4 @@ function RowsTable({
   );
 }
 
-const isOf = (step: PlannedStep, section: string): boolean =>
-  step.sections.some((key) => key.split(':')[0] === section);
+const isOf = (step: PlannedStep, section: string): boolean => basesOf(step).includes(section);

@@ -1,5 +1,6 @@
 'use client';
 
+import { baseOf, basesOf } from '@/core/record';
 import Link from 'next/link';
 import type { PlannedStep } from '@/core/plan';
 import { boothPasses, hoursRange, passMerges } from '@/core/steps';
@@ -11,6 +12,10 @@ import type { StepsRoomProps } from './steps-props';
 const spraying = new Set(['spray-primer', 'spray-colour', 'spray-clear', 'spray-cross', 'roll', 'brush']);
 
 /** Hours by phase, skill and section with their range, spraying against preparation, and the cap. */
+/** One section by its name, several as what they are. */
+const nameOfBases = (bases: readonly string[], sections: readonly { key: string; name: string }[]): string =>
+  bases.length === 1 ? (sections.find((one) => one.key === bases[0])?.name ?? bases[0]!) : 'several together';
+
 export function StepTotals({ job, steps, sections, caps }: StepsRoomProps) {
   const worked = steps.filter((step) => step.personMinutes > 0);
   const range = hoursRange(
@@ -38,14 +43,7 @@ export function StepTotals({ job, steps, sections, caps }: StepsRoomProps) {
       </p>
       <Groups title="By phase" groups={group(worked, (step) => phaseName(step.phase))} />
       <Groups title="By skill" groups={group(worked, (step) => step.people[0] ?? 'done already')} />
-      <Groups
-        title="By section"
-        groups={group(worked, (step) =>
-          step.sections.length === 1
-            ? (sections.find((one) => one.key === step.sections[0]!.split(':')[0])?.name ?? step.sections[0]!)
-            : 'several together',
-        )}
-      />
+      <Groups title="By section" groups={group(worked, (step) => nameOfBases(basesOf(step), sections))} />
       <Passes steps={steps} sections={sections} />
       <p className="pt-3">
         <Link className="underline" href={`/jobs/${job}/steps/statement`}>
@@ -109,7 +107,7 @@ function Passes({ steps, sections }: Pick<StepsRoomProps, 'steps' | 'sections'>)
   const passes = boothPasses(ahead);
   const names = new Map(passes.map((pass) => [pass.session, `${pass.subject}, ${pass.coats} coats`]));
   const colours = new Map(sections.map((section) => [section.key, section.colourName]));
-  const merges = passMerges(ahead, (section) => colours.get(section.split(':')[0]!) ?? '');
+  const merges = passMerges(ahead, (section) => colours.get(baseOf(section)) ?? '');
   if (passes.length === 0) return null;
   return (
     <>
