@@ -1,4 +1,4 @@
-import { shelfOf, standardShelf } from '../film';
+import { shelfOf, standardShelf, waitingAt } from '../film';
 import { jobFixture } from '../job.fixture';
 import { planJob, type PlanInput } from '.';
 import { airFrom, airOnDay, standardShop, type MonthAir, type Shop } from '../shop';
@@ -48,6 +48,37 @@ describe('waits in true air', () => {
     };
     return planJob(input);
   };
+
+  test('a film waits in the air of the bay its body stands in, not in that of the first', () => {
+    const bays = standardShop.places.filter((place) => place.kind === 'bay');
+    const [first, second] = [bays[0]!, bays[1] ?? { ...bays[0]!, id: 'bay-cold' }];
+    const shop: Shop = {
+      ...standardShop,
+      places: [
+        ...standardShop.places.filter((place) => place.kind !== 'bay'),
+        { ...first, airC: 20 },
+        { ...second, airC: 14 },
+      ],
+    };
+    const whole = { from: at('2026-11-01', 0), to: at('2027-12-01', 0), holder: 'another job' };
+    const input: PlanInput = {
+      job,
+      shop,
+      shelf: shelfOf(standardShelf),
+      now: at('2026-11-23', 8),
+      commitments: [{ ...whole, resource: first.id }],
+      agreedStarts: new Map(),
+    };
+    const { steps } = planJob(input);
+    const sand = steps.find((step) => step.name.toLowerCase().includes('colour sand'))!;
+    const clear = steps.filter((step) => step.coat?.role === 'clear' && step.end < sand.start).at(-1)!;
+    const sheet = input.shelf.get(clear.coat!.product)!.coating!;
+    // At 14 °C a wait takes 2^0.6 = 1.52 times as long as at 20.
+    const least = waitingAt(sheet, 'sandAfterMin', 14)!;
+    expect(least).toBeGreaterThan(waitingAt(sheet, 'sandAfterMin', 20)! * 1.4);
+    expect(sand.start - clear.end).toBeGreaterThanOrEqual(least);
+    expect(steps.find((step) => step.operation === 'cure')!.minutes).toBeGreaterThanOrEqual(least);
+  });
 
   test('a cold week typed from a forecast lengthens the wait before sanding, and the plan says so', () => {
     const steady = plan(bayWith({ profile: every({ workC: 18, nightC: 18, humidity: 55 }) }));

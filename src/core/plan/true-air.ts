@@ -3,7 +3,7 @@ import type { Placed } from './calendar';
 import { placeRemedied } from './windows';
 import type { PlanInput, PlannedStep, PlanWarning } from './model';
 import { airFrom, airOnDay, type AirUntil, type Place, type Shop } from '../shop';
-import type { StepLink, StepNetwork } from '../steps';
+import type { Step, StepLink, StepNetwork } from '../steps';
 import { localDateOf } from '../units';
 
 const mostRounds = 5;
@@ -22,16 +22,17 @@ export function waitInTrueAir(
   network: StepNetwork,
   first: Placed,
 ): { placed: Placed; warnings: PlanWarning[] } {
-  const bay = input.shop.places.find((place) => place.kind === 'bay');
+  const bays = input.shop.places.filter((place) => place.kind === 'bay');
+  const [bay] = bays;
   let placed = first;
   const warnings = new Map<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>();
   const reckoned = new Map<StepLink, number>();
-  const isConstant = !bay || (bay.profile === null && bay.forecast.length === 0);
+  const isConstant =
+    !bay || bays.every((one) => one.profile === null && one.forecast.length === 0 && one.airC === bay.airC);
   for (let round = 0; round < mostRounds && !isConstant; round += 1) {
     let moved = false;
     const steps = new Map(network.steps.map((step) => [step.key, step]));
-    // One list of airs for all waits of the round: each begins to read it where it begins.
-    const air = airAhead(bay, input.shop, placed.at);
+    const airAt = airsOfBays(bays, bay, input.shop, network, placed);
     for (const link of network.links) {
       const { why } = link;
       const key = keyOf(why);
@@ -39,9 +40,9 @@ export function waitInTrueAir(
       const [from, to] = [placed.at.get(link.from), placed.at.get(link.to)];
       const sheet = input.shelf.get(why.product)?.coating;
       if (!from || !to?.isAhead || !sheet) continue;
-      const wait = waitAcross(sheet, key, from.end, air);
       // The wait is a step of its own after a session, and a lag between coats by roller.
       const next = steps.get(link.to)!;
+      const wait = waitAcross(sheet, key, from.end, airAt(next));
       const cure = next.kind === 'passive' ? next : null;
       const plannedMin = cure ? cure.minutes : link.min;
       const ready = cure ? to.end : to.start;
@@ -66,6 +67,34 @@ export function waitInTrueAir(
     placed = placeRemedied(input, network);
   }
   return { placed, warnings: [...warnings.values()] };
+}
+
+/**
+ * The air that a wait goes by: of the bay in which the work stands that waits, or for a cure the work after it; what
+ * stands in none waits in the first. One list of airs a bay: each wait begins to read it where it begins.
+ */
+function airsOfBays(
+  bays: readonly Place[],
+  usual: Place,
+  shop: Shop,
+  { links, steps }: StepNetwork,
+  placed: Placed,
+): (step: Step) => AirUntil[] {
+  const places = new Map(placed.stays.map((stay) => [stay.key, stay.place]));
+  const bayOf = ({ hold }: Step) => bays.find((one) => hold !== null && one.id === places.get(hold));
+  const byKey = new Map(steps.map((step) => [step.key, step]));
+  const after = new Map<string, Place>();
+  for (const { from, to } of links) {
+    const bay = byKey.get(from)?.kind === 'passive' ? bayOf(byKey.get(to)!) : undefined;
+    if (bay && !after.has(from)) after.set(from, bay);
+  }
+  const airs = new Map<string, AirUntil[]>();
+  return (step) => {
+    const place = bayOf(step) ?? after.get(step.key) ?? usual;
+    const known = airs.get(place.id) ?? airAhead(place, shop, placed.at);
+    airs.set(place.id, known);
+    return known;
+  };
 }
 
 /** The time of a sheet that a link waits for in the bay; null for any other link. */
