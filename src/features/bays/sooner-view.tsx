@@ -148,7 +148,7 @@ function Proposal({
   return (
     <section aria-label="The order that was found" className="pt-4">
       <table className="border-collapse tabular-nums">
-        <caption className="sr-only">The plan as it stands and in the order that was found</caption>
+        <caption className="sr-only">Planned anew by the rule and in the order that was found</caption>
         <thead>
           <tr>
             <td className="pr-6" />
