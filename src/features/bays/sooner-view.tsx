@@ -153,7 +153,7 @@ function Proposal({
           <tr>
             <td className="pr-6" />
             <th scope="col" className="border-b border-strong py-1 pr-6 text-right font-semibold">
-              As it stands
+              Anew by the rule
             </th>
             <th scope="col" className="border-b border-strong py-1 text-right font-semibold">
               In the order found
