@@ -45,5 +45,8 @@ export const sectionFields = {
 };
 export type SectionRecord = TypeOf<typeof sectionFields>;
 
+/** No job has more sections than this. */
+export const mostSections = 40;
+
 /** What never changes, since steps are keyed by it; everything else of a section is edited. */
 export const fixedOfSection = ['key'] as const;

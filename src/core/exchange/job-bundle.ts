@@ -8,7 +8,7 @@ import { jobListFields } from '../concepts/job-lists';
 import { logEntryFields } from '../concepts/log-entry';
 import { ownPartFields } from '../concepts/own-part';
 import { panelSurveyFields } from '../concepts/panel-survey';
-import { sectionFields } from '../concepts/section';
+import { mostSections, sectionFields } from '../concepts/section';
 import {
   addedStepFields,
   measuredPartFields,
@@ -62,7 +62,7 @@ const job = object({
   number: field.jobNumber(),
   ...fileKeys(without(jobFields, 'capLabourHours', 'capMaterialsMinor', 'capBoothHours')),
   caps,
-  sections: list(object(fileKeys(sectionFields)), 40),
+  sections: list(object(fileKeys(sectionFields)), mostSections),
   measured: list(object(fileKeys(measuredPartFields)), 500),
   surveyed: later(object({ key: field.partKey(), ...fileKeys(panelSurveyFields) }), 500),
   marks: later(withId(markFields), 5000),

@@ -5,3 +5,6 @@ export const baseOf = (key: string): string => key.split(':')[0]!;
 export const basesOf = ({ sections }: { sections: readonly string[] }): string[] => [
   ...new Set(sections.map(baseOf)),
 ];
+
+/** What an area shares its steps with: its lot, else its section. */
+export const clockOf = ({ clock, key }: { clock?: string | undefined; key: string }): string => clock ?? key;

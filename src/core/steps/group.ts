@@ -1,4 +1,4 @@
-import type { JobSection } from '../record';
+import { clockOf, type JobSection } from '../record';
 import type { PlaceKind } from '../shop';
 import type { Part } from '../vehicle';
 import type { StepDraft } from './draft';
@@ -49,7 +49,6 @@ export const leading = (sections: readonly JobSection[]): JobSection =>
 
 /** What a step works on, in words: areas that stand for all that shares their clock are called by that. */
 export function subjectOf(sections: readonly JobSection[], all: readonly JobSection[]): string {
-  const clockOf = (section: JobSection) => section.clock ?? section.key;
   const names = sections.map((section) => {
     const beside = all.filter((one) => clockOf(one) === clockOf(section));
     const isWhole = beside.every((one) => sections.includes(one));

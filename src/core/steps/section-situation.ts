@@ -1,5 +1,5 @@
 import { clearSessionSizes, effectFamilies, levelStandards, type Product } from '../film';
-import type { Job, JobSection } from '../record';
+import { clockOf, type Job, type JobSection } from '../record';
 import type { Part } from '../vehicle';
 import type { Group } from './group';
 import { hullFairing, polishingRate, sandingRate } from './level-work';
@@ -51,8 +51,7 @@ export function schoolsTaken(
 export function situationOf(job: Job, route: Route, group: Group, section: JobSection): SectionSituation {
   const parts = group.partsOf(section);
   const stack = group.stackOf(section);
-  const clock = section.clock ?? section.key;
-  const beside = group.sections.filter((one) => (one.clock ?? one.key) === clock);
+  const beside = group.sections.filter((one) => clockOf(one) === clockOf(section));
   const taken = schoolsTaken(job, route, section, beside.flatMap(group.partsOf), stack);
   return {
     route,

@@ -1,4 +1,4 @@
-import type { Job, JobSection } from '../record';
+import { clockOf, type Job, type JobSection } from '../record';
 import type { Group } from './group';
 import { roundsOf, situationOf } from './section-situation';
 import type { Route, SectionSituation, SituationFlag } from './situation';
@@ -27,7 +27,7 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
       group.sections.map((section): [string, SectionWork] => {
         const situation = situationOf(job, route, group, section);
         const rounds = roundsOf(section, group.stackOf(section), situation);
-        const clock = section.clock ?? section.key;
+        const clock = clockOf(section);
         return [
           section.key,
           {

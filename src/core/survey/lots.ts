@@ -1,4 +1,4 @@
-import { depths, stripMethods, type Job, type JobSection, type PartSurvey } from '../record';
+import { clockOf, depths, stripMethods, type Job, type JobSection, type PartSurvey } from '../record';
 import { levels, type Level } from '../film';
 import { substrates, type Part } from '../vehicle';
 import { netOfJob } from './parts-of-job';
@@ -41,10 +41,12 @@ const rank = (level: Level): number => levels.indexOf(level);
  */
 function withLeads(areas: readonly JobSection[]): JobSection[] {
   const highest = new Map<string, Level>();
-  for (const { key, clock = key, level } of areas)
-    if (rank(level) >= rank(highest.get(clock) ?? level)) highest.set(clock, level);
+  for (const area of areas) {
+    const before = highest.get(clockOf(area)) ?? area.level;
+    if (rank(area.level) >= rank(before)) highest.set(clockOf(area), area.level);
+  }
   return areas.map((area) => {
-    const lead = highest.get(area.clock ?? area.key)!;
+    const lead = highest.get(clockOf(area))!;
     return lead === area.level ? area : { ...area, lead };
   });
 }
@@ -65,7 +67,7 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
     const words = Object.values(own) as string[];
     if (!section || words.length === 0) return part;
     const key = `${section.key}:${words.join('-')}`;
-    areas.set(key, { ...section, ...own, ...clockOf(section, own), key, base: section.key });
+    areas.set(key, { ...section, ...own, ...namesOf(section, own), key, base: section.key });
     return { ...part, section: key };
   });
   const used = new Set(placed.map((part) => part.section));
@@ -81,7 +83,7 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
 }
 
 /** The clock of an area, and what the area and its clock are called. */
-function clockOf(
+function namesOf(
   section: JobSection,
   own: ReturnType<typeof difference>,
 ): { clock: string; clockName: string; name: string } {

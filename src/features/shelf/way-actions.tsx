@@ -3,9 +3,9 @@
 import { useState } from 'react';
 import type { Edit } from '@/core/record';
 import { Button } from '@/ui/button';
-import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { EntryForm, Line, useSent } from '../frame/entry-form';
+import { useSent } from '../frame/entry-form';
+import { NewCopy } from './new-copy';
 
 /** The foot of a system or a ladder: begin another like it, return to the trade's, or remove one's own. */
 export function WayActions({
@@ -27,37 +27,7 @@ export function WayActions({
   const [fault, setFault] = useState<string | null>(null);
   return (
     <>
-      <Part title={`New ${what} like this one`}>
-        <EntryForm
-          className="flex flex-wrap gap-1"
-          start={{ key: '', name: '' }}
-          send={({ key, name }) => send(copyAs(key, name))}
-        >
-          {(form) => (
-            <>
-              <Line
-                form={form}
-                name="key"
-                label={`Key of the new ${what}`}
-                placeholder="key"
-                required
-                maxLength={40}
-                className="w-24"
-              />
-              <Line
-                form={form}
-                name="name"
-                label={`Name of the new ${what}`}
-                placeholder="name"
-                required
-                maxLength={80}
-                className="w-40"
-              />
-              <Button type="submit">Add</Button>
-            </>
-          )}
-        </EntryForm>
-      </Part>
+      <NewCopy what={what} keyed="key" keyLength={40} copyAs={copyAs} />
       {isChanged && (
         <Button className="w-full" disabled={!live} onClick={() => void send(clear()).then(setFault)}>
           {isStandard ? 'Return to the trade’s' : `Remove this ${what}`}

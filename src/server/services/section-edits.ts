@@ -1,7 +1,7 @@
-import { proposeSections } from '../../core/survey';
 import { bodyKindOf, completeDimensions, type Dimensions } from '../../core/vehicle';
+import { mostSections } from '../../core/concepts/section';
 import type { Job, JobSection } from '../../core/record';
-import { netOfJob } from '../../core/survey';
+import { netOfJob, proposeSections } from '../../core/survey';
 import { sectionInsert } from '../repositories/job-changes';
 import { findingId, sectionId, surveyId } from '../repositories/job-ids';
 import { remove, update, type RowChange } from '../repositories/row-change';
@@ -52,6 +52,8 @@ function addSection({ job, like, name, parts }: EditOfKind<'add-section'>, { sto
   const { sections } = stored.job;
   const model = sections.find((one) => one.key === like);
   if (!model) return noSection('like', like, job);
+  if (sections.length >= mostSections)
+    return fault('name', `a job has ${mostSections} sections at most; join two first`);
   const net = new Set(netOfJob(stored.job).map((part) => part.key));
   const unknown = parts.findIndex((one) => !net.has(one.part));
   if (unknown >= 0)
