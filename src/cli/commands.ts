@@ -5,6 +5,7 @@ import { auditPlanOf, planJob } from '../core/plan';
 import { standardShop } from '../core/shop';
 import { loadDemo } from '../demo/load-demo';
 import { migrate } from '../server/database/migrate';
+import { bringUpLog } from '../server/services/bring-up-log';
 import { currentMinute } from '../server/services/clock';
 import { exportJob, importJob } from '../server/services/jobs';
 import { isEmpty, storeScenario } from '../server/services/scenario';
@@ -109,7 +110,11 @@ const prepare: Command = async (words) => {
   if (report.continued) console.log('An interrupted migration was continued.');
   if (report.dump)
     console.log(`The database was changed to a newer form; its state before is in ${report.dump}.`);
-  if (!(await isEmpty())) return 0;
+  if (!(await isEmpty())) {
+    const told = await bringUpLog();
+    if (told > 0) console.log(`${told} entries of the log are known by surface now.`);
+    return 0;
+  }
   if (words.includes('--empty')) {
     await storeScenario({
       shop: standardShop,

@@ -1,5 +1,5 @@
 import { shelfOf } from '../core/film';
-import { coatCounter, withLoggedFacts } from '../core/log';
+import { coatCounter, readyJob } from '../core/log';
 import { planJob } from '../core/plan';
 import { addDays, daysBetween, localDateOf, weekdayOf } from '../core/units';
 import { demoScenario } from './load-demo';
@@ -9,7 +9,7 @@ const scenario = demoScenario(thursday);
 const jobOf = (number: string) => scenario.jobs.find((one) => one.job.number === number)!;
 const share = (number: string) => {
   const { job, agreed } = jobOf(number);
-  const { facts } = withLoggedFacts(job, thursday);
+  const { facts } = readyJob(job, { shop: scenario.shop, shelf: shelfOf(scenario.shelf) }, thursday).build();
   return facts.filter((fact) => fact.status === 'done').length / agreed!.steps.length;
 };
 

@@ -1,5 +1,6 @@
 import { standardShelf, shelfOf } from '../core/film';
 import { commitmentsOf } from '../core/plan/commitments';
+import { withWork } from '../core/log';
 import { planJob, type Plan } from '../core/plan';
 import type { Job } from '../core/record';
 import type { Commitment } from '../core/schedule';
@@ -42,7 +43,9 @@ export function demoScenario(now: Minute): Scenario {
     const log = logUntil(agreed, now, people);
     const logged = new Set(log.map((entry) => entry.step));
     const facts = playUntil(agreed, now, openOf(agreed)).filter((fact) => !logged.has(fact.step));
-    jobs.push({ job: { ...job, facts, log }, agreed });
+    const played = { ...job, facts, log };
+    const told = withWork(played, { shop: demoShop, shelf }, now);
+    jobs.push({ job: { ...played, log: told }, agreed });
   }
   return {
     shop: demoShop,

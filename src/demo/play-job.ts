@@ -55,7 +55,7 @@ const boothAir = { airC: 20, surfaceC: 19.5, humidity: 48, simulated: true };
  * @param people ids of those who may have sprayed
  */
 export function logUntil(plan: Plan, now: Minute, people: ReadonlySet<string>): LogEntry[] {
-  const blank = { parts: [], remainingMin: null, redo: '', coat: null, note: '', corrects: null };
+  const blank = { parts: [], remainingMin: null, redo: '', coat: null, note: '', work: null, corrects: null };
   return plan.steps.flatMap((step): LogEntry[] => {
     const { coat } = step;
     if (!coat || step.end > now) return [];

@@ -1,6 +1,5 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { shelfOf } from '@/core/film';
-import { withLoggedFacts } from '@/core/log';
 import { demoMoves } from '@/demo/stores';
 import { boothProps } from './booth/booth-props';
 import { BoothRoom } from './booth/booth-room';
@@ -131,8 +130,7 @@ describe('Booth', () => {
 
 describe('Log', () => {
   const learned: LearnedRow[] = [];
-  const props = () =>
-    logProps(withLoggedFacts(job, now), plan, { shop, shelf: shelfOf(shelf), now, phaseName });
+  const props = () => logProps(job, plan, { shop, shelf: shelfOf(shelf), now, phaseName });
 
   test('what may begin next is begun with the people of the plan', async () => {
     draw(<LogRoom {...props()} learned={learned} />);

@@ -1,7 +1,7 @@
 import type { AuditReport } from '../core/audit';
 import type { Change, GiveUps, OpenJob, PlanFigures, Situation, Together } from '../core/changes';
-import type { CheckedEdit, Ground } from '../core/checks';
-import type { Fault, FileReading, Parsed } from '../core/exchange';
+import type { CheckedEdit, CheckedEntry, Ground } from '../core/checks';
+import type { FileReading, Parsed } from '../core/exchange';
 import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
 import type { AuditInput, Plan, PlanInput } from '../core/plan';
@@ -12,7 +12,7 @@ import type { LocalDate } from '../core/units';
 import type { Picture } from './picture';
 
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 3;
+export const protocolVersion = 4;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
@@ -58,7 +58,7 @@ export interface WorkerAnswers {
   'read-closures': Parsed<Closure[]>;
   'read-picture': Picture | { reason: string };
   plan: Plan;
-  refusals: Fault[];
+  refusals: CheckedEntry;
   plans: Plan[];
   forecast: ShopForecast;
   'give-up': GiveUps | null;

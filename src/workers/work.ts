@@ -1,6 +1,6 @@
 import { auditPlan } from '../core/audit';
 import { figuresOf, inputOf, planTogether, whatToGiveUp, withChange, type Situation } from '../core/changes';
-import { refusalsByWork } from '../core/checks';
+import { checkedByWork } from '../core/checks';
 import { closuresFromIcal, readPanelMap, readReadingsCsv, readShelfCsv } from '../core/exchange';
 import { courseOf, forecastCourse } from '../core/forecast';
 import { problemOf } from '../core/plan/calendar';
@@ -37,7 +37,7 @@ export function work(task: WorkerTask): unknown {
     case 'plan':
       return planJob(task.input);
     case 'refusals':
-      return refusalsByWork(task.checked, task.ground);
+      return checkedByWork(task.checked, task.ground);
     case 'plans':
       return task.inputs.map(planJob);
     case 'forecast':

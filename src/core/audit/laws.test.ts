@@ -79,8 +79,11 @@ const plan = (steps: AuditStep[], over: Partial<AuditPlan> = {}): AuditPlan => (
   shelf,
   airFrom: () => [{ untilMin: 1e9, airC: 20 }],
   bareLimitMin: () => 480,
+  spotLimitMin: () => 480,
   promises: new Map(),
   stopLine: { flatUm: 45, edgeUm: 30 },
+  keptUm: () => null,
+  keptStop: { flatUm: 85, edgeUm: 51, edgeShare: 0.6 },
   now: 0,
   ...over,
 });
@@ -112,6 +115,17 @@ describe('law 1: windows', () => {
     expect(breaches(sanded(sandAfterMin - 1), 1)).toEqual([
       { breach: 'sanded-soft', figure: sandAfterMin - 1, limit: sandAfterMin },
     ]);
+  });
+
+  test('filler is sanded after 25 min, sealant coated after an hour, as their sheets say at 20 °C', () => {
+    const blocked = (at: number) =>
+      plan([step(0, 30, [{ does: 'spread', product: 'filler' }]), step(at, at + 30, [take('block', 0)])]);
+    expect(breaches(blocked(55), 1)).toEqual([]);
+    expect(breaches(blocked(54), 1)).toEqual([{ breach: 'sanded-soft', figure: 24, limit: 25 }]);
+    const sealed = (at: number) =>
+      plan([step(0, 30, [{ does: 'spread', product: 'seam-sealer' }]), coat(build, at, { pass: 'build' })]);
+    expect(breaches(sealed(90), 1)).toEqual([]);
+    expect(breaches(sealed(89), 1)).toEqual([{ breach: 'coated-early', figure: 59, limit: 60 }]);
   });
 
   test('past its window a film takes no coat, unless it was scuffed over the whole of it', () => {
@@ -160,11 +174,14 @@ describe('law 3: what must be sanded', () => {
     expect(breaches(built(), 3)).toEqual([{ breach: 'never-sanded', figure: 0, limit: 1 }]);
   });
 
-  test('filler is blocked before it is primed', () => {
-    const filled = (...between: AuditStep[]) =>
-      plan([step(0, 30, [{ does: 'fill' }]), ...between, coat(build, day, { pass: 'build' })]);
-    expect(breaches(filled(step(60, 90, [take('block', 0)])), 3)).toEqual([]);
-    expect(breaches(filled(), 3)).toEqual([{ breach: 'filler-unsanded', figure: 0, limit: 1 }]);
+  test('filler and putty are blocked before they are primed; sealant is not', () => {
+    const spread = (product: string, ...between: AuditStep[]) =>
+      plan([step(0, 30, [{ does: 'spread', product }]), ...between, coat(build, day, { pass: 'build' })]);
+    for (const product of ['filler', 'glaze']) {
+      expect(breaches(spread(product, step(60, 90, [take('block', 0)])), 3)).toEqual([]);
+      expect(breaches(spread(product), 3)).toEqual([{ breach: 'filler-unsanded', figure: 0, limit: 1 }]);
+    }
+    expect(breaches(spread('seam-sealer'), 3)).toEqual([]);
   });
 
   test('a session takes as many clears as the sheet says and not one more', () => {
@@ -186,6 +203,13 @@ describe('law 3: what must be sanded', () => {
       { breach: 'effect-sanded', figure: 0, limit: 1 },
     ]);
   });
+});
+
+test('law 4: polyester filler goes over epoxy and never over etch', () => {
+  const over = (product: string) =>
+    plan([coat(product, 0), step(day, day + 30, [{ does: 'spread', product: 'filler' }])]);
+  expect(breaches(over(epoxy), 4)).toEqual([]);
+  expect(breaches(over('etch-primer'), 4)).toEqual([{ breach: 'never-over', figure: 0, limit: 0 }]);
 });
 
 test('law 4: urethane lifts a one-part enamel, and polyester never goes over etch', () => {
@@ -370,7 +394,7 @@ test('law 13: no colour goes on before what was asked for is approved', () => {
 
 test('law 14: gaps are set before filler, seams sealed before the colour, and nothing is painted after the wax', () => {
   const gaps = (end: number) =>
-    plan([step(0, end, [{ does: 'set-gaps' }]), step(60, 90, [{ does: 'fill' }])]);
+    plan([step(0, end, [{ does: 'set-gaps' }]), step(60, 90, [{ does: 'spread', product: 'filler' }])]);
   expect(breaches(gaps(60), 14)).toEqual([]);
   expect(breaches(gaps(61), 14)).toEqual([{ breach: 'filled-before-gaps', figure: 60, limit: 61 }]);
   const sealed = (end: number) => plan([step(0, end, [{ does: 'seal-seams' }]), coat(base, 60)]);

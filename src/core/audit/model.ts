@@ -10,12 +10,16 @@ export type Law = (typeof laws)[number];
 /** By what a film is taken down. */
 export type Removal = 'strip' | 'scuff' | 'block' | 'sand' | 'cut' | 'polish';
 
-/** What a step does to the surfaces it stands on. Films are µm dry; edges carry less and lose more. */
+/**
+ * What a step does to the surfaces it stands on. Films are µm dry; edges carry less and lose more. What is spread by hand
+ * (filler, putty, sealant, texture) lies on parts of a surface.
+ */
 export type Deed =
   | { does: 'lay'; product: string; um: number; edgeUm: number; by: Minute }
-  | { does: 'fill' }
+  | { does: 'spread'; product: string }
   | { does: 'take'; um: number | 'all'; edgeUm: number; by: Removal; spots: boolean }
   | { does: 'treat' }
+  | { does: 'prime-spots' }
   | { does: 'wipe' }
   | { does: 'cover'; cover: string }
   | { does: 'uncover'; cover: string }
@@ -84,9 +88,15 @@ export interface AuditPlan {
   airFrom: (surface: string, from: Minute) => readonly AirUntil[];
   /** How long bared metal may wait for its first coat on a surface, minutes; null where it does not flash over. */
   bareLimitMin: (surface: string) => number | null;
+  /** The same for spots that were bared where the paint stays. */
+  spotLimitMin: (surface: string) => number | null;
   promises: ReadonlyMap<string, readonly PromisedFilm[]>;
   /** What must stay of the last film after sanding and polishing, µm on flats and edges. */
   stopLine: { flatUm: number; edgeUm: number };
+  /** Lowest reading of a film that a surface came with, µm from its ground; null where nobody read it. */
+  keptUm: (surface: string) => number | null;
+  /** What must stay of such a film, from its ground. */
+  keptStop: { flatUm: number; edgeUm: number; edgeShare: number };
   /** From here on steps are planned; what lies before is done and only tells of the state. */
   now: Minute;
 }
@@ -100,6 +110,7 @@ export type Breach =
   | 'window-closed'
   | 'bare-too-long'
   | 'left-bare'
+  | 'spots-bare-too-long'
   | 'never-sanded'
   | 'filler-unsanded'
   | 'effect-sanded'

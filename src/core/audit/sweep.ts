@@ -17,13 +17,24 @@ export interface Film {
   openedBy: Removal | null;
 }
 
+/** Filler, putty, sealant or texture on parts of a surface. */
+export interface SpreadFilm {
+  product: string;
+  at: Minute;
+  step: string;
+  /** Nobody has blocked it yet. */
+  isRaw: boolean;
+}
+
 /** A surface between two deeds. */
 export interface SurfaceState {
   films: readonly Film[];
   /** Bare since: the end of the last baring or treatment; null while a film lies on it. */
   bareSince: { at: Minute; step: string } | null;
-  /** Filler that nobody has blocked yet. */
-  rawFiller: { at: Minute; step: string } | null;
+  /** Spots bared where paint stays: the end of the work that bared them last. */
+  spotsBareSince: { at: Minute; step: string } | null;
+  /** What was spread by hand since the last coat over all of it. */
+  spreads: readonly SpreadFilm[];
   covers: readonly string[];
   /** End of the last final wipe, and of the last work that touched it since. */
   wipedAt: Minute | null;
@@ -36,7 +47,14 @@ export interface SurfaceEvent {
   before: SurfaceState;
 }
 
-const untouched: SurfaceState = { films: [], bareSince: null, rawFiller: null, covers: [], wipedAt: null };
+const untouched: SurfaceState = {
+  films: [],
+  bareSince: null,
+  spotsBareSince: null,
+  spreads: [],
+  covers: [],
+  wipedAt: null,
+};
 
 /** A step on a surface: it works there itself, or what it lays or pulls lies over it. */
 export interface Visit {
@@ -85,9 +103,19 @@ export function walkSurface(visits: readonly Visit[], tell: (event: SurfaceEvent
 function after(state: SurfaceState, step: AuditStep, deed: Deed): SurfaceState {
   switch (deed.does) {
     case 'lay':
-      return { ...state, films: laid(state.films, step, deed), bareSince: null };
-    case 'fill':
-      return { ...state, rawFiller: { at: step.end, step: step.key }, wipedAt: null };
+      return {
+        ...state,
+        films: laid(state.films, step, deed),
+        bareSince: null,
+        spotsBareSince: null,
+        spreads: [],
+      };
+    case 'prime-spots':
+      return { ...state, spotsBareSince: null, wipedAt: null };
+    case 'spread': {
+      const film = { product: deed.product, at: step.end, step: step.key, isRaw: true };
+      return { ...state, spreads: [...state.spreads, film], wipedAt: null };
+    }
     case 'take':
       return taken(state, step, deed);
     case 'treat':
@@ -145,11 +173,15 @@ function laid(
 }
 
 function taken(state: SurfaceState, step: AuditStep, deed: Extract<Deed, { does: 'take' }>): SurfaceState {
-  const rawFiller = deed.by === 'block' ? null : state.rawFiller;
+  const spreads =
+    deed.by === 'block' ? state.spreads.map((one) => ({ ...one, isRaw: false })) : state.spreads;
   if (deed.um === 'all')
-    return { ...state, films: [], rawFiller, bareSince: { at: step.end, step: step.key }, wipedAt: null };
+    return { ...state, films: [], spreads: [], bareSince: { at: step.end, step: step.key }, wipedAt: null };
+  // Spots that are abraded once more have their clock from then.
+  const bares = deed.spots && (deed.by === 'strip' || state.spotsBareSince !== null);
+  const spotsBareSince = bares ? { at: step.end, step: step.key } : state.spotsBareSince;
   const top = state.films.at(-1);
-  if (!top) return { ...state, rawFiller, wipedAt: null };
+  if (!top) return { ...state, spreads, spotsBareSince, wipedAt: null };
   const opened: Film = {
     ...top,
     // What is done to spots says nothing of the whole.
@@ -158,5 +190,5 @@ function taken(state: SurfaceState, step: AuditStep, deed: Extract<Deed, { does:
     openedAt: deed.spots ? top.openedAt : step.end,
     openedBy: deed.spots ? top.openedBy : deed.by,
   };
-  return { ...state, rawFiller, films: [...state.films.slice(0, -1), opened], wipedAt: null };
+  return { ...state, spreads, spotsBareSince, films: [...state.films.slice(0, -1), opened], wipedAt: null };
 }

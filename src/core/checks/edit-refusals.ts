@@ -1,11 +1,11 @@
 import type { Fault } from '../exchange';
-import { withLoggedFacts } from '../log';
-import { blankStepEdit, withJobSchools, type Edit, type Job, type NewJob } from '../record';
-import { buildSteps, withShopWays, type Operation, type StepNetwork } from '../steps';
-import { lotsOf, partsOfJob, proposeJob } from '../survey';
+import { readyJob } from '../log';
+import { blankStepEdit, type Edit, type Job, type NewJob } from '../record';
+import { buildSteps, type Operation, type StepNetwork } from '../steps';
+import { partsOfJob, proposeJob } from '../survey';
 import { bodyKinds } from '../vehicle';
 import type { Ground } from './ground';
-import { logFaults } from './log-faults';
+import { checkEntry, type CheckedEntry } from './log-faults';
 
 /** Edits that are held against the work itself: the steps are built with them, and what that refuses is not stored. */
 export type CheckedEdit =
@@ -14,23 +14,22 @@ export type CheckedEdit =
 
 /**
  * What the work itself says against an edit: an order that goes round in a ring, a person without the skill, something
- * that must not be left out, an entry that comes too early, an operation that waits for itself.
+ * that must not be left out, an entry that comes too early, an operation that waits for itself. Of an entry it says what
+ * was done on which surfaces.
  */
-export function refusalsByWork({ edit, job }: CheckedEdit, ground: Ground): Fault[] {
+export function checkedByWork({ edit, job }: CheckedEdit, ground: Ground): CheckedEntry {
+  const only = (faults: Fault[]): CheckedEntry => ({ faults, work: null });
   if (edit.kind === 'operation')
-    return edit.entry === null ? [] : operationFaults({ code: edit.code, ...edit.entry }, ground);
+    return only(edit.entry === null ? [] : operationFaults({ code: edit.code, ...edit.entry }, ground));
   // `CheckedEdit` ties a job to every edit of one.
-  if (job === null) return [];
-  return edit.kind === 'log' ? logFaults(edit, job, ground) : stepFaults(edit, job, ground);
+  if (job === null) return only([]);
+  return edit.kind === 'log' ? checkEntry(edit, job, ground) : only(stepFaults(edit, job, ground));
 }
 
 type StepEditKind = Extract<Edit, { kind: 'step' }>;
 
 function stepFaults(edit: StepEditKind, stored: Job, ground: Ground): Fault[] {
-  const ready = withShopWays(withJobSchools(withEdit(stored, edit)), ground.shop);
-  const job = withLoggedFacts(ready, ground.now);
-  const { sections, parts } = lotsOf(job, partsOfJob(job));
-  return faultsIn(buildSteps({ job: { ...job, sections }, parts, ...ground }), edit.step);
+  return faultsIn(readyJob(withEdit(stored, edit), ground, ground.now).build(), edit.step);
 }
 
 /** The job as the edit would leave it. */

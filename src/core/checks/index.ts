@@ -1,2 +1,3 @@
 export * from './edit-refusals';
 export * from './ground';
+export type { CheckedEntry } from './log-faults';

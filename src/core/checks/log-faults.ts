@@ -1,43 +1,72 @@
 import { entryFaults, type Fault } from '../exchange';
-import { loggedFacts, silentFacts, tooEarly, withLoggedFacts, type TooEarly } from '../log';
-import { standingEntries, withJobSchools, type Edit, type Job, type LogEntry } from '../record';
-import { buildSteps, withShopWays, type StepNetwork } from '../steps';
-import { lotsOf, partsOfJob } from '../survey';
+import { factsOn, readyJob, silentFacts, tooEarly, type TooEarly } from '../log';
+import {
+  standingEntries,
+  type Edit,
+  type Job,
+  type LoggedWork,
+  type NewLogEntry,
+  type StepFact,
+} from '../record';
+import { remedyKey, surfacesBySection, surfacesOfStep, workOf, type Step, type StepNetwork } from '../steps';
 import { localDateOf, minuteOfDay, type Minute } from '../units';
 import type { Ground } from './ground';
 
 /** An entry may be written some minutes ahead of the server's clock, because no two clocks agree. */
 const aheadMin = 10;
 
-/** What the plan, the log itself and the clock say against an entry; an empty list lets it be written. */
-export function logFaults(edit: Extract<Edit, { kind: 'log' }>, job: Job, ground: Ground): Fault[] {
+/** What speaks against an entry; where nothing does, what was done on which surfaces. */
+export interface CheckedEntry {
+  faults: Fault[];
+  work: LoggedWork | null;
+}
+
+const refused = (place: string, reason: string): CheckedEntry => ({
+  faults: [{ place, reason }],
+  work: null,
+});
+
+/** What the plan, the log itself and the clock say against an entry; without faults it may be written. */
+export function checkEntry(edit: Extract<Edit, { kind: 'log' }>, given: Job, ground: Ground): CheckedEntry {
   const { now, shop } = ground;
   const entry = { ...edit.entry, at: edit.entry.at ?? now };
   const faults = entryFaults({ ...entry, corrects: null }, 'entry');
-  if (faults.length > 0) return faults;
-  if (entry.at > now + aheadMin) return [{ place: 'entry.at', reason: 'the time lies in the future' }];
+  if (faults.length > 0) return { faults, work: null };
+  if (entry.at > now + aheadMin) return refused('entry.at', 'the time lies in the future');
   const known = new Set(shop.people.map((person) => person.id));
   const stranger = entry.people.find((id) => !known.has(id));
-  if (stranger !== undefined) return [{ place: 'entry.people', reason: `nobody here is called ${stranger}` }];
-  const ready = withLoggedFacts(withShopWays(withJobSchools(job), shop), now);
-  const { sections, parts } = lotsOf(ready, partsOfJob(ready));
-  const network = buildSteps({ job: { ...ready, sections }, parts, ...ground });
-  const step = network.steps.find((one) => one.key === entry.step);
-  if (!step) return [{ place: 'entry.step', reason: `there is no step ${entry.step}` }];
+  if (stranger !== undefined) return refused('entry.people', `nobody here is called ${stranger}`);
+  const { job, parts, sections, build } = readyJob(given, ground, now);
+  const network = build();
+  const step = network.steps.find((one) => one.key === entry.step) ?? scuffing(network, entry.step);
+  if (!step) return refused('entry.step', `there is no step ${entry.step}`);
   const names = new Set(parts.map((part) => part.key));
   const part = entry.parts.find((key) => !names.has(key));
-  if (part !== undefined) return [{ place: 'entry.parts', reason: `there is no panel ${part}` }];
-  return [
-    ...orderFaults(entry, job),
-    ...(edit.insist ? [] : earlyFaults(entry, job, network, shop.timeZone)),
-    ...(edit.insist && entry.note === ''
-      ? [{ place: 'entry.note', reason: 'say why it is done although it should wait' }]
-      : []),
-  ];
+  if (part !== undefined) return refused('entry.parts', `there is no panel ${part}`);
+  const surfaces = surfacesBySection(parts, sections);
+  const found = [...orderFaults(entry, job)];
+  if (!edit.insist) {
+    const factsAt = factsOn(network.steps, { job, parts, sections }, entry.at);
+    found.push(...earlyFaults(entry, factsAt, network, shop.timeZone));
+  } else if (entry.note === '')
+    found.push({ place: 'entry.note', reason: 'say why it is done although it should wait' });
+  const work = { ...workOf(step), surfaces: surfacesOfStep(step, surfaces).map((one) => one.key) };
+  return { faults: found, work: found.length > 0 ? null : work };
 }
 
+/** The scuffing that the calendar puts in where a window has closed: it stands in no network before it is placed. */
+function scuffing({ softWindows, steps }: StepNetwork, key: string): Step | undefined {
+  const window = softWindows.find((one) => remedyKey(one) === key);
+  const coat = window && steps.find((one) => one.key === window.to);
+  return (
+    coat && { ...coat, key, operation: 'scuff', sections: window.sections, faces: window.face, coat: null }
+  );
+}
+
+type Timed = NewLogEntry & { at: Minute };
+
 /** Leaving and ending need a beginning, and nothing ends before it began. */
-function orderFaults(entry: Omit<LogEntry, 'id' | 'corrects'>, job: Job): Fault[] {
+function orderFaults(entry: Timed, job: Job): Fault[] {
   if (entry.kind !== 'left' && entry.kind !== 'ended') return [];
   const own = standingEntries(job.log).filter((one) => one.step === entry.step);
   const began = own.filter((one) => one.kind === 'began' || one.kind === 'coat');
@@ -50,17 +79,14 @@ function orderFaults(entry: Omit<LogEntry, 'id' | 'corrects'>, job: Job): Fault[
 
 /** Work begun before what it stands on has ended, or before its film is ready. Rework and later coats are not asked. */
 function earlyFaults(
-  entry: Omit<LogEntry, 'id' | 'corrects'>,
-  job: Job,
+  entry: Timed,
+  facts: readonly StepFact[],
   network: StepNetwork,
   timeZone: string,
 ): Fault[] {
   const begins = entry.kind === 'began' || (entry.kind === 'coat' && entry.coat!.nth === 1);
   if (!begins || entry.redo !== '') return [];
-  const logged = loggedFacts(job.log, entry.at);
-  const own = new Set(logged.map((fact) => fact.step));
-  if (own.has(entry.step)) return [];
-  const facts = [...job.facts.filter((fact) => !own.has(fact.step)), ...logged];
+  if (facts.some((fact) => fact.step === entry.step)) return [];
   const all = [...facts, ...silentFacts(network, facts, entry.at)];
   const name = (key: string) => network.steps.find((one) => one.key === key)?.name ?? key;
   return tooEarly(network, all, entry.step, entry.at).map((fault) => ({

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { layerRoles, type LayerRole } from '../film/coat-system';
 import { coatFaces, logKinds, type CoatFaces } from '../record/log-words';
 import * as atom from './atoms';
-import { document, id, minute, nullable, text, whole, word, type TypeOf } from './field';
+import { document, id, minute, nullable, since, text, whole, word, type TypeOf } from './field';
 
 /** Air at the moment something was laid. */
 export interface LoggedAir {
@@ -29,6 +29,22 @@ export interface LoggedCoat {
   /** Reducer and hardener as mixed; empty for the sheet's own. */
   reducer: string;
 }
+
+/** What was done, and on which surfaces, as the plan of that day had it: it is known again whatever keys steps have later. */
+export interface LoggedWork {
+  operation: string;
+  pass: string;
+  round: number;
+  /** `panel.face` of each. */
+  surfaces: string[];
+}
+
+const work = atom.exactly({
+  operation: atom.key(),
+  pass: atom.line(120).allow(''),
+  round: atom.whole(0, 200),
+  surfaces: Joi.array().items(atom.key()).max(1000).unique(),
+});
 
 const coat = atom.exactly({
   product: atom.key(),
@@ -64,6 +80,7 @@ export const logEntryFields = {
   /** Cause of work that is done again; empty for first work. */
   redo: text(80),
   coat: nullable(document<LoggedCoat>(coat)),
+  work: since(null, nullable(document<LoggedWork>(work))),
   note: text(200),
   /** The entry that this one takes back; null for an ordinary one. */
   corrects: nullable(id()),

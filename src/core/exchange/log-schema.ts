@@ -8,7 +8,7 @@ import type { Fault } from './faults';
 
 /** `at` null: now, by the server's clock. */
 const writtenEntry = exactly({
-  ...recordKeys(without(logEntryFields, 'at', 'corrects')),
+  ...recordKeys(without(logEntryFields, 'at', 'corrects', 'work')),
   at: logEntryFields.at.joi.allow(null),
 });
 

@@ -26,14 +26,18 @@ export function completeProduct(written: Written): Product {
   };
 }
 
+/** Kinds of product that stay on the surface as a film. */
+const filmKinds: ReadonlySet<Product['kind']> = new Set<Product['kind']>(['coating', 'filler']);
+
 /** Faults of a product that no single field shows: an empty mix, a window that closes before it opens, weighing blind. */
 export function productFaults(product: Product, place = ''): Fault[] {
   const faults: Fault[] = [];
   const add = (where: string, reason: string) =>
     faults.push({ place: [place, where].filter(Boolean).join('.'), reason });
   const sheet = product.coating;
-  if ((product.kind === 'coating') !== (sheet !== null))
-    add('coating', 'a coating has a sheet, and nothing else does');
+  if (product.kind === 'coating' && sheet === null) add('coating', 'a coating needs its sheet');
+  if (!filmKinds.has(product.kind) && sheet !== null)
+    add('coating', 'only a coating or a filler has a sheet');
   if (!sheet) return faults;
   if (sheet.mix.reduce((sum, part) => sum + part.parts, 0) <= 0)
     add('coating.mix', 'the parts of the mix add up to nothing');

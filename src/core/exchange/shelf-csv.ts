@@ -203,6 +203,8 @@ function productOf(row: Row): unknown {
     vocGL: orNull('voc_g_l'),
     shadeL: orNull('shade_l'),
   };
+  // A coating must have a sheet; a filler may, and goes by that of its kind where the line gives none.
+  const hasSheet = text('kind') === 'coating' || (text('kind') === 'filler' && text('family') !== '');
   return {
     code: text('code'),
     name: text('name'),
@@ -212,7 +214,7 @@ function productOf(row: Row): unknown {
     shelfLifeDays: orNull('shelf_life_days'),
     hazards: list('hazards', /\s+/),
     packs,
-    coating: text('kind') === 'coating' ? withoutUndefined(sheet) : null,
+    coating: hasSheet ? withoutUndefined(sheet) : null,
   };
 }
 

@@ -32,7 +32,7 @@ export interface MixPart {
   densityKgL: number | null;
 }
 
-export const methods = ['spray', 'roller', 'brush'] as const;
+export const methods = ['spray', 'roller', 'brush', 'spread'] as const;
 export type Method = (typeof methods)[number];
 
 export const hazards = [

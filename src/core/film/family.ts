@@ -20,6 +20,10 @@ export const families = [
   'gelcoat',
   'promoter',
   'liner',
+  'filler',
+  'putty',
+  'sealant',
+  'texture',
 ] as const;
 export type Family = (typeof families)[number];
 

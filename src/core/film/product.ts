@@ -8,6 +8,3 @@ export interface Product extends ProductRecord {
 
 /** The shelf: every product by its code. */
 export type Shelf = ReadonlyMap<string, Product>;
-
-export const shelfOf = (products: readonly Product[]): Shelf =>
-  new Map(products.map((one) => [one.code, one]));

@@ -1,21 +1,8 @@
 import type { Product } from './product';
 import { goods, packs } from './shelf-entry';
 
-/** Fillers, chemicals, abrasives, masking, wipes, kit and work that is bought in. Prices are invented. */
+/** Chemicals, abrasives, masking, wipes, kit and work that is bought in. Prices are invented. */
 export const goodsOfShelf: readonly Product[] = [
-  goods(
-    'filler',
-    'filler',
-    'Polyester filler with hardener',
-    'kg',
-    packs([1.5, 1450], [3, 2600]),
-    ['peroxide', 'dust'],
-    365,
-  ),
-  goods('filler', 'fairing', 'Epoxy fairing compound', 'kg', packs([1, 3200], [5, 13900]), ['dust']),
-  goods('filler', 'seam-sealer', 'Seam sealer, cartridge', 'each', packs([1, 980], [12, 9900]), [], 365),
-  goods('filler', 'glaze', 'Glaze putty', 'kg', packs([0.9, 1900]), ['peroxide', 'dust'], 365),
-  goods('filler', 'chip-guard', 'Chip guard, textured', 'L', packs([1, 1350]), ['solvent']),
   goods('chemical', 'cavity-wax', 'Cavity wax', 'L', packs([1, 1150], [5, 4300]), ['solvent']),
   goods('chemical', 'water-wipe', 'Water-borne surface wipe', 'L', packs([5, 2900])),
   goods('chemical', 'stripper', 'Paint stripper, gel', 'L', packs([5, 4900], [25, 21500]), [

@@ -46,6 +46,8 @@ export function transferEfficiency(method: Method, shape: Shape | 'inside'): num
       return 0.93;
     case 'brush':
       return 0.95;
+    case 'spread':
+      return 1;
   }
 }
 

@@ -31,7 +31,12 @@ const neighbours: readonly {
   grade: StackFault['grade'];
   code: StackFaultCode;
 }[] = [
-  { upper: ['polyester', 'gelcoat'], lower: ['etch', 'one-part'], grade: 'error', code: 'never-over' },
+  {
+    upper: ['polyester', 'gelcoat', 'filler', 'putty'],
+    lower: ['etch', 'one-part'],
+    grade: 'error',
+    code: 'never-over',
+  },
   { upper: ['one-part'], lower: ['etch'], grade: 'error', code: 'never-over' },
   {
     upper: [
@@ -67,6 +72,12 @@ const colourFamilies: readonly Family[] = [
 ];
 const translucent: readonly Family[] = ['candy', 'flake'];
 
+/** What the trade knows of one film over another; null where nothing speaks against the pair. */
+export const pairRule = (upper: Family, lower: Family) =>
+  upper === 'one-part' && lower === 'one-part'
+    ? null
+    : (neighbours.find((one) => one.upper.includes(upper) && one.lower.includes(lower)) ?? null);
+
 interface CheckedLayer {
   product: Product;
   coats: number;
@@ -93,11 +104,8 @@ export function checkStack(
     const sheet = layer.product.coating!;
     if (below) {
       const lower = below.product.coating!;
-      const rule = neighbours.find(
-        (one) => one.upper.includes(sheet.family) && one.lower.includes(lower.family),
-      );
-      if (rule && !(sheet.family === 'one-part' && lower.family === 'one-part'))
-        add(rule.grade, rule.code, layer.product, below.product);
+      const rule = pairRule(sheet.family, lower.family);
+      if (rule) add(rule.grade, rule.code, layer.product, below.product);
       const named = sheet.pairs.includes(below.product.code) && lower.pairs.includes(layer.product.code);
       if (sheet.family === 'epoxy' && lower.family === 'etch' && !named)
         add('error', 'pair-not-named', layer.product, below.product);

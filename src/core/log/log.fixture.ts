@@ -12,6 +12,7 @@ export const entry = (given: Partial<LogEntry> & Pick<LogEntry, 'kind' | 'at'>):
   redo: '',
   coat: null,
   note: '',
+  work: null,
   corrects: null,
   ...given,
 });

@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { standingEntries, type LogEntry } from '../record';
 import { entry } from './log.fixture';
-import { loggedFacts, minutesLeft, withLoggedFacts } from './logged-facts';
+import { loggedFacts, minutesLeft } from './logged-facts';
 import { lasted, stepLogs, worked } from './sittings';
 import { sittingsOf, timeSums } from './time-sums';
-import { jobFixture } from '../job.fixture';
 import { minuteAt } from '../units';
 
 const now = 10_000;
@@ -66,7 +65,7 @@ describe('sittings', () => {
   });
 
   test('a sitting that lasts goes up to now, and no further back than its beginning', () => {
-    const one = { step: 's', from: 100, to: null, people: [], redo: '' };
+    const one = { step: 's', from: 100, to: null, people: [], redo: '', share: 1 };
     expect([lasted(one, 130), lasted(one, 90), worked(one, 130)]).toEqual([30, 0, 30]);
   });
 });
@@ -99,24 +98,6 @@ describe('facts of the log', () => {
     expect(minutesLeft({ remainingMin: null, workedMin: 300 }, 100)).toBe(15);
     expect(minutesLeft({ remainingMin: null, workedMin: 30 }, 10)).toBe(10);
     expect(minutesLeft({ remainingMin: 5, workedMin: 60 }, 200)).toBe(5);
-  });
-
-  test('the log stands before older facts of the same step, and leaves the others', () => {
-    const fact = (step: string) => ({
-      step,
-      status: 'done' as const,
-      start: 0,
-      end: 10,
-      remainingMin: null,
-      personMinutes: 10,
-      materialsMinor: 5,
-      uses: [],
-    });
-    const given = { ...jobFixture(), facts: [fact('body/block'), fact('body/fill')], log: [began] };
-    expect(withLoggedFacts(given, 130).facts.map(({ step, status }) => [step, status])).toEqual([
-      ['body/fill', 'done'],
-      ['body/block', 'running'],
-    ]);
   });
 });
 

@@ -1,11 +1,12 @@
 import type { AuditCover, Deed, Removal } from '../audit';
-import { clearFigures, takenByWork } from '../film';
-import { ladderOf, type Operation, type Role } from '../steps';
+import { clearFigures, takenByWork, type Shelf } from '../film';
+import { filmOf, ladderOf, type Operation, type Role } from '../steps';
 import type { JobSection } from '../record';
 import type { PlannedStep, SectionSummary } from './model';
 
 /** What the deeds of a step are read from. */
 export interface DeedGround {
+  shelf: Shelf;
   sections: ReadonlyMap<string, JobSection>;
   summaries: ReadonlyMap<string, SectionSummary>;
   /** Covers that a step lays, and those it pulls, by its key. */
@@ -21,7 +22,7 @@ export interface DeedGround {
  */
 export function deedsOf(step: PlannedStep, operation: Operation, ground: DeedGround): Deed[] {
   if (step.coat) return [layOf(step, step.coat, ground)];
-  return operation.does.flatMap((role) => deedOf(role, step, ground));
+  return operation.does.flatMap((role) => deedOf(role, operation, step, ground));
 }
 
 function layOf(step: PlannedStep, coat: NonNullable<PlannedStep['coat']>, ground: DeedGround): Deed {
@@ -49,14 +50,17 @@ const takes: Partial<Record<Role, { by: Removal; um: number; spots: boolean }>> 
   nib: { by: 'polish', um: takenByWork.nibsUm, spots: true },
 };
 
-function deedOf(role: Role, step: PlannedStep, ground: DeedGround): Deed[] {
+function deedOf(role: Role, operation: Operation, step: PlannedStep, ground: DeedGround): Deed[] {
   const taken = takes[role];
   if (taken) return [{ does: 'take', um: taken.um, edgeUm: taken.um, by: taken.by, spots: taken.spots }];
   switch (role) {
     case 'strip':
       return [{ does: 'take', um: 'all', edgeUm: 0, by: 'strip', spots: false }];
     case 'fill':
-      return [{ does: 'fill' }];
+    case 'texture':
+      return spreadOf(ground, operation);
+    case 'seal-seams':
+      return [{ does: role }, ...spreadOf(ground, operation)];
     case 'block':
       return [blocked(step, ground)];
     case 'sand':
@@ -66,6 +70,8 @@ function deedOf(role: Role, step: PlannedStep, ground: DeedGround): Deed[] {
     case 'treat':
     case 'bare':
       return [{ does: 'treat' }];
+    case 'spot-prime':
+      return [{ does: 'prime-spots' }];
     case 'wipe':
       return [{ does: 'wipe' }];
     case 'cover-others':
@@ -80,7 +86,6 @@ function deedOf(role: Role, step: PlannedStep, ground: DeedGround): Deed[] {
     case 'fit':
     case 'hang':
     case 'set-gaps':
-    case 'seal-seams':
     case 'wax':
     case 'approve':
     case 'look-again':
@@ -90,6 +95,12 @@ function deedOf(role: Role, step: PlannedStep, ground: DeedGround): Deed[] {
       // Looking, washing and the covers of the stripping leave no mark that a law asks for.
       return [];
   }
+}
+
+/** What was spread, by its sheet; nothing where the work uses no film. */
+function spreadOf({ shelf }: DeedGround, operation: Operation): Deed[] {
+  const film = filmOf(operation, shelf);
+  return film ? [{ does: 'spread', product: film.code }] : [];
 }
 
 function covering(step: PlannedStep, { laid, pulled }: DeedGround): Deed[] {
@@ -119,7 +130,10 @@ function blocked(step: PlannedStep, { unblockedUm }: DeedGround): Deed {
   };
 }
 
-/** Colour sanding takes what its grits do, polishing the rest of the ladder; edges as the clear budget has them. */
+/**
+ * Colour sanding takes what its grits do, polishing the rest of the ladder; edges as the clear budget has them, those of a
+ * kept film twice what the pad takes, since they are taped through the grits.
+ */
 function finished(step: PlannedStep, ground: DeedGround, by: 'sand' | 'polish'): Deed {
   const lead = step.sections.find((one) => ground.sections.get(one)?.lead === undefined);
   const key = lead ?? step.sections[0] ?? '';
@@ -137,7 +151,7 @@ function finished(step: PlannedStep, ground: DeedGround, by: 'sand' | 'polish'):
   const edgeUm =
     clear && laid
       ? clear.coats * laid.dryUm * clearFigures.edgeShare - clear.leftEdgeUm - clear.betweenUm
-      : 0;
+      : 2 * polishUm;
   const polishEdgeUm = Math.min(edgeUm, 2 * polishUm);
   return by === 'sand'
     ? { does: 'take', um: sandUm, edgeUm: edgeUm - polishEdgeUm, by, spots: false }

@@ -1,10 +1,17 @@
 import type { AuditPlan, AuditPlace, AuditStep, PromisedFilm } from '../audit';
-import { clearFigures, type Shelf } from '../film';
+import { clearFigures, keptStopUm, type Shelf } from '../film';
 import { withJobSchools, type Job, type JobSection } from '../record';
 import { airFrom, airOnDay, type AirUntil, type Shop } from '../shop';
-import { bareMetalLimit, catalogueWith, withShopWays, type Operation } from '../steps';
+import {
+  bareMetalLimit,
+  catalogueWith,
+  surfacesBySection,
+  surfacesOfStep,
+  withShopWays,
+  type Operation,
+} from '../steps';
 import { surfacesOf, type Surface } from '../surface';
-import { lotsOf, partsOfJob } from '../survey';
+import { filmSummary, lotsOf, partsOfJob } from '../survey';
 import { localDateOf } from '../units';
 import { coveringOf } from './audit-covers';
 import { deedsOf, type DeedGround } from './audit-deeds';
@@ -23,10 +30,12 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
   const job = withShopWays(withJobSchools(given), shop);
   const { parts, sections } = lotsOf(job, partsOfJob(job));
   const surfaces = surfacesOf(parts, sections);
+  const bySection = surfacesBySection(parts, sections);
   const entries = catalogueWith(operations);
   const ahead = plan.steps.filter((step) => !step.skipped);
   const covering = coveringOf(ahead, surfaces, entries);
   const ground: DeedGround = {
+    shelf,
     sections: new Map(sections.map((section) => [section.key, section])),
     summaries: new Map(plan.sections.map((summary) => [summary.section, summary])),
     laid: covering.laid,
@@ -40,7 +49,7 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     .sort((a, b) => a.start - b.start || a.end - b.end)
     .map((step): AuditStep => {
       const operation = entries.get(step.operation);
-      const on = surfacesOfStep(step, surfaces);
+      const on = surfacesOfStep(step, bySection).map((one) => one.key);
       return {
         key: step.key,
         pass: step.hold !== null && stays.get(step.hold)?.kind === 'session' ? step.hold : null,
@@ -67,11 +76,24 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     people: shop.people,
     shelf,
     airFrom: airOfSurfaces(plan, surfaces, shop),
-    bareLimitMin: bareLimits(surfaces, shop, plan),
+    bareLimitMin: bareLimits(surfaces, shop, plan, 'bare'),
+    spotLimitMin: bareLimits(surfaces, shop, plan, 'stable'),
     promises: promisesOf(plan, surfaces, ground.sections),
     stopLine: { flatUm: clearFigures.residualUm, edgeUm: clearFigures.edgeResidualUm },
+    keptUm: keptReadings(job, surfaces),
+    keptStop,
     now: plan.computedAt,
   };
+}
+
+const { edgeShare } = clearFigures;
+const keptStop = { flatUm: keptStopUm, edgeUm: keptStopUm * edgeShare, edgeShare };
+
+/** The lowest reading on the outside of a panel. */
+function keptReadings({ readings }: Job, surfaces: readonly Surface[]): AuditPlan['keptUm'] {
+  const panels = new Map(surfaces.map((one) => [one.key, one.panel]));
+  return (surface) =>
+    filmSummary(readings.filter((one) => one.part === panels.get(surface)))?.lowestUm ?? null;
 }
 
 /** A card, a test or an approval is not where the body is; what has no place of its own takes none. */
@@ -89,18 +111,6 @@ const takesTypedClear = (
   step.sections.some((section) =>
     summaries.get(section)?.layers.some((layer) => layer.role === 'clear' && layer.typed),
   );
-
-function surfacesOfStep(step: PlannedStep, surfaces: readonly Surface[]): string[] {
-  const worked = step.coat?.faces ?? step.faces;
-  const sections = new Set(step.sections);
-  return surfaces.flatMap((one) =>
-    sections.has(one.section) &&
-    (worked === 'both' || worked === one.face) &&
-    !(one.face === 'inside' && step.shut.includes(one.section))
-      ? [one.key]
-      : [],
-  );
-}
 
 /** Work that has no panel, no area and no length: its fixed minutes alone are left. */
 const isEmpty = (step: PlannedStep, on: readonly string[]): boolean =>
@@ -190,14 +200,20 @@ function joinAir(
   return joined;
 }
 
-function bareLimits(surfaces: readonly Surface[], shop: Shop, plan: Plan): AuditPlan['bareLimitMin'] {
+/** How long bared metal may wait on the surfaces of a depth; what goes to bare has its treatment, what stays its spots. */
+function bareLimits(
+  surfaces: readonly Surface[],
+  shop: Shop,
+  plan: Plan,
+  at: Surface['depth'],
+): AuditPlan['bareLimitMin'] {
   const bay = shop.places.find((place) => place.kind === 'bay');
   const today = localDateOf(plan.computedAt, shop.timeZone);
   const humidity = bay ? airOnDay(bay, today).humidity : 50;
   const bySurface = new Map(surfaces.map((one) => [one.key, one]));
   return (surface) => {
     const { depth, substrate } = bySurface.get(surface)!;
-    return depth === 'bare' ? bareMetalLimit(substrate, humidity) : null;
+    return depth === at ? bareMetalLimit(substrate, humidity) : null;
   };
 }
 

@@ -209,8 +209,8 @@ function followersOf({ steps, links }: StepNetwork): Map<string, PlannedStep['le
 
 /** What is known of steps: what was logged, what that says of steps before it, and the waits that follow from it. */
 function factsToday(job: Job, network: StepNetwork, now: Minute): StepFact[] {
-  if (job.log.length === 0) return job.facts;
-  const facts = [...job.facts, ...impliedFacts(network, job.facts)];
+  if (job.log.length === 0) return [...network.facts];
+  const facts = [...network.facts, ...impliedFacts(network, network.facts)];
   return [...facts, ...silentFacts(network, facts, now)];
 }
 

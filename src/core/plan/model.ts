@@ -1,3 +1,4 @@
+import type { MovedEntry } from '../log';
 import type { ClimateStop, LayerRole, Level, Shelf, StackFault } from '../film';
 import type { OldTape } from './tape';
 import type { BudgetBreach, Budgets, Quote } from '../money';
@@ -83,6 +84,8 @@ export interface Plan {
   finishDate: LocalDate | null;
   lateDays: number;
   warnings: PlanWarning[];
+  /** Entries of the log that stand on other steps today than they were written on. */
+  moved: MovedEntry[];
 }
 
 /** A reason of the calendar in the words of the plan: keys of steps, names of people and places. */

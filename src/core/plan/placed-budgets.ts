@@ -1,5 +1,5 @@
 import type { Budgets } from '../money';
-import type { Job } from '../record';
+import type { StepFact } from '../record';
 import { minutesWithin } from '../schedule';
 import type { Minute } from '../units';
 import type { Placed } from './calendar';
@@ -7,17 +7,17 @@ import type { PlannedStep } from './model';
 
 /** The three budgets of a placed plan: what facts have used, what is expected in all, and the caps. */
 export function budgetsOf(
-  { job, now }: { job: Job; now: Minute },
+  { facts, now }: { facts: readonly StepFact[]; now: Minute },
   placed: Placed,
   steps: readonly PlannedStep[],
   caps: { labourMin: number; materialsMinor: number; boothMin: number },
 ): Budgets {
   const sum = (list: readonly PlannedStep[], value: (step: PlannedStep) => number) =>
     list.reduce((total, one) => total + value(one), 0);
-  const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
-  const usedLabour = job.facts.reduce((total, fact) => total + fact.personMinutes, 0);
+  const known = new Map(facts.map((fact) => [fact.step, fact]));
+  const usedLabour = facts.reduce((total, fact) => total + fact.personMinutes, 0);
   const planned = new Map(steps.map((step) => [step.key, step.materialsMinor]));
-  const usedMaterials = job.facts.reduce((total, { step, status, materialsMinor }) => {
+  const usedMaterials = facts.reduce((total, { step, status, materialsMinor }) => {
     // What runs has drawn nothing yet that anybody wrote down.
     const reckoned = status === 'done' ? (planned.get(step) ?? 0) : 0;
     return total + (materialsMinor ?? reckoned);
@@ -27,7 +27,7 @@ export function budgetsOf(
   const booth = placed.stays.filter((stay) => stay.kind === 'session');
   const within = (from: Minute, to: Minute) => minutesWithin(placed.open, from, to);
   const usedBooth = booth
-    .filter((stay) => facts.has(stay.from))
+    .filter((stay) => known.has(stay.from))
     .reduce((total, stay) => total + within(stay.start, Math.min(stay.end, now)), 0);
   return {
     labourMin: { used: usedLabour, planned: sum(steps, expected), cap: caps.labourMin },

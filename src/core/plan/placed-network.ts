@@ -1,16 +1,15 @@
-import { withLoggedFacts } from '../log';
+import { readyJob } from '../log';
 import { waitInTrueAir } from './true-air';
 import type { Placed } from './calendar';
 import type { PlanInput, PlanWarning } from './model';
 import { remedyClosedWindows } from './windows';
-import { withJobSchools, type JobSection } from '../record';
-import { buildSteps, withShopWays, type StepNetwork } from '../steps';
-import { lotsOf, partsOfJob } from '../survey';
+import type { JobSection } from '../record';
+import type { StepNetwork } from '../steps';
 import type { Part } from '../vehicle';
 
 /** A job's steps with all that ties them together, in their hours. */
 export interface PlacedNetwork {
-  /** As given, with the shop's ways and what was logged taken into the job. */
+  /** As given, with the shop's ways taken into the job. */
   input: PlanInput;
   parts: Part[];
   sections: JobSection[];
@@ -22,14 +21,9 @@ export interface PlacedNetwork {
 
 /** The first half of the trip: survey → steps (film inside) → schedule, windows remedied, waits in their true air. */
 export function placeNetwork(given: PlanInput): PlacedNetwork {
-  const { shop, shelf, now } = given;
-  const job = withLoggedFacts(withShopWays(withJobSchools(given.job), shop), now);
+  const { job, parts, sections, build } = readyJob(given.job, given, given.now);
   const input = { ...given, job };
-  const { parts, sections } = lotsOf(job, partsOfJob(job));
-  const { operations } = input;
-  const remedied = remedyClosedWindows(input, () =>
-    buildSteps({ job: { ...job, sections }, parts, shop, shelf, operations }),
-  );
+  const remedied = remedyClosedWindows(input, build);
   const { network } = remedied;
   const aired = waitInTrueAir(input, network, remedied.placed);
   return { input, parts, sections, network, placed: aired.placed, warnings: aired.warnings };

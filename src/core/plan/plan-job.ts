@@ -10,8 +10,9 @@ import { oldTape } from './tape';
 import { placeTaken, workAirC } from './place-taken';
 import { tradeDates } from './trades';
 import { windowsOf } from './windows';
-import type { Job, JobSection } from '../record';
-import { catalogueWith, stackOf, type SectionStack, type Step } from '../steps';
+import { matchedLog, movedEntries } from '../log';
+import type { JobSection, StepFact } from '../record';
+import { catalogueWith, stackOf, surfacesBySection, type SectionStack, type Step } from '../steps';
 import {
   colourPools,
   drawnBySteps,
@@ -44,7 +45,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     return workAirC(placeTaken({ ...step, start, uses }, stays, shop), start, shop.timeZone);
   });
   const drawn = drawnBySteps(network.steps, sessions, shelf);
-  const steps = priceSteps(placed, drawn, job, shelf);
+  const steps = priceSteps(placed, drawn, network.facts, shelf);
   const left = steps.filter((step) => step.state === 'planned');
   const draws = left.flatMap((step) =>
     drawn.get(step.key)!.map((one) => ({ ...one, at: step.start, job: job.number })),
@@ -52,7 +53,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
   const shopping = shoppingList(draws, shelf, shop);
 
   const waste = wasteLines([...drawn.values()].flat(), sessions, shelf);
-  const budgets = budgetsOf(input, placed, steps, capsInMinutes(job.caps));
+  const budgets = budgetsOf({ facts: network.facts, now: input.now }, placed, steps, capsInMinutes(job.caps));
   budgets.materialsMinor.planned += waste.reduce((sum, line) => sum + line.costMinor, 0);
   const allowance = allowanceOf(
     job,
@@ -66,6 +67,8 @@ export function tellPlan(taken: PlacedNetwork): Plan {
   const finishDate = finish === null ? null : localDateOf(finish, shop.timeZone);
   const lateDays = finishDate === null ? 0 : Math.max(0, daysBetween(job.promised, finishDate));
   const windows = windowsOf(network, placed);
+  const surfaces = surfacesBySection(parts, sections);
+  const moved = movedEntries(job.log, matchedLog(job.log, network.steps, surfaces));
   return {
     job: job.number,
     computedAt: now,
@@ -88,6 +91,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     finishDate,
     lateDays,
     warnings: warningsOf(taken, { steps, windows, budgets, lateDays }),
+    moved,
   };
 }
 
@@ -158,15 +162,15 @@ const missedPins = (steps: readonly PlannedStep[]): PlanWarning[] =>
 function priceSteps(
   placed: Placed,
   drawn: ReadonlyMap<string, { product: string; amount: number }[]>,
-  job: Job,
+  facts: readonly StepFact[],
   shelf: Shelf,
 ): PlannedStep[] {
-  const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
+  const known = new Map(facts.map((fact) => [fact.step, fact]));
   return placed.steps.map((step) => {
     const planned = drawn
       .get(step.key)!
       .reduce((sum, one) => sum + one.amount * unitPriceMinor(shelf.get(one.product)), step.quotedMinor ?? 0);
-    const fact = facts.get(step.key);
+    const fact = known.get(step.key);
     const isDone = fact?.status === 'done';
     return { ...step, materialsMinor: isDone ? (fact.materialsMinor ?? toMinor(planned)) : toMinor(planned) };
   });

@@ -106,6 +106,8 @@ function keyOf({ code }: StepLink['why']): WaitKey | null {
       return 'tapeAfterMin';
     case 'handle-after':
       return 'handleAfterMin';
+    case 'recoat-min':
+      return 'recoatMinMin';
     default:
       return null;
   }

@@ -1,6 +1,6 @@
 import type { PlanInput, PlanWindow } from './model';
 import { linkId, placeSteps, type Placed } from './calendar';
-import { addRemedy, type SoftWindow, type StepLink, type StepNetwork } from '../steps';
+import { addRemedy, remedyKey, type SoftWindow, type StepLink, type StepNetwork } from '../steps';
 
 const tightShare = 0.2;
 const tightMin = 240;
@@ -56,9 +56,6 @@ export function windowsOf(network: StepNetwork, placed: Placed): PlanWindow[] {
   return windows.sort((a, b) => a.closes - b.closes || a.key.localeCompare(b.key));
 }
 
-/** The scuffing before the coat that meets a window. */
-export const remedyKey = ({ to, face }: Pick<SoftWindow, 'to' | 'face'>) =>
-  `${to}/scuff-again${face === 'inside' ? '-inside' : ''}`;
 const mostRounds = 4;
 
 /**
@@ -68,8 +65,8 @@ const mostRounds = 4;
  * @param build makes the network without remedies
  */
 export function remedyClosedWindows(input: PlanInput, build: () => StepNetwork): Remedied {
-  const begun = new Set(input.job.facts.map((fact) => fact.step));
   const first = build();
+  const begun = new Set(first.facts.map((fact) => fact.step));
   const agreed = first.softWindows.filter((window) => {
     const key = remedyKey(window);
     return begun.has(key) || input.agreedStarts.has(key);

@@ -16,6 +16,7 @@ const entry = (step: string, kind: LogEntry['kind'], at: number): LogEntry => ({
   coat: null,
   redo: '',
   note: '',
+  work: null,
   corrects: null,
 });
 const job = (own: Partial<Job>): Job => ({ ...jobFixture({}), ...own });

@@ -9,7 +9,7 @@ import type { Operation } from '../steps/operation';
 import type { LocalDate } from '../units';
 import type { Job, SignOff } from './job';
 import type { JobListName, JobLists } from './job-lists';
-import type { LogEntry } from './log-entry';
+import type { NewLogEntry } from './log-entry';
 import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
 import type { ConsumableTrial, StockMove } from './stock-move';
 import type { FilmReading, Mark, OwnPart } from './survey';
@@ -96,7 +96,7 @@ export type Edit =
       kind: 'log';
       job: string;
       /** `at` null: now, by the server's clock. */
-      entry: Omit<LogEntry, 'id' | 'corrects' | 'at'> & { at: LogEntry['at'] | null };
+      entry: NewLogEntry;
       /** Taken although the work before it or its film says no; the note says why. */
       insist: boolean;
     }

@@ -32,6 +32,10 @@ export interface StepFact extends Omit<StepFactRecord, 'materialsMinor'> {
   materialsMinor: Minor | null;
   /** Attended minutes of the clock so far, where the log knows them. */
   workedMin?: number;
+  /** Share of it by area that is still to do, where panels of it are done and others are not. */
+  leftShare?: number | undefined;
+  /** Surfaces it was begun on; all of the step where it is not named. */
+  on?: readonly string[] | undefined;
 }
 
 /** A typed release of a hold point: a record, not an authority. */

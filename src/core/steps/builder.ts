@@ -6,6 +6,7 @@ import { checkGates, checkHolds, checkLead, checkReferenceSpots, holdWhatFollows
 import { Emission } from './emit';
 import { groupsOf } from './group';
 import { leaveOutOvertaken } from './overtaken';
+import { warnOfKeptFilm } from './kept-film';
 import { sectionWorks, type SectionWork } from './section-work';
 import type { Route } from './situation';
 import { MethodRing } from './method-ring';
@@ -39,12 +40,13 @@ function buildWith(context: StepContext): StepNetwork {
   const works = kind ? addWork(draft, kind.route) : [];
   addFittings(draft);
   addTrades(draft);
+  addStepsByHand(draft);
+  if (context.factsOf) draft.network.facts = context.factsOf(draft.network.steps);
   checkGates(draft);
   holdBehindFirstArticle(draft);
   checkReferenceSpots(draft);
   checkHolds(draft);
   checkLead(draft, works);
-  addStepsByHand(draft);
   applyStepEdits(draft);
   leaveOutOvertaken(draft);
   holdWhatFollows(draft);
@@ -69,6 +71,7 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
     if (section.depth !== 'scuff' && !situation.flags.has('painted'))
       draft.warn({ code: 'kept-not-stripped', section: section.key });
   warnOfEffectsApart(draft, works);
+  warnOfKeptFilm(draft, works);
   return works;
 }
 

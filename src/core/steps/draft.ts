@@ -7,7 +7,7 @@ import {
   type Shelf,
   type WaitKey,
 } from '../film';
-import type { Job } from '../record';
+import type { Job, StepFact } from '../record';
 import type { Caution } from '../safety';
 import type { MonthAir, PlaceKind, Shop } from '../shop';
 import type { Part } from '../vehicle';
@@ -25,6 +25,8 @@ export interface StepContext {
   shelf: Shelf;
   /** The shop's own and changed entries of the operation catalogue. */
   operations?: readonly Operation[];
+  /** What is known of steps as they are built; the facts of the job where nobody says more. */
+  factsOf?: (steps: readonly Step[]) => StepFact[];
 }
 
 /** A step that nobody has touched by hand. */
@@ -41,7 +43,14 @@ const asComputed = {
 export class StepDraft {
   constructor(
     readonly context: StepContext,
-    readonly network: StepNetwork = { steps: [], links: [], stays: [], softWindows: [], warnings: [] },
+    readonly network: StepNetwork = {
+      steps: [],
+      links: [],
+      stays: [],
+      softWindows: [],
+      warnings: [],
+      facts: context.job.facts,
+    },
   ) {
     this.entries = catalogueWith(context.operations ?? []);
     for (const step of network.steps) this.byKey.set(step.key, step);
@@ -239,6 +248,11 @@ export class StepDraft {
     step.personMinutes += Math.round(minutes);
     step.minutes += crewMinutes(minutes, Math.max(1, step.crew));
     step.figure.fixedMin += minutes;
+  }
+
+  /** Steps of which anything is known: begun or done. */
+  get begun(): ReadonlySet<string> {
+    return new Set(this.network.facts.map((fact) => fact.step));
   }
 
   /** @throws Error for a key of no step: our own bug */

@@ -1,9 +1,11 @@
 import type { JobSection } from '../record';
 import type { Part } from '../vehicle';
+import { closeBareMetal, closeSpots } from './bare-metal';
 import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
 import { quantityOf } from './labour';
 import { ruledRate, ruledShare } from './level-work';
 import type { StepDraft } from './draft';
+import { HandFilms } from './hand-films';
 import type { Laying } from './laying';
 import { layRolled } from './rolled-coats';
 import { OpenFilms } from './open-films';
@@ -12,7 +14,7 @@ import type { SectionWork } from './section-work';
 import { afterSanding, type Session } from './session';
 import { laySession } from './session-of-task';
 import type { StepReason } from './step';
-import { bareMetalLimit, quoteOutside, stripMethod } from './stripping';
+import { quoteOutside, stripMethod } from './stripping';
 import type { Task } from './task-model';
 import { inOrder, nodesOf, type Node } from './task-order';
 
@@ -25,8 +27,6 @@ const leavesFilmAlone = new Set(['guide-coat', 'test-panel', 'approve-sample', '
 /** Operations of hanging panels loosely for the paint. */
 const hangs: ReadonlySet<string> = new Set(['hang-loose', 'take-off-loose']);
 
-const once = { round: 1, of: 1 };
-
 /** Turns tasks into steps, stays and links, and knows what each task ended with. */
 export class Emission implements Laying {
   /** Steps after which a task is over. */
@@ -35,13 +35,16 @@ export class Emission implements Laying {
   readonly standing = new Map<string, Session>();
   readonly topmost = new Map<string, Session>();
   readonly open = new OpenFilms();
+  private readonly byHand: HandFilms;
 
   constructor(
     readonly draft: StepDraft,
     readonly works: ReadonlyMap<string, SectionWork>,
     private readonly tasks: ReadonlyMap<string, Task>,
     private readonly isHull: boolean,
-  ) {}
+  ) {
+    this.byHand = new HandFilms(draft);
+  }
 
   all(): void {
     for (const node of nodesOf(this.tasks, this.isHull)) this.node(node);
@@ -101,6 +104,7 @@ export class Emission implements Laying {
   private session(task: Task): void {
     const { firstCoat, unload } = laySession(this, task);
     this.settle(task, firstCoat);
+    this.byHand.meet(task.operation, keysOf(task.sections), firstCoat);
     this.ends.set(task.key, [unload]);
   }
 
@@ -142,6 +146,8 @@ export class Emission implements Laying {
     });
     this.linkBefore(task, task.key, room);
     this.touchFilm(task);
+    this.byHand.meet(operation, keysOf(sections), task.key);
+    if (operation.does.includes('spot-prime')) closeSpots(this.draft, this.ends, task);
     if (operation.code === 'send-out') quoteOutside(draft, task.key, parts);
     this.ends.set(task.key, [task.key]);
   }
@@ -188,7 +194,7 @@ export class Emission implements Laying {
     this.settle(task, step);
   }
 
-  /** What was spread or sealed stands a while before the next work, wherever that is done. */
+  /** What an entry of the catalogue says dries or settles stands a while before the next work, wherever that is done. */
   private settle(task: Task, step: string): void {
     for (const key of task.needs.keys()) {
       const { kind, settlesMin } = this.tasks.get(key)!.operation;
@@ -262,34 +268,13 @@ export class Emission implements Laying {
     else if (operation.makes === 'treated')
       said.push({ code: 'substrate', substrate: section.substrate, method: 'treat' });
     else if (operation.rateBy !== null)
-      said.push({ code: 'level-round', level: section.level, ...(round > 0 ? { round, of: rounds } : once) });
+      said.push({ code: 'level-round', level: section.level, round: round || 1, of: round > 0 ? rounds : 1 });
     else if (operation.makes === 'masked') said.push({ code: 'colour-next', colour: section.colourName });
     if (operation.cautions.includes('licensed-hold')) said.push({ code: 'licensed-hold' });
     return [...said, { code: 'operation', why: operation.why }];
   }
 
-  /** Windows that bare metal leaves open until the first coat of a session. */
   closeBareMetal(task: Task, session: Session): void {
-    const { draft } = this;
-    for (const [key] of task.needs) {
-      const treated = this.treatmentBefore(key);
-      if (!treated) continue;
-      const { substrate } = treated.sections[0]!;
-      const limit = bareMetalLimit(
-        substrate,
-        draft.humidity(treated.operation.stage === 'treat' ? 'wash' : 'bay'),
-      );
-      if (limit !== null)
-        draft.link(treated.key, session.firstCoat, { code: 'bare-metal', substrate }, 0, limit);
-    }
-  }
-
-  /** The treatment behind a task: itself, or what it directly waited for. */
-  private treatmentBefore(key: string): Task | null {
-    const task = this.tasks.get(key)!;
-    if (task.operation.makes === 'treated') return task;
-    if (task.operation.makes !== 'masked') return null;
-    const before = [...task.needs.keys()].map((one) => this.tasks.get(one)!);
-    return before.find((one) => one.operation.makes === 'treated') ?? null;
+    closeBareMetal(this.draft, this.tasks, task, session);
   }
 }

@@ -21,7 +21,7 @@ export function checkReferenceSpots(draft: StepDraft): void {
  */
 export function checkGates(draft: StepDraft): void {
   const { job } = draft.context;
-  const begun = new Set(job.facts.map((fact) => fact.step));
+  const { begun } = draft;
   // The lots of a section wait for its gates with it, even when nothing of the section itself is left.
   const keys = new Set(job.gates.filter((gate) => !gate.done).map((gate) => gate.section));
   for (const section of keys) {
@@ -58,7 +58,7 @@ const isDryOnOldPaint = (step: Step): boolean =>
  */
 export function checkLead(draft: StepDraft, works: readonly SectionWork[]): void {
   const { job } = draft.context;
-  const begun = new Set(job.facts.map((fact) => fact.step));
+  const { begun } = draft;
   const test = draft.network.steps.find((step) => step.operation === 'test-lead');
   const isPlanned = test !== undefined && !test.skipped && !begun.has(test.key);
   for (const { section, situation, group } of works) {
@@ -82,7 +82,7 @@ const leadGate = 'test for lead and chromate';
 
 /** What comes behind a step that is not booked is not booked either: it is shown as what would follow. */
 export function holdWhatFollows(draft: StepDraft): void {
-  const begun = new Set(draft.context.job.facts.map((fact) => fact.step));
+  const { begun } = draft;
   const followers = followersOf(draft);
   const steps = new Map(draft.network.steps.map((step) => [step.key, step]));
   const reasons = new Map<string, Set<string>>();

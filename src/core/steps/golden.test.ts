@@ -3,56 +3,97 @@ import { join } from 'node:path';
 import { shelfOf, standardShelf } from '../film';
 import { demoShop } from '../../demo/shop';
 import { jobFixture } from '../job.fixture';
-import type { Job, JobSection } from '../record';
-import { partsOfJob } from '../survey';
+import { blankSurvey, clockOf, type Job, type JobSection, type PartSurvey } from '../record';
+import { lotsOf, partsOfJob } from '../survey';
+import type { Part } from '../vehicle';
 import { buildSteps } from './builder';
 import type { Step, StepNetwork } from './step';
 
 const shelf = shelfOf(standardShelf);
 
 /** The jobs the hand-written statements in `golden/` are about. */
-const jobs: Record<string, { job: Parameters<typeof jobFixture>[0]; sections: (one: JobSection) => object }> =
-  {
-    'steel-car-show': {
-      job: { bodyKind: 'saloon', level: 'Show' },
-      sections: () => ({ depth: 'bare', oldFinish: 'peeling-clear', system: 'base-clear' }),
-    },
-    'lacquered-4x4-road': {
-      job: { bodyKind: 'pickup', level: 'Road' },
-      sections: ({ loose }) => (loose ? {} : { oldFinish: 'lacquer', system: 'single-stage' }),
-    },
-    'vintage-two-tone': {
-      job: { bodyKind: 'vintage', level: 'Show' },
-      sections: ({ key }) => ({ colourName: key === 'tub' ? 'Slate' : 'Straw' }),
-    },
-    coach: {
-      job: { bodyKind: 'box-body', level: 'Show', dimensions: { length: 7.6, width: 2.3, height: 2.7 } },
-      sections: ({ key }) => ({ substrate: 'aluminium', level: key === 'roof' ? 'Road' : 'Show' }),
-    },
-    'hull-roller': {
-      job: { bodyKind: 'open-hull', level: 'Work', dimensions: { length: 5 } },
-      sections: () => ({}),
-    },
-    'removals-lorry': {
-      job: { bodyKind: 'box-body', level: 'Road', dimensions: { length: 7.6, width: 2.3, height: 2.7 } },
-      sections: ({ key }) => ({
-        system: 'single-stage',
-        colourName: key === 'roof' ? 'Straw' : 'Slate',
-        schools: key === 'roof' ? {} : { texture: 'before-colour' },
-      }),
-    },
-    'pearl-estate': {
-      job: { bodyKind: 'estate', level: 'Show' },
-      sections: () => ({ system: 'pearl-three-stage' }),
-    },
-    'aircraft-bare': { job: { bodyKind: 'low-wing', level: 'Work' }, sections: () => ({}) },
-  };
+interface GoldenJob {
+  job: Parameters<typeof jobFixture>[0];
+  sections: (one: JobSection) => object;
+  /** What the survey says of panels. */
+  panels?: (part: Part) => Partial<PartSurvey>;
+}
+const jobs: Record<string, GoldenJob> = {
+  'steel-car-show': {
+    job: { bodyKind: 'saloon', level: 'Show' },
+    sections: () => ({ depth: 'bare', oldFinish: 'peeling-clear', system: 'base-clear' }),
+  },
+  'lacquered-4x4-road': {
+    job: { bodyKind: 'pickup', level: 'Road' },
+    sections: ({ loose }) => (loose ? {} : { oldFinish: 'lacquer', system: 'single-stage' }),
+  },
+  'vintage-two-tone': {
+    job: { bodyKind: 'vintage', level: 'Show' },
+    sections: ({ key }) => ({ colourName: key === 'tub' ? 'Slate' : 'Straw' }),
+  },
+  coach: {
+    job: { bodyKind: 'box-body', level: 'Show', dimensions: { length: 7.6, width: 2.3, height: 2.7 } },
+    sections: ({ key }) => ({ substrate: 'aluminium', level: key === 'roof' ? 'Road' : 'Show' }),
+  },
+  'hull-roller': {
+    job: { bodyKind: 'open-hull', level: 'Work', dimensions: { length: 5 } },
+    sections: () => ({}),
+  },
+  'removals-lorry': {
+    job: { bodyKind: 'box-body', level: 'Road', dimensions: { length: 7.6, width: 2.3, height: 2.7 } },
+    sections: ({ key }) => ({
+      system: 'single-stage',
+      colourName: key === 'roof' ? 'Straw' : 'Slate',
+      schools: key === 'roof' ? {} : { texture: 'before-colour' },
+    }),
+  },
+  'pearl-estate': {
+    job: { bodyKind: 'estate', level: 'Show' },
+    sections: () => ({ system: 'pearl-three-stage' }),
+  },
+  'correction-limousine': {
+    job: { bodyKind: 'saloon', level: 'Keep' },
+    sections: () => ({ depth: 'scuff' }),
+  },
+  'crew-bus': {
+    job: { bodyKind: 'box-body', level: 'Work', dimensions: { length: 9, width: 2.4, height: 2.9 } },
+    sections: () => ({
+      depth: 'stable',
+      oldFinish: 'enamel',
+      system: 'single-stage',
+      schools: { openings: 'first-soft' },
+    }),
+  },
+  'part-repaint': {
+    job: { bodyKind: 'saloon', level: 'Keep' },
+    sections: () => ({ depth: 'scuff', oldFinish: 'enamel' }),
+    panels: ({ key }) =>
+      key === 'D1L' ? { level: 'Road', lot: 'left' } : key === 'D1R' ? { level: 'Road', lot: 'right' } : {},
+  },
+  'hull-show': {
+    job: { bodyKind: 'open-hull', level: 'Show', dimensions: { length: 7 } },
+    sections: ({ key }) => ({ level: key === 'bottom' ? 'Keep' : 'Show', colourName: key }),
+  },
+  'aircraft-bare': { job: { bodyKind: 'low-wing', level: 'Work' }, sections: () => ({}) },
+};
 
-function build(name: string): StepNetwork {
+interface Built extends StepNetwork {
+  /** The clock of each area. */
+  clocks: ReadonlyMap<string, string>;
+}
+
+function build(name: string): Built {
   const given = jobs[name]!;
   const base = jobFixture(given.job);
   const job: Job = { ...base, sections: base.sections.map((one) => ({ ...one, ...given.sections(one) })) };
-  return buildSteps({ job, parts: partsOfJob(job), shop: demoShop, shelf });
+  const survey = given.panels;
+  const surveyed = survey
+    ? partsOfJob(job).map((part) => ({ ...blankSurvey(part.key), ...survey(part) }))
+    : job.surveyed;
+  const whole: Job = { ...job, surveyed };
+  const { parts, sections } = lotsOf(whole, partsOfJob(whole));
+  const network = buildSteps({ job: { ...whole, sections }, parts, shop: demoShop, shelf });
+  return { ...network, clocks: new Map(sections.map((one) => [one.key, clockOf(one)])) };
 }
 
 /** The lines of a statement, rounds written out; remarks fall away. */
@@ -93,10 +134,12 @@ function wordsOf(line: string): string {
 }
 
 /** The same lines as the builder has them: its order, sessions gathered, moves and waits in rooms left out. */
-function statementOf({ steps, links, stays }: StepNetwork, section: string): string[] {
+function statementOf({ steps, links, stays, clocks }: Built, section: string): string[] {
   const lines: string[] = [];
   const sessions = new Map<string, number>();
-  for (const step of inWorkingOrder(steps, links, stays).filter((one) => one.sections.includes(section))) {
+  for (const step of inWorkingOrder(steps, links, stays).filter((one) =>
+    one.sections.some((area) => clocks.get(area) === section),
+  )) {
     if (['move', 'load', 'wipe', 'dust-free', 'unload', 'sand-between'].includes(step.operation)) continue;
     if (!step.coat)
       lines.push(step.operation.startsWith('inspect') || isHold(step) ? 'inspect' : plain(step));

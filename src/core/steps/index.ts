@@ -9,6 +9,7 @@ export { situationFlags, type SectionSituation, type Situation } from './situati
 export { workStates, type WorkState } from './work-state';
 export type { StepContext } from './draft';
 export { refusalToSkip } from './hand-edits';
+export { filmOf } from './hand-films';
 export * from './hours-range';
 export { plainMinutes } from './labour';
 export * from './ladders-beneath';
@@ -26,3 +27,4 @@ export * from './rounds';
 export { clearingMin } from './session';
 export { bareMetalLimit } from './stripping';
 export { coatedSessions } from './overtaken';
+export * from './step-work';

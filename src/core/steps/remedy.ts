@@ -6,6 +6,10 @@ import { StepDraft } from './draft';
 import { sayCovers } from './trades';
 import type { SoftWindow, Stay, Step, StepNetwork } from './step';
 
+/** The scuffing before the coat that meets a window. */
+export const remedyKey = ({ to, face }: Pick<SoftWindow, 'to' | 'face'>) =>
+  `${to}/scuff-again${face === 'inside' ? '-inside' : ''}`;
+
 /**
  * Puts a scuffing step in front of the coat whose recoat window has closed; inside a stay it is done in that place,
  * before a booth session it comes ahead of the loading.

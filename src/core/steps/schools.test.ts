@@ -21,6 +21,7 @@ const given: SchoolCase = {
   depth: 'bare',
   loose: false,
   effectColour: false,
+  etched: false,
   insideShare: 0.1,
 };
 const built = (

@@ -18,6 +18,8 @@ export interface SchoolCase {
   loose: boolean;
   /** Silver, pearl, candy or flake: colours that lie differently in every pass. */
   effectColour: boolean;
+  /** Its first film is an etch primer, which bears no filler. */
+  etched: boolean;
   /** Inside area over outside area. */
   insideShare: number;
 }
@@ -45,7 +47,10 @@ export const schools: { [K in SchoolKey]: SchoolData<K> } = {
       'over-epoxy': { name: 'over epoxy', why: 'metal is sealed the same shift, filler holds on the epoxy' },
       'on-metal': { name: 'on metal', why: 'one layer less under the filler; metal stays bare for longer' },
     },
-    fallback: always('over-epoxy', 'bare metal is sealed first'),
+    fallback: ({ etched }) =>
+      etched
+        ? { option: 'on-metal', by: 'no filler goes over etch primer' }
+        : { option: 'over-epoxy', by: 'bare metal is sealed first' },
   },
   'filler-sanding': {
     name: 'Filler sanded',

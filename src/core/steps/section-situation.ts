@@ -21,12 +21,14 @@ function schoolCase(
 ): SchoolCase {
   const sum = (value: (part: Part) => number) => parts.reduce((total, part) => total + value(part), 0);
   const outside = sum((part) => part.outsideM2);
+  const laid = stack.layers.filter((layer) => layer.coats > 0);
   return {
     route,
     level: section.level,
     depth: section.depth,
     loose: section.loose,
-    effectColour: stack.layers.some((layer) => layer.coats > 0 && isEffect(layer.product)),
+    effectColour: laid.some((layer) => isEffect(layer.product)),
+    etched: laid[0]?.role === 'etch',
     insideShare: outside > 0 ? sum((part) => part.insideM2) / outside : 0,
   };
 }
@@ -105,6 +107,8 @@ function flagsOf(
     ['tape-edges', stack.clear !== null && stack.clear.tapeThrough !== null],
     ['levels', finishes && sandingRate(ladder) > 0],
     ['polishes', finishes && polishingRate(ladder) > 0],
+    // What is only corrected has no film but the one it came with.
+    ['kept-film', !painted && finishes && polishingRate(ladder) + sandingRate(ladder) > 0],
     ['hand-ladder', ladder.hand],
     ['stripe', base === 'boot-top'],
     ['partial', job.surveyed.some((one) => one.absent) && section.depth !== 'bare' && painted],

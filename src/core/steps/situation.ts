@@ -20,6 +20,7 @@ export const situationFlags = [
   'tape-edges',
   'levels',
   'polishes',
+  'kept-film',
   'hand-ladder',
   'stripe',
   'partial',

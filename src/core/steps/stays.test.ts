@@ -1,5 +1,5 @@
 import { demoShop } from '../../demo/shop';
-import { shelfOf, standardShelf } from '../film';
+import { shelfOf, standardShelf, type Shelf } from '../film';
 import { jobFixture } from '../job.fixture';
 import { withJobSchools, type Job, type SchoolChoice } from '../record';
 import { partsOfJob } from '../survey';
@@ -11,9 +11,10 @@ import { inOrder, nodesOf, stageOf } from './task-order';
 import type { WorkState } from './work-state';
 
 const shelf = shelfOf(standardShelf);
-const build = (job: Job) => buildSteps({ job, parts: partsOfJob(job), shop: demoShop, shelf });
-const built = (bodyKind: string, level: Job['level'], schools: SchoolChoice = {}) =>
-  build(withJobSchools({ ...jobFixture({ bodyKind, level }), schools }));
+const build = (job: Job, given: Shelf = shelf) =>
+  buildSteps({ job, parts: partsOfJob(job), shop: demoShop, shelf: given });
+const built = (bodyKind: string, level: Job['level'], schools: SchoolChoice = {}, given: Shelf = shelf) =>
+  build(withJobSchools({ ...jobFixture({ bodyKind, level }), schools }), given);
 type Network = ReturnType<typeof build>;
 const stay = ({ stays }: Network, key: string) => stays.find((one) => one.key === key)!;
 const inStay = ({ steps }: Network, key: string) => steps.filter((step) => step.hold === key);
@@ -155,19 +156,32 @@ describe('stays of whole jobs', () => {
     expect(sanded('shell/colour-sand')).toBe(false);
   });
 
-  test('seam sealant and fairing compound settle before what follows them', () => {
-    const settled = saloon.links.filter((link) => link.why.code === 'settle');
-    expect(settled).toContainEqual(
-      expect.objectContaining({ from: 'shell/seal-seams', to: 'body/build-1/build-1', min: 60 }),
-    );
+  test('filler, sealant and fairing compound wait as their sheets say, at the air of the bay', () => {
+    // The bay is 18 °C at work and colder by night: never sooner than twenty degrees allow, at most four times as long.
+    const wait = (network: Network, from: string, to: string, code: string) => {
+      const link = network.links.find((one) => one.from === from && one.to === to && one.why.code === code);
+      return link?.min ?? null;
+    };
+    const inAir = (min: number | null, at20: number) => {
+      expect(min).toBeGreaterThanOrEqual(at20);
+      expect(min).toBeLessThanOrEqual(4 * at20);
+    };
+    inAir(wait(saloon, 'shell/fill-1', 'shell/block-filler-1', 'sand-after'), 25);
+    inAir(wait(saloon, 'shell/check-filler', 'shell/block-glaze', 'sand-after'), 20);
+    inAir(wait(saloon, 'shell/seal-seams', 'body/build-1/build-1', 'recoat-min'), 60);
     const hull = built('open-hull', 'Road');
-    expect(hull.links).toContainEqual({
-      from: 'topsides/fair-1',
-      to: 'topsides/block-fairing-1',
-      min: 720,
-      max: null,
-      why: { code: 'settle' },
-    });
+    inAir(wait(hull, 'topsides/fair-1', 'topsides/block-fairing-1', 'sand-after'), 12 * 60);
+  });
+
+  test('a filler of a slower sheet, typed on the Shelf, holds its blocking for longer', () => {
+    const slow = new Map(shelf);
+    const filler = shelf.get('filler')!;
+    slow.set('filler', { ...filler, coating: { ...filler.coating!, sandAfterMin: 250, recoatMinMin: 250 } });
+    const wait = (network: Network) =>
+      network.links.find((one) => one.to === 'shell/block-filler-1' && one.why.code === 'sand-after')!.min;
+    // By night the bay is colder: a longer wait may run into it.
+    expect(wait(saloon)).toBeLessThan(100);
+    expect(wait(built('saloon', 'Show', {}, slow))).toBeGreaterThanOrEqual(250);
   });
 });
 

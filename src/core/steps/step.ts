@@ -1,4 +1,4 @@
-import type { Depth, StripMethodKey } from '../record';
+import type { Depth, StepFact, StripMethodKey } from '../record';
 import type { LayerRole, Level } from '../film';
 import type { Caution } from '../safety';
 import type { Minor, Minute } from '../units';
@@ -118,6 +118,7 @@ export type LinkReason =
   | { code: 'sand-after'; product: string; airC: number }
   | { code: 'tape-after'; product: string; airC: number }
   | { code: 'handle-after'; product: string; airC: number }
+  | { code: 'recoat-min'; product: string; airC: number }
   | { code: 'dust-free'; product: string; airC: number }
   | { code: 'bare-metal'; substrate: Substrate }
   | { code: 'recoat-max'; product: string; airC: number }
@@ -172,6 +173,16 @@ export type StepWarning =
   | { code: 'film-limit'; section: string; totalUm: number; limitUm: number }
   | { code: 'gloss-over-straightness'; section: string }
   | { code: 'kept-not-stripped'; section: string }
+  /** Correcting a kept film takes it below its stop line, on the flats of a panel or on its edges, µm. */
+  | {
+      code: 'kept-thin';
+      part: string;
+      face: 'flat' | 'edge';
+      readUm: number;
+      leftUm: number;
+      stopUm: number;
+    }
+  | { code: 'kept-unread'; section: string; panels: number }
   | { code: 'effect-apart'; sections: string[] }
   | { code: 'session-over-shift'; session: string; minutes: number; shiftMin: number }
   | { code: 'unsigned-hold'; step: string }
@@ -202,4 +213,6 @@ export interface StepNetwork {
   stays: Stay[];
   softWindows: SoftWindow[];
   warnings: StepWarning[];
+  /** What is known of them, by the keys they have here. */
+  facts: readonly StepFact[];
 }

@@ -131,7 +131,7 @@ export function holdBehindFirstArticle(draft: StepDraft): void {
   const approval = draft.network.steps.find((step) => step.operation === 'approve-first');
   if (!approval || approval.skipped) return;
   const accepted = job.signOffs.some((one) => one.step === approval.key);
-  const begun = new Set(job.facts.map((fact) => fact.step));
+  const { begun } = draft;
   if (accepted || begun.has(approval.key)) return;
   const followers = followersOf(draft);
   const behind = new Set<string>();

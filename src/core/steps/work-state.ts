@@ -17,6 +17,8 @@ export const workStates = [
   'filler-ground',
   'filler-spread',
   'filler-flat',
+  'glazed',
+  'glaze-flat',
   'treated',
   'sealed',
   'build-ground',
@@ -70,12 +72,12 @@ export const rests: Partial<Record<WorkState, readonly Rest[]>> = {
   ],
   'filler-spread': [{ on: ['filler-ground'] }],
   treated: [
-    { when: { route: ['panel'], school: { filler: ['on-metal'] } }, on: ['filler-flat'] },
+    { when: { route: ['panel'], school: { filler: ['on-metal'] } }, on: ['glaze-flat'] },
     { on: ['skin-released'] },
   ],
   // On an airframe everything is covered before the first coat, since topcoats follow inside the window of the epoxy.
   sealed: [{ when: { route: ['aircraft'] }, on: ['masked'] }, { on: ['treated'] }],
-  'build-ground': [{ on: ['sealed', 'filler-flat'] }],
+  'build-ground': [{ on: ['sealed', 'glaze-flat'] }],
   masked: [{ when: { route: ['aircraft'] }, on: ['treated'] }, { on: ['openings-shut'] }],
   coloured: [{ when: { route: ['aircraft'] }, on: ['sealed'] }, { on: ['masked'] }],
   'clear-keyed': [{ on: ['coloured'] }],

@@ -40,7 +40,7 @@ type ShopHours = Pick<Shop, 'timeZone' | 'shifts' | 'closures'>;
 const seasonDays = 90;
 
 const packsFor = (product: Product, amount: number): PackChoice | null =>
-  product.coating
+  product.kind === 'coating' && product.coating
     ? cheapestMix(amount, product.coating, product.packs)
     : cheapestPacks(amount, product.packs);
 

@@ -87,6 +87,7 @@ test('who looked is told at the step it was written for', () => {
     redo: '',
     coat: null,
     note: 'no hollow at 30°',
+    work: null,
     corrects: null,
   };
   const looked = props({ ...job, log: [...job.log, entry] }).craft[step.key]!.looked;

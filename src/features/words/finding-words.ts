@@ -42,6 +42,8 @@ export function findingSentence(finding: Finding, step: (key: string) => string)
       return `“${last}” starts ${span(figure)} after “${first}”, its recoat window closes after ${span(limit)}. Scuff again, or move it forward.`;
     case 'bare-too-long':
       return `Bare for ${span(figure)} after “${first}”, at most ${span(limit)}. Prime sooner, or treat again.`;
+    case 'spots-bare-too-long':
+      return `Bared spots stand ${span(figure)} after “${first}”, at most ${span(limit)}. Prime them the same shift.`;
     case 'left-bare':
       return `“${first}” leaves it bare and no coat follows. Choose a coat system, or do not strip it.`;
     case 'never-sanded':

@@ -30,6 +30,8 @@ export const stateWords: Record<WorkState, string> = {
   'filler-ground': 'ready for filler',
   'filler-spread': 'filled',
   'filler-flat': 'flat in filler',
+  glazed: 'looked over for pinholes',
+  'glaze-flat': 'flat in putty',
   treated: 'treated',
   sealed: 'sealed',
   'build-ground': 'ready for primer',
@@ -128,6 +130,8 @@ export function linkWords(why: LinkReason, min: number, names: Names): string {
       return `${names.product(why.product)} bears tape ${span(min)} after its coat at ${why.airC} °C`;
     case 'handle-after':
       return `${names.product(why.product)} can be handled ${span(min)} after its coat at ${why.airC} °C`;
+    case 'recoat-min':
+      return `${names.product(why.product)} takes the next film ${span(min)} after it was laid at ${why.airC} °C`;
     case 'dust-free':
       return 'stands until dust-free';
     case 'bare-metal':

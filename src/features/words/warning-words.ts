@@ -61,6 +61,14 @@ export function warningText(
       return caution(
         `${names.section(warning.section)}: nothing is laid on it at this level, so nothing is taken off either. For new paint choose Work or more.`,
       );
+    case 'kept-thin':
+      return stop(
+        `Panel ${warning.part}: reads ${micrometres(warning.readUm)}; correction would leave ${micrometres(Math.max(0, warning.leftUm))} on ${warning.face === 'flat' ? 'flats' : 'edges'}, ${micrometres(warning.stopUm)} must stay. Take a shorter ladder, or repaint it.`,
+      );
+    case 'kept-unread':
+      return caution(
+        `${names.section(warning.section)}: ${counted(warning.panels, 'panel')} polished without a film reading. Read them at the walk round; a thin clear is found by going through it.`,
+      );
     case 'effect-apart':
       return caution(
         `${warning.sections.map(names.section).join(', ')}: one effect colour in several sessions; panels sprayed apart do not match when bolted together.`,

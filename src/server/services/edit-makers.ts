@@ -1,5 +1,5 @@
 import type { Fault } from '../../core/exchange';
-import type { Edit } from '../../core/record';
+import type { Edit, LoggedWork } from '../../core/record';
 import type { LocalDate, Minute } from '../../core/units';
 import type { StoredJob } from '../repositories/job-repository';
 import type { RowChange } from '../repositories/row-change';
@@ -26,6 +26,8 @@ export interface JobGiven extends Given {
   stored: StoredJob;
   /** Place of the next entry in the log of this job, from the database. */
   nextPosition: number;
+  /** What an entry of the log says was done, on which surfaces; null for any other edit. */
+  work: LoggedWork | null;
 }
 
 export type JobMakers<K extends JobKind> = { [P in K]: (edit: EditOfKind<P>, given: JobGiven) => Made };

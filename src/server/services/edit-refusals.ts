@@ -1,5 +1,6 @@
 import { wayFaults, type Fault } from '../../core/exchange';
 import { coatSystemOf, standardLadder } from '../../core/film';
+import type { CheckedEntry } from '../../core/checks';
 import type { Edit, Job } from '../../core/record';
 import type { Connection } from '../database/client';
 import { loadJobs } from '../repositories/job-repository';
@@ -11,23 +12,38 @@ import { planningShop } from './planning-shop';
 
 /**
  * What speaks against an edit besides its own fields, read as everything stands inside the transaction. Whatever needs
- * the steps of a job is found on a thread.
+ * the steps of a job is found on a thread; of an entry of the log that also says what was done on which surfaces.
  */
-export async function refusalsOf(
+export async function checkEdit(
+  edit: Edit,
+  job: Job | null,
+  found: StoredShop,
+  connection: Connection,
+): Promise<CheckedEntry> {
+  const ground = () => ({ ...planningShop(found), now: currentMinute() });
+  switch (edit.kind) {
+    case 'log':
+    case 'step':
+      return job ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() }) : nothing;
+    case 'operation':
+      return edit.entry === null
+        ? nothing
+        : inThread({ kind: 'refusals', checked: { edit, job: null }, ground: ground() });
+    default:
+      return { faults: await faultsByRecord(edit, job, found, connection), work: null };
+  }
+}
+
+const nothing: CheckedEntry = { faults: [], work: null };
+
+/** What the record itself says against an edit: what it names is not there, was taken back, or is in use. */
+async function faultsByRecord(
   edit: Edit,
   job: Job | null,
   found: StoredShop,
   connection: Connection,
 ): Promise<Fault[]> {
-  const ground = () => ({ ...planningShop(found), now: currentMinute() });
   switch (edit.kind) {
-    case 'log':
-    case 'step':
-      return job ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() }) : [];
-    case 'operation':
-      return edit.entry === null
-        ? []
-        : inThread({ kind: 'refusals', checked: { edit, job: null }, ground: ground() });
     case 'correct-log':
       return job ? correctionFaults(edit, job) : [];
     case 'correct-stock':

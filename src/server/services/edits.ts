@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { eq, max } from 'drizzle-orm';
+import type { CheckedEntry } from '../../core/checks';
 import type { Edit } from '../../core/record';
 import { localDateOf, type LocalDate } from '../../core/units';
 import type { Connection } from '../database/client';
@@ -18,7 +19,7 @@ import {
   type ShopMakers,
   type Given,
 } from './edit-makers';
-import { refusalsOf } from './edit-refusals';
+import { checkEdit } from './edit-refusals';
 import { jobMakers } from './job-edits';
 import { sectionMakers } from './section-edits';
 import { logMakers } from './log-edits';
@@ -78,17 +79,24 @@ async function prepareForJob(edit: EditOfKind<JobKind>, connection: Connection):
   if (!stored) return { status: 'faulty', faults: [{ place: 'job', reason: `there is no job ${edit.job}` }] };
   const found = await loadShop(connection);
   const nextPosition = await nextPositionOf(connection, edit.job);
-  const one = makeForJob(edit, { ...common(found), stored, nextPosition });
-  const refusals = 'faults' in one || !found ? [] : await refusalsOf(edit, stored.job, found, connection);
-  return refusals.length > 0 ? { status: 'faulty', faults: refusals } : preparedOf(edit, edit.job, one);
+  const checked = found ? await checkEdit(edit, stored.job, found, connection) : null;
+  const given = { ...common(found), stored, nextPosition, work: checked?.work ?? null };
+  const one = makeForJob(edit, given);
+  return refusedOr(checked, one) ?? preparedOf(edit, edit.job, one);
 }
 
 async function prepareForShop(edit: EditOfKind<ShopKind>, connection: Connection): Promise<Prepared> {
   const found = await loadShop(connection);
   const one = makeForShop(edit, common(found));
-  const refusals = 'faults' in one || !found ? [] : await refusalsOf(edit, null, found, connection);
-  return refusals.length > 0 ? { status: 'faulty', faults: refusals } : preparedOf(edit, 'shop', one);
+  const checked = found ? await checkEdit(edit, null, found, connection) : null;
+  return refusedOr(checked, one) ?? preparedOf(edit, 'shop', one);
 }
+
+/** What the edit itself is wrong in is said first, then what stands against it. */
+const refusedOr = (checked: CheckedEntry | null, one: Made): Prepared | null =>
+  checked && checked.faults.length > 0 && !('faults' in one)
+    ? { status: 'faulty', faults: checked.faults }
+    : null;
 
 const isOfJob = (edit: EditOfKind): edit is EditOfKind<JobKind> => Object.hasOwn(ofJob, edit.kind);
 

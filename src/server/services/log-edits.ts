@@ -4,8 +4,8 @@ import { fault, made, type JobMakers } from './edit-makers';
 
 /** Entries of the log; the log is only ever added to. */
 export const logMakers: JobMakers<'log' | 'correct-log'> = {
-  log: ({ job, entry: given }, { newId, now, nextPosition }) => {
-    const entry: LogEntry = { ...given, at: given.at ?? now, id: newId(), corrects: null };
+  log: ({ job, entry: given }, { newId, now, nextPosition, work }) => {
+    const entry: LogEntry = { ...given, at: given.at ?? now, work, id: newId(), corrects: null };
     return made(`${entry.kind} ${entry.step}`, logEntryInsert(job, entry, nextPosition));
   },
   'correct-log': ({ job, id, note }, { stored, newId, nextPosition }) => {
@@ -22,6 +22,7 @@ export const logMakers: JobMakers<'log' | 'correct-log'> = {
       redo: '',
       coat: null,
       note,
+      work: null,
       corrects: id,
     };
     return made('entry taken back', logEntryInsert(job, entry, nextPosition));

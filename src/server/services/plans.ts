@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { withMoved } from '../../core/log';
 import type { Plan, PlanInput } from '../../core/plan';
 import { localDateOf, type LocalDate, type Minute } from '../../core/units';
 import { database, type Connection } from '../database/client';
@@ -106,7 +107,16 @@ async function plannedOf(snapshot: Snapshot, stored: StoredJob): Promise<Planned
   if (!stands(current)) current = await makePlan(inputs);
   working().set(number, current);
   const { shop, agreed } = snapshot;
-  return { stored, shop, plan: current.plan, inputHash, agreed: agreed.get(number)?.plan ?? null };
+  const { plan } = current;
+  // What was logged is read on the steps it belongs to today.
+  const log = withMoved(stored.job.log, plan.moved);
+  return {
+    stored: { ...stored, job: { ...stored.job, log } },
+    shop,
+    plan,
+    inputHash,
+    agreed: agreed.get(number)?.plan ?? null,
+  };
 }
 
 /**

@@ -74,8 +74,10 @@ function joinSection(edit: EditOfKind<'remove-section'>, { stored }: JobGiven): 
   if (!gone) return noSection('section', edit.section, number);
   const into = job.sections.find((one) => one.key === edit.into);
   if (!into) return noSection('into', edit.into, number);
-  const begun = [...job.facts, ...job.log].find(({ step }) => step.split(/[/:]/)[0] === gone.key);
-  if (begun) return fault('section', `work is logged on ${gone.name}; it keeps its section`);
+  // What the log tells by surface goes along with its panels; older facts know their section alone.
+  const keyed = [...job.facts, ...job.log.filter((entry) => entry.work === null)];
+  if (keyed.some(({ step }) => step.split(/[/:]/)[0] === gone.key))
+    return fault('section', `work is logged on ${gone.name}; it keeps its section`);
   const moved = netOfJob(job)
     .filter((part) => part.section === gone.key)
     .map(({ key }) => ({ part: key, seen: versions[surveyId(number, key)] ?? null }));

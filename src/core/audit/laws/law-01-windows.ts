@@ -1,6 +1,7 @@
 import { closedAt, readyAt } from '../times';
 import type { Film } from '../sweep';
-import type { LawFile } from './law';
+import type { Walk } from '../walks';
+import type { Ground, LawFile } from './law';
 
 /** Families whose window runs from their own first coat, through all of them, to the film that closes them. */
 const runsFromFirst: ReadonlySet<string> = new Set([
@@ -16,7 +17,9 @@ export const windows: LawFile = {
   law: 1,
   check(ground) {
     const { walks, coating, applies, find } = ground;
-    for (const { surface, events } of walks)
+    for (const walk of walks) {
+      const { surface, events } = walk;
+      spreadsMet(ground, walk);
       for (const { step, deed, before } of events) {
         const top = before.films.at(-1);
         if (!top) continue;
@@ -58,8 +61,35 @@ export const windows: LawFile = {
             limit: closes - opens,
           });
       }
+    }
   },
 };
+
+/** What was spread by hand is sanded once it can be, and coated once its sheet allows. */
+function spreadsMet(ground: Ground, { surface, events }: Walk): void {
+  for (const { step, deed, before } of events) {
+    const sands = deed.does === 'take' && deed.by !== 'strip';
+    if (!sands && deed.does !== 'lay') continue;
+    for (const spread of before.spreads) {
+      const film = { product: spread.product, lastBy: spread.at };
+      const from = readyAt(ground, surface.key, film, sands ? 'sandAfterMin' : 'recoatMinMin');
+      if (from === null) continue;
+      ground.applies();
+      if (step.start < from)
+        ground.find({
+          surfaces: [surface.key],
+          steps: [spread.step, step.key],
+          at: step.start,
+          figure: step.start - spread.at,
+          limit: from - spread.at,
+          unit: 'min',
+          breach: sands ? 'sanded-soft' : 'coated-early',
+          station: 'bays',
+          insisted: step.insisted,
+        });
+    }
+  }
+}
 
 const windowOpens = (film: Film, family: string): number =>
   runsFromFirst.has(family) ? film.firstBy : film.lastBy;

@@ -4,6 +4,8 @@ import type { Ground, LawFile } from './law';
 
 /** Films that lie rough until they are blocked. */
 const rough: ReadonlySet<Family> = new Set<Family>(['build', 'polyester']);
+/** What is spread proud, to be sanded flat. */
+const levelling: ReadonlySet<Family> = new Set<Family>(['filler', 'putty']);
 /** What may be laid on a sanded effect film: itself once more, or what buries it. */
 const buries: ReadonlySet<Family> = new Set<Family>(['clear', 'inter-clear']);
 
@@ -25,11 +27,13 @@ export const sanding: LawFile = {
         if (deed.does !== 'lay') continue;
         const top = before.films.at(-1);
         const common = { surfaces: [surface.key], at: step.start, insisted: step.insisted } as const;
-        if (before.rawFiller) {
-          applies();
+        const raw = before.spreads.filter((one) => is(levelling, one.product));
+        if (raw.length > 0) applies();
+        const unsanded = raw.find((one) => one.isRaw);
+        if (unsanded) {
           find({
             ...common,
-            steps: [before.rawFiller.step, step.key],
+            steps: [unsanded.step, step.key],
             figure: 0,
             limit: 1,
             unit: 'steps',

@@ -1,12 +1,16 @@
-import type { LawFile } from './law';
+import type { Walk } from '../walks';
+import type { Ground, LawFile } from './law';
 
 const dust = 0.05;
 
 /** No work takes more of a film than is there, and sanding leaves what must stay of the last one. */
 export const removal: LawFile = {
   law: 5,
-  check({ plan, walks, coating, applies, find }) {
-    for (const { surface, events, end } of walks) {
+  check(ground) {
+    const { plan, walks, coating, applies, find } = ground;
+    for (const walk of walks) {
+      const { surface, events, end } = walk;
+      if (end.films.length === 0) keptLeft(ground, walk);
       const takes = events.flatMap(({ step, deed, before }) =>
         deed.does === 'take' && deed.um !== 'all' && !deed.spots ? [{ step, deed, before }] : [],
       );
@@ -48,3 +52,32 @@ export const removal: LawFile = {
     }
   },
 };
+
+/** A film that is only corrected keeps what must stay of it, on flats and on edges. */
+function keptLeft({ plan, applies, find }: Ground, { surface, events }: Walk): void {
+  const readUm = plan.keptUm(surface.key);
+  if (readUm === null || surface.face === 'inside') return;
+  const { flatUm, edgeUm, edgeShare } = plan.keptStop;
+  let [flat, edge] = [readUm, readUm * edgeShare];
+  for (const { step, deed } of events) {
+    if (deed.does === 'take' && deed.by === 'strip') return;
+    if (deed.does !== 'take' || deed.um === 'all' || deed.spots) continue;
+    applies();
+    const before = Math.max(flatUm - flat, edgeUm - edge);
+    flat -= deed.um;
+    edge -= deed.edgeUm;
+    const isFlat = flatUm - flat >= edgeUm - edge;
+    if (before > dust || Math.max(flatUm - flat, edgeUm - edge) <= dust) continue;
+    find({
+      surfaces: [surface.key],
+      steps: [step.key],
+      at: step.start,
+      figure: isFlat ? flat : edge,
+      limit: isFlat ? flatUm : edgeUm,
+      unit: 'µm',
+      breach: 'below-stop-line',
+      station: 'film',
+      insisted: step.insisted,
+    });
+  }
+}

@@ -4,7 +4,7 @@ import type { SprayPass } from '../passes';
 import type { Walk } from '../walks';
 import type { Ground, LawFile } from './law';
 
-const worked: ReadonlySet<string> = new Set(['lay', 'take', 'fill', 'treat']);
+const worked: ReadonlySet<string> = new Set(['lay', 'take', 'spread', 'treat']);
 
 /** What is in reach of a spray is target, covered or painted later; covers come late, stand on dry film and go in time. */
 export const covers: LawFile = {

@@ -11,8 +11,10 @@ export const order: LawFile = {
       const family = deed.does === 'lay' ? coating(deed.product)?.coating?.family : undefined;
       return family !== undefined && colourFamilies.has(family);
     };
+    const isFiller = (deed: Deed) =>
+      deed.does === 'spread' && coating(deed.product)?.coating?.family === 'filler';
     const orders: { first: Deed['does']; then: (deed: Deed) => boolean; breach: Breach }[] = [
-      { first: 'set-gaps', then: (deed) => deed.does === 'fill', breach: 'filled-before-gaps' },
+      { first: 'set-gaps', then: isFiller, breach: 'filled-before-gaps' },
       { first: 'seal-seams', then: isColour, breach: 'seams-unsealed' },
     ];
     for (const walk of walks) {

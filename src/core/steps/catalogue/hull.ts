@@ -16,7 +16,6 @@ export const hullWork: readonly Operation[] = [
     shareBy: 'faired',
     makes: 'filler-spread',
     leaves: 'filler',
-    settlesMin: 720,
     when: hull,
     consumes: uses(['fairing', 1.2], ['disc-80', 1.5]),
     cautions: ['dust'],

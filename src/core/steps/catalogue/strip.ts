@@ -152,7 +152,12 @@ export const stripWork: readonly Operation[] = [
     stage: 'strip',
     tags: ['dusty'],
     makes: 'clean-bare',
-    when: { route: ['panel'], depth: ['bare'], strip: ['strip-disc', 'strip-blast'] },
+    when: {
+      route: ['panel'],
+      depth: ['stable', 'bare'],
+      is: ['painted'],
+      strip: ['strip-disc', 'strip-blast', 'sand-stable'],
+    },
     cautions: ['dust', 'lead-chromate'],
     why: 'dust and grit come out of the seams again in the booth',
     lost: 'dirt blows out of the seams into the first coat.',

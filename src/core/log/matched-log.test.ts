@@ -1,0 +1,122 @@
+import { demoShop } from '../../demo/shop';
+import { shelfOf, standardShelf } from '../film';
+import { jobFixture } from '../job.fixture';
+import { blankSurvey, type Job, type LogEntry, type PartSurvey } from '../record';
+import { surfacesBySection, type StepNetwork } from '../steps';
+import { entry } from './log.fixture';
+import { readyJob } from './logged-network';
+import { matchedLog, movedEntries, withMoved } from './matched-log';
+import { withWork } from './with-work';
+
+const around = { shop: demoShop, shelf: shelfOf(standardShelf) };
+const now = 30_000_000;
+const base = jobFixture({ bodyKind: 'saloon', level: 'Road' });
+const build = (job: Job): StepNetwork => readyJob(job, around, now).build();
+const survey = (key: string, over: Partial<PartSurvey>): PartSurvey => ({ ...blankSurvey(key), ...over });
+const { parts } = readyJob(base, around, now);
+const closures = parts.filter((part) => part.section === 'closures').map((part) => part.key);
+const [first, second] = closures as [string, string, ...string[]];
+const areaOf = (keys: readonly string[]) =>
+  parts.filter((part) => keys.includes(part.key)).reduce((sum, part) => sum + part.outsideM2, 0);
+
+/** Work on a step from an hour before now to now, remembered as it stands while the job is as it was. */
+const worked = (job: Job, step: string, over: Partial<LogEntry> = {}): LogEntry[] =>
+  withWork(
+    {
+      ...job,
+      log: [
+        entry({ kind: 'began', at: now - 60, step, people: ['dot'] }),
+        entry({ kind: 'ended', at: now, step, people: [], ...over }),
+      ],
+    },
+    around,
+    now,
+  );
+const factOf = (network: StepNetwork, step: string) => network.facts.find((fact) => fact.step === step);
+
+test('what was done on a section is done on the panels that were put into a new one since', () => {
+  const log = worked(base, 'closures/refine');
+  const model = base.sections.find((one) => one.key === 'closures')!;
+  const split: Job = {
+    ...base,
+    log,
+    sections: [...base.sections, { ...model, key: 'lids', name: 'Lids' }],
+    surveyed: [survey(first, { section: 'lids' }), survey(second, { section: 'lids' })],
+  };
+  const network = build(split);
+  const [own, moved] = [factOf(network, 'closures/refine')!, factOf(network, 'lids/refine')!];
+  expect([own.status, moved.status]).toEqual(['done', 'done']);
+  // One hour of one person, shared by the area of what each step has now.
+  expect(own.personMinutes + moved.personMinutes).toBeCloseTo(60, 6);
+  const share = areaOf([first, second]) / areaOf(closures);
+  expect(moved.personMinutes).toBeCloseTo(60 * share, 6);
+});
+
+test('work on one panel leaves the others to do, by their area', () => {
+  const log = worked(base, 'closures/refine', { parts: [first] });
+  const fact = factOf(build({ ...base, log }), 'closures/refine')!;
+  expect(fact.status).toBe('running');
+  expect(fact.leftShare).toBeCloseTo(1 - areaOf([first]) / areaOf(closures), 9);
+  const rest = closures.filter((key) => key !== first);
+  const more = worked(base, 'closures/refine', { parts: rest });
+  expect(factOf(build({ ...base, log: [...log, ...more] }), 'closures/refine')!.status).toBe('done');
+});
+
+test('a polish on one panel shows that this panel was sanded, and nothing of the others', () => {
+  const find = (network: StepNetwork) => network.steps.find((step) => step.key === 'closures/colour-sand')!;
+  const whole = find(build(base));
+  const log = withWork(
+    { ...base, log: [entry({ kind: 'began', at: now - 60, step: 'closures/polish', parts: [first] })] },
+    around,
+    now,
+  );
+  const left = find(build({ ...base, log }));
+  expect(left.skipped).toBe(false);
+  const share = 1 - areaOf([first]) / areaOf(closures);
+  expect(left.personMinutes).toBe(Math.round(whole.personMinutes * share));
+  const all = withWork(
+    { ...base, log: [entry({ kind: 'began', at: now - 60, step: 'closures/polish' })] },
+    around,
+    now,
+  );
+  expect(find(build({ ...base, log: all })).skipped).toBe(true);
+});
+
+test('what lost all its panels to another section is told of that one alone', () => {
+  const log = worked(base, 'closures/refine');
+  const model = base.sections.find((one) => one.key === 'closures')!;
+  const joined: Job = {
+    ...base,
+    log,
+    sections: [...base.sections, { ...model, key: 'skins', name: 'Skins' }],
+    surveyed: closures.map((key) => survey(key, { section: 'skins' })),
+  };
+  const ready = readyJob(joined, around, now);
+  const network = ready.build();
+  expect(factOf(network, 'closures/refine')).toBeUndefined();
+  expect(factOf(network, 'skins/refine')).toMatchObject({ status: 'done', personMinutes: 60 });
+  const matched = matchedLog(log, network.steps, surfacesBySection(ready.parts, ready.sections));
+  const moved = movedEntries(log, matched);
+  expect(moved.map((one) => one.to.map((to) => to.step))).toEqual([['skins/refine'], ['skins/refine']]);
+  expect(withMoved(log, moved).map((one) => one.step)).toEqual(['skins/refine', 'skins/refine']);
+});
+
+test('a panel that comes to a section later has its work before it, whatever was done on the others', () => {
+  const without: Job = { ...base, surveyed: [survey(first, { absent: true })] };
+  const log = worked(without, 'closures/refine');
+  expect(factOf(build({ ...without, log }), 'closures/refine')!.status).toBe('done');
+  const fact = factOf(build({ ...base, log }), 'closures/refine')!;
+  expect(fact.status).toBe('running');
+  expect(fact.leftShare).toBeCloseTo(areaOf([first]) / areaOf(closures), 9);
+});
+
+test('entries of before that go by their key, and are told their work once', () => {
+  const log = [entry({ kind: 'ended', at: now, step: 'shell/block-1' })];
+  expect(factOf(build({ ...base, log }), 'shell/block-1')!.status).toBe('done');
+  const told = withWork({ ...base, log }, around, now)[0]!.work!;
+  expect([told.operation, told.pass, told.round]).toEqual(['block', 'block', 1]);
+  const shell = parts.filter((part) => part.section === 'shell');
+  expect(new Set(told.surfaces.map((key) => key.split('.')[0]))).toEqual(
+    new Set(shell.map((part) => part.key)),
+  );
+});

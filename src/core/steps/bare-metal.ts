@@ -1,0 +1,48 @@
+import type { StepDraft } from './draft';
+import { leading } from './group';
+import type { Session } from './session';
+import { bareMetalLimit } from './stripping';
+import type { Task } from './task-model';
+
+/** Windows that bare metal leaves open until the first coat of a session. */
+export function closeBareMetal(
+  draft: StepDraft,
+  tasks: ReadonlyMap<string, Task>,
+  { needs }: Task,
+  session: Session,
+): void {
+  for (const [key] of needs) {
+    const treated = treatmentBefore(tasks, key);
+    if (!treated) continue;
+    const { substrate } = treated.sections[0]!;
+    const isWashed = treated.operation.stage === 'treat';
+    const limit = bareMetalLimit(substrate, draft.humidity(isWashed ? 'wash' : 'bay'));
+    if (limit !== null)
+      draft.link(treated.key, session.firstCoat, { code: 'bare-metal', substrate }, 0, limit);
+  }
+}
+
+/** Spots that mending and sanding bared wait for their primer no longer than bare metal does. */
+export function closeSpots(
+  draft: StepDraft,
+  ends: ReadonlyMap<string, readonly string[]>,
+  { key, needs, sections }: Task,
+): void {
+  const { substrate } = leading(sections);
+  const limit = bareMetalLimit(substrate, draft.humidity('bay'));
+  if (limit === null) return;
+  for (const [before, state] of needs)
+    for (const end of state === 'metal-sound' ? ends.get(before)! : [])
+      if (draft.stepOf(end).sections.length > 0)
+        draft.link(end, key, { code: 'bare-metal', substrate }, 0, limit);
+}
+
+/** The treatment behind a task: itself, or what it directly waited for. */
+function treatmentBefore(tasks: ReadonlyMap<string, Task>, key: string): Task | null {
+  const task = tasks.get(key)!;
+  // Spots that were treated have their primer already.
+  if (task.operation.makes === 'treated') return task.operation.does.includes('spot-prime') ? null : task;
+  if (task.operation.makes !== 'masked') return null;
+  const before = [...task.needs.keys()].map((one) => tasks.get(one)!);
+  return before.find((one) => one.operation.makes === 'treated') ?? null;
+}
