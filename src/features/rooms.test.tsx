@@ -10,6 +10,7 @@ import { HandoverRoom } from './handover/handover-room';
 import { formChoices } from './new-job/form-choices';
 import { NewJobForm } from './new-job/new-job-form';
 import { answer, draw, job, jobs, now, plan, posted, productName, shelf, shop, view } from './room.fixture';
+import { passRows } from './scheme/scheme-props';
 import { SchemeRoom } from './scheme/scheme-room';
 import { shopProps } from './shop/shop-props';
 import { ShopRoom } from './shop/shop-room';
@@ -235,8 +236,40 @@ describe('Booth, Log, Handover and Scheme', () => {
     expect(row).toHaveTextContent('3 × Basecoat, solid, 1:1');
   });
 
+  const drawScheme = () => {
+    const rows = passRows(job, plan, shelf);
+    const passes = {
+      seen: 4,
+      rows,
+      cost: plan.programme.cost,
+      byHand: false,
+      locale: { timeZone: 'Europe/London', currency: 'GBP' },
+    };
+    const sections = withSeen.map((section) => ({ ...section, outsideM2: 1 }));
+    draw(<SchemeRoom job="P-014" sections={sections} passes={passes} />);
+    return rows;
+  };
+
+  test('passes stand in their order, and a colour is put before its neighbour on the body', async () => {
+    const rows = drawScheme();
+    const table = screen.getByRole('table', { name: 'Passes' });
+    expect(
+      within(table)
+        .getAllByRole('rowheader')
+        .map((one) => one.textContent),
+    ).toEqual(rows.map((row) => row.name));
+    const colours = plan.programme.passes.filter((pass) => pass.role === 'colour' && pass.body === 'body');
+    expect(colours.length).toBeGreaterThan(1);
+    const [first, second] = colours.map((pass) => pass.scope) as [string, string];
+    const name = rows.find((row) => row.key === colours[1]!.key)!.name;
+    fireEvent.click(screen.getByRole('button', { name: `${name}: paint earlier` }));
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    const { colourOrder } = bodyOf(0).set as { colourOrder: string[] };
+    expect(colourOrder.indexOf(second)).toBe(colourOrder.indexOf(first) - 1);
+  });
+
   test('a colour is sent in small letters', async () => {
-    draw(<SchemeRoom job="P-014" sections={withSeen.map((section) => ({ ...section, outsideM2: 1 }))} />);
+    drawScheme();
     const field = screen.getByLabelText('Colour of Roof on the screen');
     fireEvent.change(field, { target: { value: '#aabbcc' } });
     fireEvent.blur(field);

@@ -42,6 +42,8 @@ export const jobFields = {
   weight: since(1, whole(1, 9)),
   /** Days before the promised day by which the owner is told that the job will be ready; 0 where nobody asked. */
   noticeDays: since(0, whole(0, 60)),
+  /** The order of the colours on their bodies as the manager put it, by section or lot; empty for the trade's. */
+  colourOrder: since([], document<string[]>(atom.colourOrder())),
   /** Steps in an order that was found to end sooner than the rule does; empty where none was looked for. */
   placingOrder: since([], document<string[]>(atom.stepOrder())),
 };

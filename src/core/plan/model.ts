@@ -1,4 +1,5 @@
 import type { MovedEntry } from '../log';
+import type { PlannedProgramme } from './planned-passes';
 import type { ClimateStop, LayerRole, Level, Shelf, StackFault } from '../film';
 import type { OldTape } from './tape';
 import type { BudgetBreach, Budgets, Quote } from '../money';
@@ -84,6 +85,8 @@ export interface Plan {
   finishDate: LocalDate | null;
   lateDays: number;
   warnings: PlanWarning[];
+  /** The passes of the job in their order, with what each covers. */
+  programme: PlannedProgramme;
   /** Entries of the log that stand on other steps today than they were written on. */
   moved: MovedEntry[];
 }

@@ -3,6 +3,7 @@ import { breachesOf, capsInMinutes, quoteOf } from '../money';
 import { placeNetwork, type PlacedNetwork } from './placed-network';
 import type { Placed } from './calendar';
 import { budgetsOf } from './placed-budgets';
+import { plannedProgramme } from './planned-passes';
 import { forecastStops } from './true-air';
 import { goHoursOf } from './go-hours';
 import type { Plan, PlanInput, PlannedStep, PlanWarning, PlanWindow, SectionSummary } from './model';
@@ -91,6 +92,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     finishDate,
     lateDays,
     warnings: warningsOf(taken, { steps, windows, budgets, lateDays }),
+    programme: plannedProgramme(network.programme, placed.stays, steps),
     moved,
   };
 }

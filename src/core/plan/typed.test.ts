@@ -89,6 +89,27 @@ describe('what is typed of a panel is used', () => {
   });
 });
 
+test('the order of two colours is used: what is painted first is covered for the second', () => {
+  const two: Job = { ...job, sections: job.sections.map((one) => ({ ...one, colourName: one.key })) };
+  const [first, second] = two.sections.map((one) => one.key) as [string, string];
+  const starts = (colourOrder: string[]) => {
+    const plan = planJob({
+      job: withJobSchools({ ...two, colourOrder }),
+      shop: demoShop,
+      shelf,
+      now,
+      commitments: [],
+      agreedStarts: new Map(),
+    });
+    const at = (key: string) => plan.steps.find((step) => step.key === `${key}/paint/colour-1`)!.start;
+    return [at(first), at(second)] as const;
+  };
+  const [a, b] = starts([first, second]);
+  expect(a).toBeLessThan(b);
+  const [c, d] = starts([second, first]);
+  expect(d).toBeLessThan(c);
+});
+
 describe('what is typed of the job is used', () => {
   test.each<[string, Partial<Job>]>([
     ['a promise', { promised: '2026-12-01' }],

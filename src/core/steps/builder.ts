@@ -7,6 +7,7 @@ import { Emission } from './emit';
 import { groupsOf } from './group';
 import { leaveOutOvertaken } from './overtaken';
 import { warnOfKeptFilm } from './kept-film';
+import { programmeOfWorks } from './programme-areas';
 import { sectionWorks, type SectionWork } from './section-work';
 import type { Route } from './situation';
 import { MethodRing } from './method-ring';
@@ -60,7 +61,9 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
   const main = groups.find((group) => !group.loose) ?? groups[0];
   if (!main) return [];
   const works = sectionWorks(draft.context.job, route, groups);
-  const tasks = tasksOf(works, main, draft.entries);
+  const programme = programmeOfWorks(works, draft.context.job.colourOrder);
+  draft.network.programme = programme;
+  const tasks = tasksOf(works, programme, main, draft.entries);
   const bySection = new Map(works.map((work) => [work.section.key, work]));
   new Emission(draft, bySection, tasks, route === 'hull').all();
   for (const { section, situation } of works)

@@ -49,6 +49,7 @@ export class StepDraft {
       stays: [],
       softWindows: [],
       warnings: [],
+      programme: { bodies: [], passes: [], covers: [] },
       facts: context.job.facts,
     },
   ) {

@@ -73,10 +73,11 @@ function overtakenOn(draft: StepDraft): Map<Step, { areaM2: number; wholeM2: num
   return found;
 }
 
-/** Leaves of a step what its other panels take; a flash takes its time whatever is sprayed. */
+/** Leaves of a step what its other panels take; setting up and flashing take their time whatever is left. */
 function takeShare(step: Step, share: number): void {
-  const flash = step.figure.flashMin;
-  const worked = Math.max(0, step.personMinutes - flash * step.crew) * share;
+  const { flashMin: flash, fixedMin } = step.figure;
+  const byArea = Math.max(0, step.personMinutes - flash * step.crew - fixedMin);
+  const worked = fixedMin + byArea * share;
   step.computedMinutes = step.personMinutes;
   step.personMinutes = Math.round(worked) + flash * step.crew;
   step.minutes = crewMinutes(worked, Math.max(1, step.crew)) + flash;

@@ -1,3 +1,4 @@
+import { colourOrder } from '../programme';
 import { clockOf, type Job, type JobSection } from '../record';
 import type { Group } from './group';
 import { roundsOf, situationOf } from './section-situation';
@@ -18,6 +19,8 @@ export interface SectionWork {
   colour: string;
   /** Painted before it on the same body. */
   before: SectionWork | null;
+  /** Its place among all that is painted, the body's lots one after the other. */
+  place: number;
 }
 
 /** The sections of a job with their situation, rounds, lot and place in the order of painting. */
@@ -39,15 +42,18 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
             lot: clock,
             colour: colourOf(section, groups),
             before: null,
+            place: 0,
           },
         ];
       }),
     );
-    const ordered = paintOrder(group, works);
+    const ordered = paintOrder(group, works, job.colourOrder);
     paintLots(ordered);
     // Lots follow each other as their first sections do; what is painted together stands together in the order.
     const lots = [...new Set(ordered.map((work) => work.lot))];
-    for (const work of ordered) {
+    const inLots = [...ordered].sort((a, b) => lots.indexOf(a.lot) - lots.indexOf(b.lot));
+    for (const [place, work] of inLots.entries()) {
+      work.place = place;
       const earlier = lots[lots.indexOf(work.lot) - 1];
       work.before = ordered.findLast((one) => one.lot === earlier) ?? null;
     }
@@ -88,18 +94,21 @@ export function firstUnit(works: readonly SectionWork[]): SectionWork | undefine
 const asksForFirst = ({ section, situation }: SectionWork): boolean =>
   section.loose && situation.schools['first-article'] === 'one-first' && situation.flags.has('painted');
 
-/**
- * The order in which the sections of a body are painted: from the top down, so that the wet edge and the tape lie
- * below; a stripe first where its tape becomes the mask, or last.
- */
-function paintOrder(group: Group, works: ReadonlyMap<string, SectionWork>): SectionWork[] {
-  const rank = (work: SectionWork): number => {
-    const { flags, schools } = work.situation;
-    if (flags.has('stripe')) return schools.stripe === 'first' ? 0 : 3;
-    return group.partsOf(work.section).some((part) => part.side === 'top') ? 1 : 2;
-  };
-  // Sorting keeps the given order among equals.
-  return group.sections.map((section) => works.get(section.key)!).sort((a, b) => rank(a) - rank(b));
+/** The sections of a body in the order in which they are painted. */
+function paintOrder(
+  group: Group,
+  works: ReadonlyMap<string, SectionWork>,
+  byHand: readonly string[],
+): SectionWork[] {
+  const own = group.sections.map((section) => works.get(section.key)!);
+  const ranked = own.map((work) => ({ work, clock: work.clock, rank: rankOf(work) }));
+  return colourOrder(ranked, byHand).map(({ work }) => work);
+}
+
+/** Where the trade paints a section: a stripe first where its tape becomes the mask, what looks up, the rest, a stripe at last. */
+function rankOf({ group, section, situation: { flags, schools } }: SectionWork): number {
+  if (flags.has('stripe')) return schools.stripe === 'first' ? 0 : 3;
+  return group.partsOf(section).some((part) => part.side === 'top') ? 1 : 2;
 }
 
 /** Schools that shape the steps a lot has in common. */

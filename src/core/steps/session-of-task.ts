@@ -13,7 +13,8 @@ import {
   type Session,
   type SessionLayer,
 } from './session';
-import { allOf, coatsInRound, sharedLayers, stackOf, type CoatsOf } from './shared-layers';
+import { coatsInRound } from '../programme';
+import { allOf, sharedLayers, stackOf, type CoatsOf } from './shared-layers';
 import type { SectionStack, StackLayer } from './stack';
 import type { StepDraft } from './draft';
 import type { StepReason } from './step';

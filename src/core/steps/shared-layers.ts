@@ -12,10 +12,6 @@ export type CoatsOf = (layer: StackLayer, section: JobSection) => number;
 
 export const allOf: CoatsOf = (layer) => layer.coats;
 
-/** A typed count that does not divide evenly puts the odd coats into the first rounds. */
-export const coatsInRound = (coats: number, round: number, rounds: number): number =>
-  round > rounds ? 0 : Math.max(1, Math.floor(coats / rounds) + (round <= coats % rounds ? 1 : 0));
-
 /** Primers that are sprayed before the colour: a promoter goes on in the session of the film that it is to hold. */
 const primers: ReadonlySet<string> = new Set(['etch', 'epoxy', 'primer', 'build']);
 

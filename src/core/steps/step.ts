@@ -1,5 +1,6 @@
 import type { Depth, StepFact, StripMethodKey } from '../record';
 import type { LayerRole, Level } from '../film';
+import type { Programme } from '../programme';
 import type { Caution } from '../safety';
 import type { Minor, Minute } from '../units';
 import type { Substrate } from '../vehicle';
@@ -213,6 +214,8 @@ export interface StepNetwork {
   stays: Stay[];
   softWindows: SoftWindow[];
   warnings: StepWarning[];
+  /** The passes they belong to. */
+  programme: Programme;
   /** What is known of them, by the keys they have here. */
   facts: readonly StepFact[];
 }

@@ -1,4 +1,5 @@
 import type { JobSection } from '../record';
+import type { Programme } from '../programme';
 import type { Catalogue } from './catalogue';
 import type { Group } from './group';
 import { MethodRing } from './method-ring';
@@ -15,11 +16,16 @@ import { goal, loopOf, rests, workStates, type WorkState } from './work-state';
  * before a state are drawn in with it. Sections that ask for the same step share it.
  * @throws MethodRing when operations wait for each other in a ring: a fault of the catalogue
  */
-export function tasksOf(works: readonly SectionWork[], main: Group, entries: Catalogue): Map<string, Task> {
+export function tasksOf(
+  works: readonly SectionWork[],
+  programme: Programme,
+  main: Group,
+  entries: Catalogue,
+): Map<string, Task> {
   const tasks = new Map<string, Task>();
   const searches = new Map(works.map((work) => [work, new SectionSearch(work, main, entries, tasks)]));
   for (const search of searches.values()) search.reach(goal);
-  orderPasses(works, (work, state) => searches.get(work)!.reach(state), tasks);
+  orderPasses(programme, works, (work, state) => searches.get(work)!.reach(state), tasks);
   const first = firstUnit(works);
   const accept = tasks.get('approve-first');
   if (first && accept) for (const key of searches.get(first)!.reach('clean')) accept.needs.set(key, 'clean');

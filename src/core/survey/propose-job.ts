@@ -52,6 +52,7 @@ export function proposeJob(given: NewJob): Job {
     blends: [],
     sendOuts: [],
     stepEdits: [],
+    colourOrder: [],
     placingOrder: [],
     weight: 1,
     noticeDays: 0,

@@ -1,7 +1,8 @@
 import { wayFaults, type Fault } from '../../core/exchange';
 import { coatSystemOf, standardLadder } from '../../core/film';
 import type { CheckedEntry } from '../../core/checks';
-import type { Edit, Job } from '../../core/record';
+import { clockOf, type Edit, type Job } from '../../core/record';
+import { lotsOf, partsOfJob } from '../../core/survey';
 import type { Connection } from '../database/client';
 import { loadJobs } from '../repositories/job-repository';
 import type { StoredShop } from '../repositories/shop-repository';
@@ -52,6 +53,8 @@ async function faultsByRecord(
       return found.shelf.has(edit.move.product)
         ? []
         : [{ place: 'move.product', reason: `there is no product ${edit.move.product} on the shelf` }];
+    case 'job':
+      return job && edit.set.colourOrder ? colourOrderFaults(edit.set.colourOrder, job) : [];
     case 'section':
       return wayFaults(edit.set, found.shop, 'set');
     case 'coat-system':
@@ -66,6 +69,20 @@ async function faultsByRecord(
     default:
       return [];
   }
+}
+
+/** An order of colours names sections and lots of the job. */
+function colourOrderFaults(order: readonly string[], job: Job): Fault[] {
+  const known = new Set(lotsOf(job, partsOfJob(job)).sections.map(clockOf));
+  const unknown = order.findIndex((key) => !known.has(key));
+  return unknown < 0
+    ? []
+    : [
+        {
+          place: `set.colourOrder[${unknown}]`,
+          reason: `there is no section or lot ${order[unknown]!} in ${job.number}`,
+        },
+      ];
 }
 
 /** The shop's own places are not removed. */

@@ -1,13 +1,21 @@
+import { passRows } from '@/features/scheme/scheme-props';
 import { SchemeRoom } from '@/features/scheme/scheme-room';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
 export default async function SchemePage({ params }: JobParams) {
-  const { stored, plan } = await plannedJob((await params).job);
+  const { stored, plan, shop } = await plannedJob((await params).job);
   const { job, versions } = stored;
   const sections = job.sections.map((section) => ({
     ...section,
     seen: versions[`${job.number}/${section.key}`]!,
     outsideM2: plan.sections.find((one) => one.section === section.key)?.outsideM2 ?? 0,
   }));
-  return <SchemeRoom job={job.number} sections={sections} />;
+  const passes = {
+    seen: versions[job.number]!,
+    rows: passRows(job, plan, [...shop.shelf.values()]),
+    cost: plan.programme.cost,
+    byHand: job.colourOrder.length > 0,
+    locale: { timeZone: shop.shop.timeZone, currency: shop.shop.currency },
+  };
+  return <SchemeRoom job={job.number} sections={sections} passes={passes} />;
 }

@@ -1,0 +1,67 @@
+import type { Surface } from '../surface';
+import type { Pass, PassCover, ProgrammeArea } from './model';
+
+/**
+ * What is covered while a pass is sprayed: everything of its body that it does not coat. Insides are opened behind foam or
+ * back-tape on their own line; for the colour the insides are shut and what stands beside is taped along the trim; for
+ * the primer and the build only what keeps its paint.
+ * @returns null where nothing stands beside it
+ */
+export function coverOf(
+  pass: Pass,
+  areas: readonly ProgrammeArea[],
+  passes: readonly Pass[],
+): PassCover | null {
+  const body = areas.filter((area) => area.body === pass.body);
+  const coated = new Set(pass.areas);
+  const own = body.filter((area) => coated.has(area.key));
+  const others = body.filter((area) => !coated.has(area.key) && !area.loose);
+  const surfaces = (list: readonly ProgrammeArea[]) => list.flatMap((area) => area.surfaces);
+  const faces = (face: Surface['face']) => surfaces(own).filter((one) => one.face === face);
+  switch (pass.role) {
+    case 'prime':
+    case 'build': {
+      const kept = surfaces(others.filter((area) => !area.painted));
+      return covering(pass, kept, { trim: trimOf(kept), opening: 0 }, 'beside', null);
+    }
+    case 'inside': {
+      const outside = faces('outside');
+      const opening = openingOf(faces('inside'), outside);
+      const next = passes.find((one) => one.after.some(({ pass: key }) => key === pass.key));
+      const over = [...outside, ...surfaces(others)];
+      return covering(pass, over, { trim: 0, opening }, 'coated', next?.key ?? null);
+    }
+    case 'colour':
+    case 'clear': {
+      const shut = pass.faces === 'both' ? [] : faces('inside');
+      const next = passes.find(
+        (one) => one.role === 'colour' && one.after.some(({ pass: key }) => key === pass.key),
+      );
+      // Pieces that lie apart are held by their backs: nothing is taped for them but their own insides.
+      const beside = own.every((area) => area.loose) ? [] : surfaces(others);
+      const trim = beside.length > 0 ? trimOf(faces('outside')) : 0;
+      const opening = openingOf(shut, faces('outside'));
+      return covering(pass, [...shut, ...beside], { trim, opening }, 'beside', next?.key ?? null);
+    }
+  }
+}
+
+function covering(
+  { key }: Pass,
+  over: readonly Surface[],
+  edgesM: PassCover['edgesM'],
+  edgeOn: PassCover['edgeOn'],
+  offBefore: string | null,
+): PassCover | null {
+  if (over.length === 0) return null;
+  const overM2 = over.reduce((sum, one) => sum + one.areaM2, 0);
+  return { key, over: over.map((one) => one.key), overM2, edgesM, edgeOn, offBefore };
+}
+
+const trimOf = (list: readonly Surface[]): number => list.reduce((sum, one) => sum + one.lengthsM.trim, 0);
+
+/** The line of openings runs along the trim of the panels that have an inside. */
+function openingOf(insides: readonly Surface[], outsides: readonly Surface[]): number {
+  const panels = new Set(insides.map((one) => one.panel));
+  return trimOf(outsides.filter((one) => panels.has(one.panel)));
+}

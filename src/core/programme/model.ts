@@ -1,0 +1,92 @@
+import type { LayerRole } from '../film';
+import type { Surface } from '../surface';
+
+export type BuildType = 'panel' | 'hull' | 'aircraft';
+
+/** What is treated alike, as far as its passes go. */
+export interface ProgrammeArea {
+  /** Key of the section or of the area of it. */
+  key: string;
+  /** What it shares its dates with. */
+  clock: string;
+  /** Clocks that get their last coats in one session share it: the first of them. */
+  lot: string;
+  body: string;
+  /** Its pieces lie apart: nothing of them covers another. */
+  loose: boolean;
+  buildType: BuildType;
+  /** It gets film. What is not painted keeps its own and is covered. */
+  painted: boolean;
+  /** Its backs, bays and jambs: none, sprayed before the outside and shut, or in one go with it. */
+  insides: 'none' | 'first' | 'with-outside';
+  surfaces: readonly Surface[];
+  /** Bottom up, those with at least one coat. */
+  films: readonly PassFilm[];
+  buildRounds: number;
+  /** Coats of clear in each session; empty without clear. */
+  clearSessions: readonly number[];
+}
+
+export interface PassFilm {
+  role: LayerRole;
+  product: string;
+  coats: number;
+}
+
+export type PassRole = 'prime' | 'build' | 'inside' | 'colour' | 'clear';
+
+/** Why one pass comes after another. */
+export type OrderWhy =
+  'film-beneath' | 'one-inside-after-another' | 'insides-first' | 'from-the-top' | 'by-hand' | 'booth';
+
+/** What is coated together. */
+export interface Pass {
+  /** `scope/role[/round]`, by purpose, never by position. */
+  key: string;
+  role: PassRole;
+  /** Clock, lot or body that it belongs to. */
+  scope: string;
+  round: number;
+  body: string;
+  application: 'spray' | 'roll';
+  /** Keys of its areas. */
+  areas: readonly string[];
+  faces: 'outside' | 'inside' | 'both';
+  films: readonly PassFilm[];
+  after: readonly { pass: string; why: OrderWhy }[];
+  /** All of its body is sanded flat before anything of it is covered for this pass. */
+  bodyFlat: boolean;
+  /** Key of the cover that lies while it is sprayed; null where nothing stands beside it. */
+  cover: string | null;
+}
+
+/** How a line of tape runs: along trim and gaps, or round an opening as foam or back-tape. */
+export type EdgeKind = 'trim' | 'opening';
+
+/** What lies over surfaces while others are coated. */
+export interface PassCover {
+  /** That of its pass. */
+  key: string;
+  over: readonly string[];
+  overM2: number;
+  /** Where its edge runs, m by kind. */
+  edgesM: Readonly<Record<EdgeKind, number>>;
+  /** The film its edge stands on: what the pass itself coats, or what stands beside it. */
+  edgeOn: 'coated' | 'beside';
+  /** Comes off before anything else of the body is covered for its colour. */
+  offBefore: string | null;
+}
+
+export interface Body {
+  key: string;
+  loose: boolean;
+  /** Keys of its areas. */
+  areas: readonly string[];
+}
+
+/** The passes of a job in an order that holds all they wait for, made before any step is written. */
+export interface Programme {
+  bodies: readonly Body[];
+  passes: readonly Pass[];
+  covers: readonly PassCover[];
+}

@@ -1,0 +1,57 @@
+import type { Plan, PlannedPass } from '@/core/plan';
+import type { Job } from '@/core/record';
+import type { Product } from '@/core/film';
+import { filmsWords, orderWords, passWords } from '../words/pass-words';
+
+export interface PassRow {
+  key: string;
+  name: string;
+  films: string;
+  coverM2: number | null;
+  tapeM: number;
+  openingM: number;
+  why: string;
+  starts: number | null;
+  /** The order of all colours with this one painted a place earlier or later on its body; null where there is none. */
+  earlier: string[] | null;
+  later: string[] | null;
+}
+
+/** The passes of a job as the Scheme room shows them. */
+export function passRows(job: Job, plan: Plan, products: readonly Product[]): PassRow[] {
+  const sections = new Map(plan.sections.map((one) => [one.section, one]));
+  const bases = new Map(job.sections.map((one) => [one.key, one]));
+  const painted = (body: string) =>
+    new Set(plan.programme.passes.flatMap((one) => (one.body === body ? one.areas : [])));
+  const nameOf = (pass: PlannedPass): string => {
+    const isWhole = painted(pass.body).size === pass.areas.length;
+    if (isWhole && pass.areas.length > 1 && pass.scope === pass.body) return 'whole body';
+    const own = pass.areas.map((key) => sections.get(key)).flatMap((one) => one ?? []);
+    const names = [...new Set(own.map((one) => bases.get(one.base)?.name ?? one.name))];
+    const lot = pass.scope.includes(':') ? ` (${pass.scope.split(':')[1]})` : '';
+    return `${names.join(', ')}${lot}`;
+  };
+  const productName = (code: string) => products.find((one) => one.code === code)?.name ?? code;
+  const { passes } = plan.programme;
+  const colours = passes.filter((pass) => pass.role === 'colour');
+  const order = colours.map((pass) => pass.scope);
+  /** All colours in their order, with this one changed over with its neighbour on the same body. */
+  const swapped = (pass: PlannedPass, by: -1 | 1): string[] | null => {
+    const body = colours.filter((one) => one.body === pass.body);
+    const other = body[body.indexOf(pass) + by];
+    if (pass.role !== 'colour' || !other) return null;
+    return order.map((one) => (one === pass.scope ? other.scope : one === other.scope ? pass.scope : one));
+  };
+  return passes.map((pass) => ({
+    key: pass.key,
+    name: passWords(pass, nameOf(pass)),
+    films: filmsWords(pass.films, productName),
+    coverM2: pass.cover?.overM2 ?? null,
+    tapeM: pass.cover?.edgesM.trim ?? 0,
+    openingM: pass.cover?.edgesM.opening ?? 0,
+    why: [...new Set(pass.after.map((one) => orderWords[one.why]))].join('; '),
+    starts: pass.starts,
+    earlier: swapped(pass, -1),
+    later: swapped(pass, 1),
+  }));
+}
