@@ -75,6 +75,7 @@ const plan = (steps: AuditStep[], over: Partial<AuditPlan> = {}): AuditPlan => (
   covers: [],
   steps,
   places: [],
+  pots: [],
   people: [],
   shelf,
   airFrom: () => [{ untilMin: 1e9, airC: 20 }],
@@ -384,6 +385,20 @@ test('law 12: a film is laid in air that its sheet allows, three degrees over th
   expect(laid(minAirC - 1, 40)).toEqual(['air-cold']);
   expect(laid(maxAirC + 1, 40)).toEqual(['air-hot']);
   expect(laid(20, sheet(clear).maxHumidity + 1)).toEqual(['humid']);
+});
+
+test('law 12: no pot is used past its life, which runs from its mixing', () => {
+  const { potLifeMin, inductionMin } = sheet(clear);
+  const used = (minutes: number) =>
+    plan([coat(clear, 0, { place: 'booth' })], {
+      places: [{ id: 'booth', airWith: [], limits: () => ({ airC: 20, humidity: 50 }) }],
+      pots: [{ pass: 'paint', product: clear, from: 0, to: minutes }],
+    });
+  const most = potLifeMin! - inductionMin;
+  expect(breaches(used(most), 12)).toEqual([]);
+  expect(breaches(used(most + 1), 12)).toEqual([
+    { breach: 'pot-dead', figure: potLifeMin! + 1, limit: potLifeMin! },
+  ]);
 });
 
 test('law 13: no colour goes on before what was asked for is approved', () => {

@@ -76,12 +76,21 @@ export interface AuditPlace {
   limits: (at: Minute) => { airC: number; humidity: number };
 }
 
+/** What is mixed at once, as the planner claims it: its product, the pass it is for, first and last minute of its use. */
+export interface AuditPot {
+  pass: string;
+  product: string;
+  from: Minute;
+  to: Minute;
+}
+
 /** A finished plan as the audit reads it: claims of the planner, to be checked. */
 export interface AuditPlan {
   surfaces: readonly Surface[];
   covers: readonly AuditCover[];
   steps: readonly AuditStep[];
   places: readonly AuditPlace[];
+  pots: readonly AuditPot[];
   people: readonly { id: string; skills: readonly string[] }[];
   shelf: Shelf;
   /** Air about a surface from a minute on. */
@@ -133,6 +142,7 @@ export type Breach =
   | 'unable'
   | 'at-two-steps'
   | ClimateStop['code']
+  | 'pot-dead'
   | 'coloured-before-approval'
   | 'filled-before-gaps'
   | 'seams-unsealed'

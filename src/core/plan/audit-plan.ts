@@ -73,6 +73,9 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     covers: [...covering.laid.values()],
     steps,
     places: placesOf(shop),
+    pots: plan.sessions.flatMap(({ session, product, pots }) =>
+      pots.map(({ from, to }) => ({ pass: session, product, from, to })),
+    ),
     people: shop.people,
     shelf,
     airFrom: airOfSurfaces(plan, surfaces, shop),

@@ -41,10 +41,11 @@ export function tellPlan(taken: PlacedNetwork): Plan {
   const stays = new Map(placed.stays.map((stay) => [stay.key, stay]));
   const spots = new Map(placed.steps.map((step) => [step.key, step]));
   // A coat that found no room is reckoned at the air of today.
-  const sessions = sessionNeeds(network.steps, shelf, (step) => {
+  const airOf = (step: Step) => {
     const { start = now, uses = [] } = spots.get(step.key) ?? {};
     return workAirC(placeTaken({ ...step, start, uses }, stays, shop), start, shop.timeZone);
-  });
+  };
+  const sessions = sessionNeeds(network.steps, shelf, airOf, ({ key }) => sprayedAt(spots.get(key)));
   const drawn = drawnBySteps(network.steps, sessions, shelf);
   const steps = priceSteps(placed, drawn, network.facts, shelf);
   const left = steps.filter((step) => step.state === 'planned');
@@ -95,6 +96,13 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     programme: plannedProgramme(network.programme, placed.stays, steps),
     moved,
   };
+}
+
+/** The stretch in which the gun runs: the flash that the painter stands by comes after it. */
+function sprayedAt(step: PlannedStep | undefined): { from: number; to: number } | null {
+  if (!step) return null;
+  const flash = Math.min(step.figure.flashMin, step.end - step.start);
+  return { from: step.start, to: step.end - flash };
 }
 
 /** What the manager is to be told of the plan, the gravest first. */

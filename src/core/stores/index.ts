@@ -6,6 +6,7 @@ export * from './mix';
 export * from './needs';
 export * from './packs';
 export * from './pools';
+export * from './pots';
 export * from './protective-kit';
 export * from './shopping';
 export * from './stock';

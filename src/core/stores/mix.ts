@@ -1,5 +1,6 @@
 import { potLifeAt, volumeParts, type CoatingSheet } from '../film';
 import type { Minute } from '../units';
+import type { Pot } from './pots';
 
 export interface MixLine {
   label: string;
@@ -39,19 +40,25 @@ export interface BatchCard {
   deadAt: Minute | null;
 }
 
-/** Cards of the batches of one session: equal batches, each mixed when the last is nearly used. */
+/**
+ * Cards of the batches of one session: where the hours of the coats are known each as large as what is laid in its life
+ * and mixed for its first minute; else equal ones, each mixed when the last is nearly used.
+ */
 export function batchCards(
   product: string,
   sheet: CoatingSheet,
-  { readyL, batches }: { readyL: number; batches: number },
+  { readyL, batches, pots = [] }: { readyL: number; batches: number; pots?: readonly Pot[] },
   mixedAt: Minute,
   airC: number,
 ): BatchCard[] {
-  const litres = readyL / batches;
+  const equal = readyL / batches;
+  const inAll = pots.reduce((sum, pot) => sum + pot.litres, 0);
   const potLife = potLifeAt(sheet, airC);
-  const minutesABatch = sheet.flowLPerMin > 0 ? litres / sheet.flowLPerMin : 0;
+  const minutesABatch = sheet.flowLPerMin > 0 ? equal / sheet.flowLPerMin : 0;
   return Array.from({ length: batches }, (_, i) => {
-    const at = Math.round(mixedAt + i * minutesABatch);
+    const pot = pots.length === batches ? pots[i] : undefined;
+    const litres = pot ? (readyL * pot.litres) / inAll : equal;
+    const at = pot ? Math.floor(pot.from) - sheet.inductionMin : Math.round(mixedAt + i * minutesABatch);
     return {
       product,
       litres,

@@ -28,6 +28,7 @@ const session = (product: string, netL: number, readyL: number, batches = 1): Se
   product,
   netL,
   batches,
+  pots: [],
   batchLimitL: 5,
   readyL,
   steps: [],

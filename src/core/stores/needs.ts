@@ -1,5 +1,6 @@
 import { potLifeAt, type Product, type Shelf } from '../film';
 import type { Step } from '../steps';
+import { potsOf, type Pot, type SprayedCoat } from './pots';
 import { kitOfStep } from './protective-kit';
 
 /** Mixed above the net need, so that the last panel never runs dry. */
@@ -20,6 +21,8 @@ export interface SessionNeed {
   /** Ready mix to have: net × 1.1 + 0.05 a batch + 0.15 a session. */
   readyL: number;
   steps: { step: string; litres: number }[];
+  /** What is mixed when, of the net need and its reserve; empty where a coat has no hour yet. */
+  pots: Pot[];
 }
 
 /**
@@ -37,14 +40,19 @@ export function batchLimitL(product: Product, airC: number): number {
 export const batchCount = (mixL: number, limitL: number): number =>
   Math.max(1, Math.ceil(mixL / limitL - 1e-9));
 
+/** When a coat is sprayed, its flash left out; null where it found no room. */
+export type SprayedAt = (step: Step) => Pick<SprayedCoat, 'from' | 'to'> | null;
+
 /**
- * Liquids by session and product: `mix = need × 1.1`, `batches = ceil(mix / limit)`, losses on top.
+ * Liquids by session and product: `mix = need × 1.1`, `batches = ceil(mix / limit)`, more where a pot would die in the
+ * flash between two coats; losses on top.
  * @param airOf air where a coat is laid, on its day, °C
  */
 export function sessionNeeds(
   steps: readonly Step[],
   shelf: Shelf,
   airOf: (step: Step) => number,
+  sprayedAt: SprayedAt = () => null,
 ): SessionNeed[] {
   const groups = new Map<string, Step[]>();
   for (const step of steps)
@@ -59,8 +67,10 @@ export function sessionNeeds(
     const netL = coats.reduce((sum, step) => sum + step.coat!.litres, 0);
     const mixL = netL * (1 + reserveShare);
     // The warmest of its coats: the pot that dies soonest sets the batch.
-    const limit = batchLimitL(product, Math.max(...coats.map(airOf)));
-    const batches = batchCount(mixL, limit);
+    const airC = Math.max(...coats.map(airOf));
+    const limit = batchLimitL(product, airC);
+    const pots = potsInTime(product, airC, limit, coats, sprayedAt);
+    const batches = Math.max(batchCount(mixL, limit), pots.length);
     return [
       {
         session,
@@ -70,9 +80,30 @@ export function sessionNeeds(
         batchLimitL: limit,
         readyL: mixL + batches * batchLossL + sessionLossL,
         steps: coats.map((step) => ({ step: step.key, litres: step.coat!.litres })),
+        pots,
       },
     ];
   });
+}
+
+/** Pots of one mix at the hours of its coats; empty where one of them has none. */
+function potsInTime(
+  product: Product,
+  airC: number,
+  limitL: number,
+  coats: readonly Step[],
+  sprayedAt: SprayedAt,
+): Pot[] {
+  const sheet = product.coating!;
+  const life = potLifeAt(sheet, airC);
+  const timed = coats.flatMap((step): SprayedCoat[] => {
+    const at = sprayedAt(step);
+    return at ? [{ ...at, litres: step.coat!.litres * (1 + reserveShare) }] : [];
+  });
+  if (timed.length < coats.length) return [];
+  timed.sort((a, b) => a.from - b.from);
+  // A pot lives from its mixing, and is used when its induction is over.
+  return potsOf(timed, limitL, life === null ? null : life - sheet.inductionMin);
 }
 
 /**

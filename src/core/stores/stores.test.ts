@@ -160,7 +160,15 @@ describe('sessions and what they draw, by hand', () => {
   });
 
   test('a coat of nothing draws all that stands ready for it', () => {
-    const need = { session: 's', product: 'clear-21', netL: 0, batches: 1, batchLimitL: 3, readyL: 0.2 };
+    const need = {
+      session: 's',
+      product: 'clear-21',
+      netL: 0,
+      batches: 1,
+      batchLimitL: 3,
+      pots: [],
+      readyL: 0.2,
+    };
     const drawn = drawnBySteps(
       [coat('a', 's', 'clear-21', 0)],
       [
@@ -222,7 +230,15 @@ describe('whatever is needed', () => {
   });
 
   test('a coat that found no room stands in no plan and draws nothing, and the others draw as before', () => {
-    const session = { session: 's', product: 'clear-21', netL: 2, batches: 1, batchLimitL: 3, readyL: 2.4 };
+    const session = {
+      session: 's',
+      product: 'clear-21',
+      netL: 2,
+      batches: 1,
+      batchLimitL: 3,
+      pots: [],
+      readyL: 2.4,
+    };
     const coats = ['placed', 'unplaced'].map((step) => ({ step, litres: 1 }));
     const placed: Step = { ...coatOf(1, 0), key: 'placed' };
     const drawn = drawnBySteps([placed], [{ ...session, steps: coats }], shelf);

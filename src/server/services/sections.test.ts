@@ -1,8 +1,10 @@
+import { sql } from 'drizzle-orm';
 import type { Edit } from '../../core/record';
 import { netOfJob } from '../../core/survey';
 import { database } from '../database/client';
 import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
+import { bringUpLog } from './bring-up-log';
 import { saveEdit, undoLast } from './edits';
 import { currentPlan } from './plans';
 
@@ -92,5 +94,62 @@ test('what is not there, and what has work logged on it, is refused by its place
   ).toMatchObject({
     status: 'faulty',
     faults: [{ place: 'section', reason: expect.stringMatching(/logged/) }],
+  });
+});
+
+describe('work that was logged', () => {
+  const now = Date.parse('2026-12-24T09:00:00Z') / 60000;
+  const write = (kind: 'began' | 'ended', at: number): Edit => ({
+    kind: 'log',
+    job: 'P-015',
+    insist: true,
+    entry: {
+      step: 'topsides/scuff',
+      kind,
+      at,
+      people: ['dot'],
+      parts: [],
+      remainingMin: null,
+      redo: '',
+      coat: null,
+      note: 'told for the test',
+    },
+  });
+  const stateOf = async (key: string) =>
+    (await currentPlan('P-015'))!.plan.steps.find((step) => step.key === key)?.state;
+
+  test('goes along with panels that are put into a section of their own, and back', async () => {
+    const { steps } = (await currentPlan('P-015'))!.plan;
+    const step = steps.find((one) => one.sections.includes('topsides') && one.operation === 'scuff')!;
+    for (const [kind, at] of [
+      ['began', now - 120],
+      ['ended', now - 60],
+    ] as const) {
+      const edit = write(kind, at);
+      if (edit.kind === 'log') edit.entry.step = step.key;
+      expect(await save(edit)).toMatchObject({ status: 'saved' });
+    }
+    const entry = (await job()).log.at(-1)!;
+    expect(entry.work).toMatchObject({ operation: 'scuff', round: 0 });
+    expect(entry.work!.surfaces).toEqual(expect.arrayContaining(['T3S.outside', 'T3P.outside']));
+    expect((await add('Bow rail', ['T3S', 'T3P'])).status).toBe('saved');
+    const own = (await currentPlan('P-015'))!.plan.steps.find(
+      (one) => one.sections.includes('bow-rail') && one.operation === 'scuff',
+    )!;
+    expect([own.state, await stateOf(step.key)]).toEqual(['done', 'done']);
+    // Readers of the log by step find it on the steps of today; the record itself stays as it was written.
+    const { stored: shown } = (await currentPlan('P-015'))!;
+    expect(shown.job.log.filter((one) => one.kind === 'ended').map((one) => one.step)).toContain(own.key);
+    expect((await job()).log.at(-1)!.step).toBe(step.key);
+    expect((await join('bow-rail', 'topsides')).status).toBe('saved');
+    expect(await stateOf(step.key)).toBe('done');
+  });
+
+  test('of before entries remembered their surfaces is told once, before the server starts', async () => {
+    await database().execute(sql`update log_entry set work = null where job_id = 'P-015'`);
+    expect((await job()).log.every((one) => one.work === null)).toBe(true);
+    expect(await bringUpLog()).toBe(2);
+    expect((await job()).log.at(-1)!.work).toMatchObject({ operation: 'scuff' });
+    expect(await bringUpLog()).toBe(0);
   });
 });

@@ -1,13 +1,15 @@
-import { climateStops } from '../../film';
-import type { LawFile } from './law';
+import { climateStops, potLifeAt } from '../../film';
+import type { Ground, LawFile } from './law';
 
 /** A metal surface in a room follows its air by about a degree. */
 const surfaceLagC = 1;
 
-/** A film is laid only in air that its sheet allows, and at least 3 °C over the dew point. */
+/** A film is laid only in air that its sheet allows, at least 3 °C over the dew point, and from a pot that is alive. */
 export const air: LawFile = {
   law: 12,
-  check({ plan, coating, applies, find }) {
+  check(ground) {
+    const { plan, coating, applies, find } = ground;
+    potsAlive(ground);
     const placeOf = new Map(plan.places.map((place) => [place.id, place]));
     for (const step of plan.steps) {
       const here = step.place === null ? undefined : placeOf.get(step.place);
@@ -36,3 +38,34 @@ export const air: LawFile = {
     }
   },
 };
+
+/** No pot is used past its life, which runs from its mixing: the induction of the sheet before its first minute. */
+function potsAlive({ plan, coating, applies, find }: Ground): void {
+  const placeOf = new Map(plan.places.map((place) => [place.id, place]));
+  for (const { pass, product, from, to } of plan.pots) {
+    const sheet = coating(product)?.coating;
+    const coats = plan.steps.filter(
+      (step) =>
+        step.pass === pass && step.deeds.some((deed) => deed.does === 'lay' && deed.product === product),
+    );
+    const first = coats[0];
+    const here = first?.place ? placeOf.get(first.place) : undefined;
+    if (!sheet || !first || !here || from < plan.now) continue;
+    const life = potLifeAt(sheet, here.limits(from).airC);
+    if (life === null) continue;
+    applies();
+    const age = to - from + sheet.inductionMin;
+    if (age > life + 1e-6)
+      find({
+        surfaces: [...first.on],
+        steps: [first.key],
+        at: from,
+        figure: age,
+        limit: life,
+        unit: 'min',
+        breach: 'pot-dead',
+        station: 'stores',
+        insisted: first.insisted,
+      });
+  }
+}
