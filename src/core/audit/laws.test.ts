@@ -373,6 +373,16 @@ test('law 11: everybody on a step is there, once, and able', () => {
   ]);
 });
 
+test('law 9: a room in which dust was made is cleaned before a film is laid in it', () => {
+  const sanded = step(0, 60, [take('scuff', 2)], { dusty: true, place: 'bay' });
+  const rolled = coat('marine-topcoat-2k', day, { pass: null, place: 'bay' });
+  const cleaned = step(100, 130, [{ does: 'clean-room' }], { place: 'bay', on: [] });
+  expect(breaches(plan([sanded, cleaned, rolled]), 9)).toEqual([]);
+  expect(breaches(plan([sanded, rolled]), 9)).toEqual([{ breach: 'room-not-cleaned', figure: 0, limit: 1 }]);
+  const elsewhere = { ...cleaned, key: 'elsewhere', place: 'booth' };
+  expect(breaches(plan([sanded, elsewhere, rolled]), 9)).toHaveLength(1);
+});
+
 test('law 12: a film is laid in air that its sheet allows, three degrees over the dew point', () => {
   const { minAirC, maxAirC } = sheet(clear);
   const laid = (airC: number, humidity: number) =>

@@ -20,6 +20,7 @@ export type Deed =
   | { does: 'take'; um: number | 'all'; edgeUm: number; by: Removal; spots: boolean }
   | { does: 'treat' }
   | { does: 'prime-spots' }
+  | { does: 'clean-room' }
   | { does: 'wipe' }
   | { does: 'cover'; cover: string }
   | { does: 'uncover'; cover: string }
@@ -137,6 +138,7 @@ export type Breach =
   | 'inside-after-outside'
   | 'dust-at-the-body'
   | 'dust-in-the-air'
+  | 'room-not-cleaned'
   | 'in-two-places'
   | 'too-few-hands'
   | 'unable'

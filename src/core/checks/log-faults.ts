@@ -8,7 +8,15 @@ import {
   type NewLogEntry,
   type StepFact,
 } from '../record';
-import { remedyKey, surfacesBySection, surfacesOfStep, workOf, type Step, type StepNetwork } from '../steps';
+import {
+  remedyKey,
+  remedyOperation,
+  surfacesBySection,
+  surfacesOfStep,
+  workOf,
+  type Step,
+  type StepNetwork,
+} from '../steps';
 import { localDateOf, minuteOfDay, type Minute } from '../units';
 import type { Ground } from './ground';
 
@@ -55,11 +63,19 @@ export function checkEntry(edit: Extract<Edit, { kind: 'log' }>, given: Job, gro
 }
 
 /** The scuffing that the calendar puts in where a window has closed: it stands in no network before it is placed. */
-function scuffing({ softWindows, steps }: StepNetwork, key: string): Step | undefined {
+function scuffing(network: StepNetwork, key: string): Step | undefined {
+  const { softWindows, steps } = network;
   const window = softWindows.find((one) => remedyKey(one) === key);
   const coat = window && steps.find((one) => one.key === window.to);
   return (
-    coat && { ...coat, key, operation: 'scuff', sections: window.sections, faces: window.face, coat: null }
+    coat && {
+      ...coat,
+      key,
+      operation: remedyOperation(network, coat),
+      sections: window.sections,
+      faces: window.face,
+      coat: null,
+    }
   );
 }
 

@@ -82,6 +82,7 @@ function deedOf(role: Role, operation: Operation, step: PlannedStep, ground: Dee
     case 'uncover':
     case 'uncover-wet':
       return covering(step, ground);
+    case 'clean-room':
     case 'off':
     case 'fit':
     case 'hang':

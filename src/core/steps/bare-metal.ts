@@ -41,8 +41,9 @@ export function closeSpots(
 function treatmentBefore(tasks: ReadonlyMap<string, Task>, key: string): Task | null {
   const task = tasks.get(key)!;
   // Spots that were treated have their primer already.
-  if (task.operation.makes === 'treated') return task.operation.does.includes('spot-prime') ? null : task;
+  const isTreatment = ({ operation }: Task) =>
+    operation.makes === 'treated' && !operation.does.includes('spot-prime');
+  if (isTreatment(task)) return task;
   if (task.operation.makes !== 'masked') return null;
-  const before = [...task.needs.keys()].map((one) => tasks.get(one)!);
-  return before.find((one) => one.operation.makes === 'treated') ?? null;
+  return [...task.needs.keys()].map((one) => tasks.get(one)!).find(isTreatment) ?? null;
 }

@@ -80,6 +80,7 @@ export const roles = [
   'look-again',
   'wipe',
   'spray',
+  'clean-room',
 ] as const;
 export type Role = (typeof roles)[number];
 

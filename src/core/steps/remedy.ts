@@ -33,7 +33,7 @@ export function addRemedy(
   const stay = session ? stayBefore(network, session.from, films) : null;
   draft.work({
     key,
-    operation: 'scuff',
+    operation: remedyOperation(network, target),
     name: 'Scuff again, the recoat window has closed',
     subject: target.subject,
     sections,
@@ -57,14 +57,33 @@ export function addRemedy(
     const min = product?.coating ? draft.waits(product, 'sandAfterMin', 'bay') : 0;
     draft.link(from, key, { code: 'sand-after', product: code, airC: draft.airC('bay') }, min);
   }
+  // What was spread by hand since is sanded over with it.
+  for (const { from, to, why } of [...network.links]) {
+    const product =
+      to === window.to && why.code === 'recoat-min' ? context.shelf.get(why.product) : undefined;
+    if (!product?.coating) continue;
+    const min = draft.waits(product, 'sandAfterMin', 'bay');
+    draft.link(from, key, { code: 'sand-after', product: product.code, airC: draft.airC('bay') }, min);
+  }
   if (stay) draft.link(stay.from, key, { code: 'order' });
   // A loose lot has no stay: it is scuffed once nothing else is done to it before the session.
   else if (session)
     for (const from of network.links.flatMap((link) => (link.to === session.from ? [link.from] : [])))
       draft.link(from, key, { code: 'order' });
   draft.link(key, stay ? stay.to : session ? session.from : window.to, { code: 'order' });
+  // What was loaded already is scuffed before it is wiped.
+  if (session && draft.begun.has(session.from))
+    for (const step of network.steps)
+      if (step.hold === session.key && !draft.begun.has(step.key)) draft.link(key, step.key, { code: 'order' });
   return draft.stepOf(key);
 }
+
+/** What the scuffing is: before a coat by roller it ends with the vacuum, since the coat goes on in the same room. */
+export const remedyOperation = (
+  { stays }: Pick<StepNetwork, 'stays'>,
+  coat: Pick<Step, 'hold'>,
+): 'scuff' | 'sand-between' =>
+  stays.some((stay) => stay.key === coat.hold && stay.kind === 'session') ? 'scuff' : 'sand-between';
 
 /** The bay that the body leaves for a session once the film lies: what is done just before the loading is done there. */
 function stayBefore({ links, stays }: StepNetwork, load: string, films: readonly string[]): Stay | null {

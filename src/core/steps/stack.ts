@@ -103,6 +103,7 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
     if (layer.role === 'sealer' && section.schools.sealer === 'none') computed = 0;
     // Etch bites metal; plastic has its promoter.
     if (layer.role === 'etch' && section.substrate === 'plastic') computed = 0;
+    if (layer.role === 'promoter' && section.substrate !== 'plastic') computed = 0;
     if (
       section.level === 'Keep' ||
       ((layer.role === 'epoxy' || layer.role === 'etch') && section.depth !== 'bare')
@@ -117,12 +118,24 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
   return { layers, clear, missing, totalUm: layers.reduce((sum, one) => sum + one.coats * one.dryUm, 0) };
 }
 
-/** The layers of a system on what a section is made of: bare plastic holds no film without a promoter beneath it. */
+/**
+ * The layers of a system on what a section is made of: bare plastic holds no film without a promoter beneath it; bare metal
+ * among plastic panels gets epoxy where they get their promoter.
+ */
 function layersOn({ substrate, depth }: JobSection, { layers, route }: CoatSystem): readonly SystemLayer[] {
-  const holds = substrate !== 'plastic' || depth !== 'bare' || route !== 'panel';
-  if (holds || layers.some((layer) => layer.role === 'promoter')) return layers;
-  return [{ role: 'promoter', product: 'promoter', coats: { rule: 'fixed', count: 1 } }, ...layers];
+  if (route !== 'panel' || depth !== 'bare') return layers;
+  const has = (...roles: readonly LayerRole[]) => layers.some((layer) => roles.includes(layer.role));
+  if (substrate === 'plastic') return has('promoter') ? layers : [once('promoter', 'promoter'), ...layers];
+  const isForPlastic = has('promoter') && !has('etch', 'epoxy', 'primer');
+  return isForPlastic && metals.has(substrate) ? [once('epoxy', 'epoxy-primer'), ...layers] : layers;
 }
+
+const metals: ReadonlySet<JobSection['substrate']> = new Set(['steel', 'galvanised', 'aluminium']);
+const once = (role: LayerRole, product: string): SystemLayer => ({
+  role,
+  product,
+  coats: { rule: 'fixed', count: 1 },
+});
 
 /** Clears by the budget of the highest level that shares the session; what its own ladder takes of them. */
 function clearsOf(section: JobSection, sheet: CoatingSheet): ClearBudget {

@@ -46,6 +46,8 @@ export function findingSentence(finding: Finding, step: (key: string) => string)
       return `Bared spots stand ${span(figure)} after “${first}”, at most ${span(limit)}. Prime them the same shift.`;
     case 'left-bare':
       return `“${first}” leaves it bare and no coat follows. Choose a coat system, or do not strip it.`;
+    case 'room-not-cleaned':
+      return `“${last}” is laid in a room where “${first}” made dust and nobody cleaned since. Vacuum and damp the floor before.`;
     case 'pot-dead':
       return `A pot for “${first}” would be used ${span(figure)} after its mixing, it lives ${span(limit)}. Mix smaller pots.`;
     case 'never-sanded':

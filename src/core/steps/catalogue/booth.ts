@@ -117,6 +117,7 @@ export const boothWork: readonly Operation[] = [
   }),
   operation({
     code: 'unload',
+    does: ['clean-room'],
     name: 'Unload and clean out',
     phase: 'clear',
     basis: 'fixed',

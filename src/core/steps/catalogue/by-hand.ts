@@ -90,6 +90,7 @@ export const handWork: readonly Operation[] = [
   }),
   operation({
     code: 'clean-bay',
+    does: ['clean-room'],
     name: 'Clean the room after dirty work',
     phase: 'mask',
     basis: 'fixed',
