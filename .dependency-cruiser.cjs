@@ -60,7 +60,7 @@ module.exports = {
     {
       name: 'the-audit-knows-nothing-of-the-builder',
       severity: 'error',
-      from: { path: '^src/core/(audit|surface)/', pathNot: '\\.(test|fixture)\\.ts$' },
+      from: { path: '^src/core/(audit|surface|programme)/', pathNot: '\\.(test|fixture)\\.ts$' },
       to: { path: '^src/core/(steps|schedule|plan|readings|changes|forecast|log|survey)/' },
     },
     {

@@ -1,4 +1,4 @@
-import type { AuditPlan, AuditPlace, AuditStep, PromisedFilm } from '../audit';
+import type { AuditPlan, AuditPlace, AuditPot, AuditStep, PromisedFilm } from '../audit';
 import { clearFigures, keptStopUm, type Shelf } from '../film';
 import { withJobSchools, type Job, type JobSection } from '../record';
 import { airFrom, airOnDay, type AirUntil, type Shop } from '../shop';
@@ -73,9 +73,7 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     covers: [...covering.laid.values()],
     steps,
     places: placesOf(shop),
-    pots: plan.sessions.flatMap(({ session, product, pots }) =>
-      pots.map(({ from, to }) => ({ pass: session, product, from, to })),
-    ),
+    pots: potsOf(plan),
     people: shop.people,
     shelf,
     airFrom: airOfSurfaces(plan, surfaces, shop),
@@ -98,6 +96,11 @@ function keptReadings({ readings }: Job, surfaces: readonly Surface[]): AuditPla
   return (surface) =>
     filmSummary(readings.filter((one) => one.part === panels.get(surface)))?.lowestUm ?? null;
 }
+
+const potsOf = ({ sessions }: Plan): AuditPot[] =>
+  sessions.flatMap(({ session, product, pots }) =>
+    pots.map(({ from, to }) => ({ pass: session, product, from, to })),
+  );
 
 /** A card, a test or an approval is not where the body is; what has no place of its own takes none. */
 const isElsewhere = (step: PlannedStep, operation: Operation | undefined): boolean =>

@@ -1,5 +1,5 @@
 import type { MovedEntry } from '../log';
-import type { PlannedProgramme } from './planned-passes';
+import type { Pass, PassCover, ProgrammeCost } from '../programme';
 import type { ClimateStop, LayerRole, Level, Shelf, StackFault } from '../film';
 import type { OldTape } from './tape';
 import type { BudgetBreach, Budgets, Quote } from '../money';
@@ -178,4 +178,16 @@ export interface PlanWindow {
   state: 'kept' | 'tight' | 'broken' | 'remedied';
   /** The step that opens it again; null where none is needed. */
   remedy: string | null;
+}
+
+/** A pass as the plan has it: what it coats and covers, and when its booth session or its first roller is. */
+export interface PlannedPass extends Omit<Pass, 'cover'> {
+  cover: Pick<PassCover, 'overM2' | 'edgesM' | 'edgeOn' | 'offBefore'> | null;
+  /** Null where it found no room, or where all of it is left out. */
+  starts: Minute | null;
+}
+
+export interface PlannedProgramme {
+  passes: PlannedPass[];
+  cost: ProgrammeCost;
 }

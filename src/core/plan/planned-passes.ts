@@ -1,18 +1,6 @@
-import { costOf, type Pass, type PassCover, type Programme, type ProgrammeCost } from '../programme';
+import { costOf, type Pass, type Programme } from '../programme';
 import type { Minute } from '../units';
-import type { PlannedStay, PlannedStep } from './model';
-
-/** A pass as the plan has it: what it coats and covers, and when its booth session or its first roller is. */
-export interface PlannedPass extends Omit<Pass, 'cover'> {
-  cover: Pick<PassCover, 'overM2' | 'edgesM' | 'edgeOn' | 'offBefore'> | null;
-  /** Null where it found no room, or where all of it is left out. */
-  starts: Minute | null;
-}
-
-export interface PlannedProgramme {
-  passes: PlannedPass[];
-  cost: ProgrammeCost;
-}
+import type { PlannedProgramme, PlannedStay, PlannedStep } from './model';
 
 /** Words of a session's key by what the pass lays; the builder keys sessions by these. */
 const sessionWords: Record<Pass['role'], readonly string[]> = {

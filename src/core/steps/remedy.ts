@@ -74,7 +74,8 @@ export function addRemedy(
   // What was loaded already is scuffed before it is wiped.
   if (session && draft.begun.has(session.from))
     for (const step of network.steps)
-      if (step.hold === session.key && !draft.begun.has(step.key)) draft.link(key, step.key, { code: 'order' });
+      if (step.hold === session.key && !draft.begun.has(step.key))
+        draft.link(key, step.key, { code: 'order' });
   return draft.stepOf(key);
 }
 

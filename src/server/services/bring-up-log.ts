@@ -36,9 +36,7 @@ async function bringUpJob(job: Job, { shop }: Snapshot): Promise<number> {
       kind: 'import',
       label: `${told.length} entries of the log told by surface`,
       undoable: false,
-      changes: told.map(({ id, work }) =>
-        update('logEntry', findingId(job.number, id), asWritten, { work }),
-      ),
+      changes: told.map(({ id, work }) => update('logEntry', findingId(job.number, id), asWritten, { work })),
     }),
   );
   return outcome.status === 'saved' ? told.length : 0;
