@@ -1,4 +1,4 @@
-import type { Product, Shelf, WaitKey } from '../film';
+import type { Family, Product, Shelf, WaitKey } from '../film';
 import type { StepDraft } from './draft';
 import type { Operation, Role } from './operation';
 
@@ -19,6 +19,15 @@ export function filmOf({ kind, consumes }: Operation, shelf: Shelf): Product | n
   return consumes.map(({ product }) => shelf.get(product)).find((one) => one?.coating) ?? null;
 }
 
+/** Spread proud, to be sanded flat; sealant and texture are sanded round, and only bear no dust before they have a skin. */
+const levelled: ReadonlySet<Family | undefined> = new Set<Family>(['filler', 'putty']);
+
+/** What a film that was spread waits for before it is sanded, or dust is made beside it. */
+export const sandedAfter = ({ coating }: Product): { key: WaitKey; code: WaitCode } =>
+  levelled.has(coating?.family)
+    ? { key: 'sandAfterMin', code: 'sand-after' }
+    : { key: 'dustFreeMin', code: 'dust-free' };
+
 /** The time of a sheet that work on a film waits for; null where it leaves the film alone. */
 function waitOf({ kind, does }: Operation): { key: WaitKey; code: WaitCode } | null {
   const is = (roles: readonly Role[]) => does.some((role) => roles.includes(role));
@@ -29,7 +38,7 @@ function waitOf({ kind, does }: Operation): { key: WaitKey; code: WaitCode } | n
     return { key: 'recoatMinMin', code: 'recoat-min' };
   return null;
 }
-type WaitCode = 'sand-after' | 'tape-after' | 'handle-after' | 'recoat-min';
+type WaitCode = 'dust-free' | 'sand-after' | 'tape-after' | 'handle-after' | 'recoat-min';
 
 /** Films by hand that stand on sections: what works on them waits as their sheets say, at the air of the bay. */
 export class HandFilms {
@@ -43,9 +52,10 @@ export class HandFilms {
     const met = new Set(sections.flatMap((section) => this.films.get(section) ?? []));
     if (wait)
       for (const { step: from, product } of met) {
-        const min = this.draft.waits(product, wait.key, 'bay');
+        const { key, code } = wait.key === 'sandAfterMin' ? sandedAfter(product) : wait;
+        const min = this.draft.waits(product, key, 'bay');
         if (min > 0 && from !== step)
-          this.draft.link(from, step, { code: wait.code, product: product.code, airC: this.airC }, min);
+          this.draft.link(from, step, { code, product: product.code, airC: this.airC }, min);
       }
     // What was sanded or coated over is met by its own film from then on.
     if (wait?.key === 'sandAfterMin' || wait?.key === 'recoatMinMin')

@@ -2,6 +2,7 @@ import type { Job } from '../record';
 import type { Shelf } from '../film';
 import type { Shop } from '../shop';
 import { lotsOf, partsOfJob } from '../survey';
+import { sandedAfter } from './hand-films';
 import { StepDraft } from './draft';
 import { sayCovers } from './trades';
 import type { SoftWindow, Stay, Step, StepNetwork } from './step';
@@ -57,13 +58,18 @@ export function addRemedy(
     const min = product?.coating ? draft.waits(product, 'sandAfterMin', 'bay') : 0;
     draft.link(from, key, { code: 'sand-after', product: code, airC: draft.airC('bay') }, min);
   }
-  // What was spread by hand since is sanded over with it.
+  // What is spread by hand in the same bay comes after the scuffing; elsewhere it is sanded over with it, or has its skin.
   for (const { from, to, why } of [...network.links]) {
     const product =
       to === window.to && why.code === 'recoat-min' ? context.shelf.get(why.product) : undefined;
     if (!product?.coating) continue;
-    const min = draft.waits(product, 'sandAfterMin', 'bay');
-    draft.link(from, key, { code: 'sand-after', product: product.code, airC: draft.airC('bay') }, min);
+    if (stay && draft.stepOf(from).hold === stay.key && !draft.begun.has(from)) {
+      draft.link(key, from, { code: 'order' });
+      continue;
+    }
+    const wait = sandedAfter(product);
+    const min = draft.waits(product, wait.key, 'bay');
+    draft.link(from, key, { code: wait.code, product: product.code, airC: draft.airC('bay') }, min);
   }
   if (stay) draft.link(stay.from, key, { code: 'order' });
   // A loose lot has no stay: it is scuffed once nothing else is done to it before the session.

@@ -65,6 +65,9 @@ export const windows: LawFile = {
   },
 };
 
+/** Spread proud, to be sanded flat; sealant and texture are sanded round once they have a skin. */
+const levelled: ReadonlySet<string | undefined> = new Set(['filler', 'putty']);
+
 /** What was spread by hand is sanded once it can be, and coated once its sheet allows. */
 function spreadsMet(ground: Ground, { surface, events }: Walk): void {
   for (const { step, deed, before } of events) {
@@ -72,7 +75,9 @@ function spreadsMet(ground: Ground, { surface, events }: Walk): void {
     if (!sands && deed.does !== 'lay') continue;
     for (const spread of before.spreads) {
       const film = { product: spread.product, lastBy: spread.at };
-      const from = readyAt(ground, surface.key, film, sands ? 'sandAfterMin' : 'recoatMinMin');
+      const isLevelled = levelled.has(ground.coating(spread.product)?.coating?.family);
+      const key = !sands ? 'recoatMinMin' : isLevelled ? 'sandAfterMin' : 'dustFreeMin';
+      const from = readyAt(ground, surface.key, film, key);
       if (from === null) continue;
       ground.applies();
       if (step.start < from)
