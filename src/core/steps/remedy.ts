@@ -58,19 +58,7 @@ export function addRemedy(
     const min = product?.coating ? draft.waits(product, 'sandAfterMin', 'bay') : 0;
     draft.link(from, key, { code: 'sand-after', product: code, airC: draft.airC('bay') }, min);
   }
-  // What is spread by hand in the same bay comes after the scuffing; elsewhere it is sanded over with it, or has its skin.
-  for (const { from, to, why } of [...network.links]) {
-    const product =
-      to === window.to && why.code === 'recoat-min' ? context.shelf.get(why.product) : undefined;
-    if (!product?.coating) continue;
-    if (stay && draft.stepOf(from).hold === stay.key && !draft.begun.has(from)) {
-      draft.link(key, from, { code: 'order' });
-      continue;
-    }
-    const wait = sandedAfter(product);
-    const min = draft.waits(product, wait.key, 'bay');
-    draft.link(from, key, { code: wait.code, product: product.code, airC: draft.airC('bay') }, min);
-  }
+  besideHandFilms(draft, window.to, key, stay);
   if (stay) draft.link(stay.from, key, { code: 'order' });
   // A loose lot has no stay: it is scuffed once nothing else is done to it before the session.
   else if (session)
@@ -83,6 +71,24 @@ export function addRemedy(
       if (step.hold === session.key && !draft.begun.has(step.key))
         draft.link(key, step.key, { code: 'order' });
   return draft.stepOf(key);
+}
+
+/**
+ * What is spread by hand in the same bay comes after the scuffing; elsewhere it is sanded over with it, or has its skin.
+ */
+function besideHandFilms(draft: StepDraft, coat: string, key: string, stay: Stay | null): void {
+  const { network, context } = draft;
+  for (const { from, to, why } of [...network.links]) {
+    const product = to === coat && why.code === 'recoat-min' ? context.shelf.get(why.product) : undefined;
+    if (!product?.coating) continue;
+    if (stay && draft.stepOf(from).hold === stay.key && !draft.begun.has(from)) {
+      draft.link(key, from, { code: 'order' });
+      continue;
+    }
+    const wait = sandedAfter(product);
+    const min = draft.waits(product, wait.key, 'bay');
+    draft.link(from, key, { code: wait.code, product: product.code, airC: draft.airC('bay') }, min);
+  }
 }
 
 /** What the scuffing is: before a coat by roller it ends with the vacuum, since the coat goes on in the same room. */
