@@ -156,6 +156,25 @@ describe('Log', () => {
     expect(bodyOf(0).entry).toMatchObject({ kind: 'left', remainingMin: 150 });
   });
 
+  test('what is done panel by panel is left off with the panels that are done, and no hours need be typed', async () => {
+    const shown = props();
+    const row = shown.next.find((one) => one.panels.length > 2)!;
+    const begun = { ...row, since: now - 60, at: ['dot'] };
+    draw(<LogRoom {...shown} learned={learned} next={[]} running={[begun]} />);
+    const line = screen.getByRole('region', { name: `${row.name}, ${row.subject}` });
+    fireEvent.click(within(line).getByText('Panels done …'));
+    for (const panel of row.panels.slice(0, 2))
+      fireEvent.click(within(line).getByRole('button', { name: panel }));
+    expect(within(line).getByText(`2 of ${row.panels.length} panels done`)).toBeInTheDocument();
+    fireEvent.click(within(line).getByRole('button', { name: 'Leave off' }));
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0).entry).toMatchObject({
+      kind: 'left',
+      remainingMin: null,
+      parts: row.panels.slice(0, 2),
+    });
+  });
+
   test('at the polisher the pad has its clock, and a cleaned pad starts it anew', async () => {
     const running = { ...props().running[0]!, since: now - 40, at: ['dot'], padSince: now - 20 };
     draw(<LogRoom {...props()} running={[running]} learned={learned} />);

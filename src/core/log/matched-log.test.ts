@@ -6,6 +6,7 @@ import { surfacesBySection, type StepNetwork } from '../steps';
 import { entry } from './log.fixture';
 import { readyJob } from './logged-network';
 import { matchedLog, movedEntries, withMoved } from './matched-log';
+import { stepLogs, worked } from './sittings';
 import { withWork } from './with-work';
 
 const around = { shop: demoShop, shelf: shelfOf(standardShelf) };
@@ -20,7 +21,7 @@ const areaOf = (keys: readonly string[]) =>
   parts.filter((part) => keys.includes(part.key)).reduce((sum, part) => sum + part.outsideM2, 0);
 
 /** Work on a step from an hour before now to now, remembered as it stands while the job is as it was. */
-const worked = (job: Job, step: string, over: Partial<LogEntry> = {}): LogEntry[] =>
+const done = (job: Job, step: string, over: Partial<LogEntry> = {}): LogEntry[] =>
   withWork(
     {
       ...job,
@@ -35,7 +36,7 @@ const worked = (job: Job, step: string, over: Partial<LogEntry> = {}): LogEntry[
 const factOf = (network: StepNetwork, step: string) => network.facts.find((fact) => fact.step === step);
 
 test('what was done on a section is done on the panels that were put into a new one since', () => {
-  const log = worked(base, 'closures/refine');
+  const log = done(base, 'closures/refine');
   const model = base.sections.find((one) => one.key === 'closures')!;
   const split: Job = {
     ...base,
@@ -49,16 +50,22 @@ test('what was done on a section is done on the panels that were put into a new 
   // One hour of one person, shared by the area of what each step has now.
   expect(own.personMinutes + moved.personMinutes).toBeCloseTo(60, 6);
   const share = areaOf([first, second]) / areaOf(closures);
+  const ready = readyJob(split, around, now);
+  const matched = matchedLog(log, network.steps, surfacesBySection(ready.parts, ready.sections));
+  const shown = withMoved(log, movedEntries(log, matched));
+  // Readers of the log by step count the hour once too.
+  const hours = [...stepLogs(shown).values()].flatMap((one) => one.sittings);
+  expect(hours.reduce((sum, one) => sum + worked(one, now), 0)).toBeCloseTo(60, 6);
   expect(moved.personMinutes).toBeCloseTo(60 * share, 6);
 });
 
 test('work on one panel leaves the others to do, by their area', () => {
-  const log = worked(base, 'closures/refine', { parts: [first] });
+  const log = done(base, 'closures/refine', { parts: [first] });
   const fact = factOf(build({ ...base, log }), 'closures/refine')!;
   expect(fact.status).toBe('running');
   expect(fact.leftShare).toBeCloseTo(1 - areaOf([first]) / areaOf(closures), 9);
   const rest = closures.filter((key) => key !== first);
-  const more = worked(base, 'closures/refine', { parts: rest });
+  const more = done(base, 'closures/refine', { parts: rest });
   expect(factOf(build({ ...base, log: [...log, ...more] }), 'closures/refine')!.status).toBe('done');
 });
 
@@ -83,7 +90,7 @@ test('a polish on one panel shows that this panel was sanded, and nothing of the
 });
 
 test('what lost all its panels to another section is told of that one alone', () => {
-  const log = worked(base, 'closures/refine');
+  const log = done(base, 'closures/refine');
   const model = base.sections.find((one) => one.key === 'closures')!;
   const joined: Job = {
     ...base,
@@ -103,7 +110,7 @@ test('what lost all its panels to another section is told of that one alone', ()
 
 test('a panel that comes to a section later has its work before it, whatever was done on the others', () => {
   const without: Job = { ...base, surveyed: [survey(first, { absent: true })] };
-  const log = worked(without, 'closures/refine');
+  const log = done(without, 'closures/refine');
   expect(factOf(build({ ...without, log }), 'closures/refine')!.status).toBe('done');
   const fact = factOf(build({ ...base, log }), 'closures/refine')!;
   expect(fact.status).toBe('running');

@@ -106,12 +106,15 @@ export function movedEntries(log: readonly LogEntry[], matched: readonly Matched
   }));
 }
 
-/** A log with its moved entries on the steps they belong to today. */
-export function withMoved(log: readonly LogEntry[], moved: readonly MovedEntry[]): LogEntry[] {
+/** A log with its moved entries on the steps they belong to today; what was one step is shared out, so that no hour counts twice. */
+export function withMoved(
+  log: readonly LogEntry[],
+  moved: readonly MovedEntry[],
+): (LogEntry & Partial<Pick<MatchedEntry, 'on' | 'share'>>)[] {
   if (moved.length === 0) return [...log];
   const byEntry = new Map(moved.map((one) => [one.entry, one.to]));
   return log.flatMap((entry) => {
     const to = byEntry.get(entry.id);
-    return to ? to.map(({ step, parts }) => ({ ...entry, step, parts })) : [entry];
+    return to ? to.map(({ step, parts, on, share }) => ({ ...entry, step, parts, on, share })) : [entry];
   });
 }

@@ -4,7 +4,6 @@ import { useState } from 'react';
 import type { LogEntry } from '@/core/record';
 import { cleanUpMin } from '@/core/readings/left-today';
 import { padCleanMin } from '@/core/steps';
-import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
@@ -13,9 +12,10 @@ import { useNow } from '@/ui/use-now';
 import { useSaving } from '../frame/saving';
 import { clock, hours, moment, span, type Locale } from '../words/format';
 import { EarlyStart } from './early-start';
+import { LeaveOff } from './leave-off';
 import { padCleaned, type LogProps, type WorkRow } from './log-props';
 
-type Written = Partial<Pick<LogEntry, 'people' | 'remainingMin' | 'redo' | 'note'>>;
+type Written = Partial<Pick<LogEntry, 'people' | 'parts' | 'remainingMin' | 'redo' | 'note'>>;
 interface Refused {
   row: WorkRow;
   people: string[];
@@ -136,7 +136,11 @@ function WhileRunning({
           Pad cleaned ({span(Math.max(0, minute - row.padSince))} ago)
         </Button>
       )}
-      <LeaveOff disabled={!live} onLeave={(remainingMin) => void write(row, 'left', { remainingMin })} />
+      <LeaveOff
+        panels={row.panels}
+        disabled={!live}
+        onLeave={(remainingMin, parts) => void write(row, 'left', { remainingMin, parts })}
+      />
       <Button
         look="main"
         className="h-16 px-5 text-lead"
@@ -236,33 +240,6 @@ function Begin({
         onClick={() => onBegin(chosen)}
       >
         Begin
-      </Button>
-    </>
-  );
-}
-
-function LeaveOff({ disabled, onLeave }: { disabled: boolean; onLeave(remainingMin: number | null): void }) {
-  const [left, setLeft] = useState('');
-  const minutes = left.trim() === '' ? null : Math.round(typedFigure(left) * 60);
-  return (
-    <>
-      <label className="flex items-center gap-1">
-        <input
-          inputMode="decimal"
-          className="h-12 w-16 text-right text-lead"
-          aria-label="Hours still to do"
-          disabled={disabled}
-          value={left}
-          onChange={(event) => setLeft(event.target.value)}
-        />
-        h left
-      </label>
-      <Button
-        className="h-16 px-4 text-lead"
-        disabled={disabled || (minutes !== null && !(minutes >= 0))}
-        onClick={() => onLeave(minutes)}
-      >
-        Leave off
       </Button>
     </>
   );

@@ -24,6 +24,8 @@ export interface WorkRow {
   proposed: string[];
   /** Clock minutes it takes a crew. */
   minutes: number;
+  /** Panels it may be done on one by one; empty where it is one piece. */
+  panels: string[];
   /** At the polisher: since when the pad has not been cleaned; null where no pad runs. */
   padSince: number | null;
   cautions: number;
@@ -103,7 +105,11 @@ export function logProps(
   const personName = new Map(shop.people.map((person) => [person.id, person.name]));
   const today = new ShopHours(shop, localDateOf(now, shop.timeZone), 1);
   const stays = new Map(plan.stays.map((stay) => [stay.key, stay.place]));
-  const row = rowsOf({ shop, stays, logs, now, job, personName, today, shelf });
+  const panelsOf = (step: PlannedStep): string[] =>
+    step.coat === null && step.figure.unit !== 'fixed'
+      ? plan.parts.flatMap((part) => (step.sections.includes(part.section) ? [part.key] : []))
+      : [];
+  const row = rowsOf({ panelsOf, shop, stays, logs, now, job, personName, today, shelf });
   const attended = plan.steps.filter((step) => step.crew > 0 && !step.skipped);
   const logged = new Set(job.log.map((entry) => entry.step));
   const older = attended.filter((step) => step.state !== 'planned' && !logged.has(step.key));
@@ -148,6 +154,8 @@ const entryRows = (
   personName: ReadonlyMap<string, string>,
 ): LogProps['entries'] =>
   standingEntries(job.log)
+    // What was one step and is two today stands there twice; it was written once.
+    .filter((entry, i, all) => all.findIndex((one) => one.id === entry.id) === i)
     .reverse()
     .map((entry) => ({
       id: entry.id,
@@ -162,6 +170,7 @@ const entryRows = (
 
 /** A step as a row to begin, leave off or end. */
 function rowsOf({
+  panelsOf,
   shop,
   stays,
   logs,
@@ -171,6 +180,7 @@ function rowsOf({
   today,
   shelf,
 }: {
+  panelsOf: (step: PlannedStep) => string[];
   shop: Shop;
   stays: Map<string, string>;
   logs: Map<string, StepLog>;
@@ -199,6 +209,7 @@ function rowsOf({
       usedMin: own ? own.sittings.reduce((sum, one) => sum + worked(one, now), 0) : step.usedMin,
       plannedMin: step.personMinutes,
       minutes: step.minutes,
+      panels: panelsOf(step),
       padSince: open && isPolishing(step) ? padSince(job.log, step.key, open.from) : null,
       proposed: step.uses.filter((id) => personName.has(id)),
       cautions: step.cautions.length,
