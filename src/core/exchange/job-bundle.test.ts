@@ -1,5 +1,5 @@
 import { demoShop } from '../../demo/shop';
-import { standardShelf } from '../film';
+import { shelfOf, standardShelf } from '../film';
 import { blankSurvey, blankStepEdit } from '../record';
 import { proposeJob } from '../survey';
 import { readJobBundle, writeJobBundle, type JobBundle } from './job-bundle';
@@ -194,11 +194,25 @@ const cases: [string, (raw: Raw) => void, string][] = [
     'shop.places[0].rented.to',
   ],
   ['an order that names a step twice', (raw) => (raw.job.placingOrder = ['a', 'a']), 'job.placingOrder[1]'],
-  ['a newer version', (raw) => (raw.version = 3), 'version'],
+  ['a newer version', (raw) => (raw.version = 4), 'version'],
 ];
 
 test.each(cases)('%s is named by its place', (_name, change, place) => {
   expect(faultsAfter(change as never)).toContain(place);
+});
+
+test('a bundle of version 2, which knew no work by surface and no sheets of fillers, is read by what they meant', () => {
+  const raw = JSON.parse(writeJobBundle(bundle));
+  raw.version = 2;
+  delete raw.job.colourOrder;
+  for (const entry of raw.job.log) delete entry.work;
+  for (const product of raw.shelf) if (product.kind === 'filler') product.coating = null;
+  const read = readJobBundle(JSON.stringify(raw));
+  if (read.status === 'faulty') throw new Error(JSON.stringify(read.faults));
+  expect(read.value.job.colourOrder).toEqual([]);
+  expect(read.value.job.log.every((entry) => entry.work === null)).toBe(true);
+  // Goes by the sheet of its kind: 25 min to sanding at 20 °C.
+  expect(shelfOf(read.value.shelf).get('filler')!.coating!.sandAfterMin).toBe(25);
 });
 
 test('a bundle of version 1, which knew no survey, is read as a job without one', () => {

@@ -41,9 +41,12 @@ export interface JobBundle {
 }
 
 export const bundleFormat = 'coatrel.job-bundle';
-export const bundleVersion = 2;
-/** Version 1 knew no survey; it is read as a job without one. */
-const readableVersions = [1, bundleVersion];
+export const bundleVersion = 3;
+/**
+ * Version 1 knew no survey and is read as a job without one; version 2 no work by surface, no order of colours and no sheets
+ * of fillers.
+ */
+const readableVersions = [1, 2, bundleVersion];
 
 const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).required();
 /** A list that came with version 2. */
