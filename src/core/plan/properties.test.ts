@@ -30,10 +30,12 @@ const jobs = fc
   })
   .map(({ kind, level, depth, share }) => jobOf(kind, level, depth, share));
 const aircraft = (key: string) => bodyKinds.find((kind) => kind.key === key)!;
-// A wait that moves to a milder night once the job is placed anew, and a scuffing that a later placing can spare.
+// A wait that moves to a milder night once the job is placed anew, a scuffing that a later placing can spare, and a wait
+// that was lengthened for a place it left again.
 const examples: [Job][] = [
   [jobOf(aircraft('low-wing'), 'Road', 'scuff', 0.75)],
   [jobOf(aircraft('high-wing'), 'Work', 'bare', 1)],
+  [jobOf(aircraft('high-wing'), 'Mirror', 'stable', 0)],
 ];
 const each = (check: (job: Job, made: Plan) => void) =>
   fc.assert(

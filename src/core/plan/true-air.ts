@@ -26,47 +26,121 @@ export function waitInTrueAir(
   const [bay] = bays;
   let placed = first;
   const warnings = new Map<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>();
-  const reckoned = new Map<StepLink, number>();
+  const reckoned = new Map<Step | StepLink, number>();
   const isConstant =
     !bay || bays.every((one) => one.profile === null && one.forecast.length === 0 && one.airC === bay.airC);
   for (let round = 0; round < mostRounds && !isConstant; round += 1) {
     let moved = false;
-    const steps = new Map(network.steps.map((step) => [step.key, step]));
     const airAt = airsOfBays(bays, bay, input.shop, network, placed);
-    for (const link of network.links) {
-      const { why } = link;
-      const key = keyOf(why);
-      if (key === null || !('product' in why)) continue;
-      const [from, to] = [placed.at.get(link.from), placed.at.get(link.to)];
-      const sheet = input.shelf.get(why.product)?.coating;
-      if (!from || !to?.isAhead || !sheet) continue;
-      // The wait is a step of its own after a session, and a lag between coats by roller.
-      const next = steps.get(link.to)!;
-      const wait = waitAcross(sheet, key, from.end, airAt(next));
-      const cure = next.kind === 'passive' ? next : null;
+    const waits = trueWaits(input, network, placed, airAt);
+    const needed = neededBy(waits);
+    for (const { link, product, cure, wait, from, to } of waits) {
       const plannedMin = cure ? cure.minutes : link.min;
       const ready = cure ? to.end : to.start;
-      if (wait === null) continue;
-      const least = reckoned.get(link) ?? plannedMin;
+      const least = reckoned.get(cure ?? link) ?? plannedMin;
+      const longest = cure ? needed.get(cure)! : wait;
       const isShort = wait > plannedMin && ready < from.end + wait;
-      const isLong = round < onlyLonger && plannedMin > Math.max(least, wait);
+      const isLong = round < onlyLonger && plannedMin > Math.max(least, longest);
       if (!isShort && !isLong) continue;
-      reckoned.set(link, least);
+      reckoned.set(cure ?? link, least);
       moved = true;
-      if (cure) cure.minutes = Math.max(least, wait);
-      else link.min = Math.max(least, wait);
-      if (wait <= least) {
+      const minutes = Math.max(least, isShort ? wait : longest);
+      if (cure) cure.minutes = minutes;
+      else link.min = minutes;
+      if (minutes <= least) {
         warnings.delete(link);
         continue;
       }
-      const warning = { code: 'air-longer', product: why.product, step: link.to, minutes: wait } as const;
-      warnings.set(link, { ...warning, plannedMin: least });
+      warnings.set(link, { code: 'air-longer', product, step: link.to, minutes, plannedMin: least });
     }
     if (!moved) break;
     // What waits longer may be too late for a window that was kept before.
     placed = placeRemedied(input, network);
   }
-  return { placed, warnings: [...warnings.values()] };
+  return tightened(input, network, placed, { bays, bay, reckoned, warnings });
+}
+
+/**
+ * Waits that were lengthened for a place they have since left are shortened to what they take where they stand, every start
+ * kept: else an accepted plan, reckoned from where its steps stand, would propose shorter ones.
+ */
+function tightened(
+  input: PlanInput,
+  network: StepNetwork,
+  placed: Placed,
+  { bays, bay, reckoned, warnings }: Lengthened,
+): { placed: Placed; warnings: PlanWarning[] } {
+  const as = { placed, warnings: [...warnings.values()] };
+  if (!bay || reckoned.size === 0) return as;
+  const waits = trueWaits(input, network, placed, airsOfBays(bays, bay, input.shop, network, placed));
+  const long = [...neededBy(waits)].flatMap(([cure, wait]) => {
+    const minutes = Math.max(wait, reckoned.get(cure) ?? cure.minutes);
+    return minutes < cure.minutes ? [{ cure, before: cure.minutes, minutes }] : [];
+  });
+  if (long.length === 0) return as;
+  for (const { cure, minutes } of long) cure.minutes = minutes;
+  const starts = new Map([...placed.at].map(([key, { start }]) => [key, start]));
+  const kept = placeRemedied({ ...input, agreedStarts: starts }, network);
+  if ([...starts].every(([key, start]) => kept.at.get(key)?.start === start)) {
+    for (const warning of warnings.values()) {
+      const cut = long.find(({ cure }) => cure.key === warning.step);
+      if (cut) warning.minutes = cut.minutes;
+    }
+    return {
+      placed: kept,
+      warnings: [...warnings.values()].filter((one) => one.minutes > one.plannedMin),
+    };
+  }
+  for (const { cure, before } of long) cure.minutes = before;
+  return as;
+}
+
+interface Lengthened {
+  bays: readonly Place[];
+  bay: Place | undefined;
+  /** What waits took before they were lengthened. */
+  reckoned: ReadonlyMap<Step | StepLink, number>;
+  warnings: ReadonlyMap<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>;
+}
+
+interface TrueWait {
+  link: StepLink;
+  product: string;
+  /** The wait where it is a step of its own after a session; null where it is a lag. */
+  cure: Step | null;
+  /** Minutes it takes from its planned beginning, in the air it stands in. */
+  wait: number;
+  from: { end: number };
+  to: { start: number; end: number };
+}
+
+/** Minutes each cure takes: as long as the film needs that needs it longest. */
+function neededBy(waits: readonly TrueWait[]): Map<Step, number> {
+  const needed = new Map<Step, number>();
+  for (const { cure, wait } of waits) if (cure) needed.set(cure, Math.max(needed.get(cure) ?? 0, wait));
+  return needed;
+}
+
+/** The waits that lie ahead, each as long as it takes where it stands in a placing. */
+function trueWaits(
+  { shelf }: PlanInput,
+  network: StepNetwork,
+  placed: Placed,
+  airAt: (step: Step) => AirUntil[],
+): TrueWait[] {
+  const steps = new Map(network.steps.map((step) => [step.key, step]));
+  return network.links.flatMap((link): TrueWait[] => {
+    const { why } = link;
+    const key = keyOf(why);
+    if (key === null || !('product' in why)) return [];
+    const [from, to] = [placed.at.get(link.from), placed.at.get(link.to)];
+    const sheet = shelf.get(why.product)?.coating;
+    if (!from || !to?.isAhead || !sheet) return [];
+    const next = steps.get(link.to)!;
+    const wait = waitAcross(sheet, key, from.end, airAt(next));
+    if (wait === null) return [];
+    return [{ link, product: why.product, cure: next.kind === 'passive' ? next : null, wait, from, to }];
+  });
 }
 
 /**
