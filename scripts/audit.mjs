@@ -1,5 +1,5 @@
 // npm run test:audit [-- JOBS [SEED]]: plans of that many random jobs (500) held against the laws of the work, and jobs rebuilt
-// from their record after every edit, a thousand edits for 500 jobs; twenty minutes.
+// from their record after every edit, a thousand edits for 500 jobs; five to twenty minutes.
 import { spawnSync } from 'node:child_process';
 import { root } from './house/place.mjs';
 
