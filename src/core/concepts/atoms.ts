@@ -177,7 +177,8 @@ export const placeClosures = () =>
     .max(200);
 /** Keys of steps, each once, in an order that was found. */
 /** Sections and lots by key, each once. */
-export const colourOrder = () => Joi.array().items(key()).max(80).unique();
+export const colourOrder = () =>
+  Joi.array().items(key()).max(80).unique().messages({ 'array.unique': 'it stands in the order twice' });
 export const stepOrder = () => Joi.array().items(Joi.string().min(1).max(160)).max(4000).unique();
 
 /** The last minute of 2199: no clock of ours runs longer. */

@@ -44,6 +44,12 @@ describe('edits as they come in', () => {
     ['control characters', { ...job, set: { name: 'a\u0007b' } }, 'set.name'],
     ['a name of blanks', { ...job, set: { name: '   ' } }, 'set.name'],
     [
+      'a section twice in the order of colours',
+      { ...job, set: { colourOrder: ['roof', 'roof'] } },
+      'set.colourOrder[1]',
+    ],
+    ['an order of colours', { ...job, set: { colourOrder: ['roof', 'sides:first'] } }, 'ok'],
+    [
       'an order that names a step twice',
       { ...job, set: { placingOrder: ['a', 'b', 'a'] } },
       'set.placingOrder[2]',
