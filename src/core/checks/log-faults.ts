@@ -1,9 +1,9 @@
 import { entryFaults, type Fault } from '../exchange';
-import { factsOn, readyJob, silentFacts, tooEarly, type TooEarly } from '../log';
+import { factsOn, matchedLog, readyJob, silentFacts, tooEarly, type TooEarly } from '../log';
 import {
-  standingEntries,
   type Edit,
   type Job,
+  type LogEntry,
   type LoggedWork,
   type NewLogEntry,
   type StepFact,
@@ -52,7 +52,8 @@ export function checkEntry(edit: Extract<Edit, { kind: 'log' }>, given: Job, gro
   const part = entry.parts.find((key) => !names.has(key));
   if (part !== undefined) return refused('entry.parts', `there is no panel ${part}`);
   const surfaces = surfacesBySection(parts, sections);
-  const found = [...orderFaults(entry, job)];
+  const logged = matchedLog(job.log, network.steps, surfaces);
+  const found = [...orderFaults(entry, job, logged)];
   if (!edit.insist) {
     const factsAt = factsOn(network.steps, { job, parts, sections }, entry.at);
     found.push(...earlyFaults(entry, factsAt, network, shop.timeZone));
@@ -82,9 +83,9 @@ function scuffing(network: StepNetwork, key: string): Step | undefined {
 type Timed = NewLogEntry & { at: Minute };
 
 /** Leaving and ending need a beginning, and nothing ends before it began. */
-function orderFaults(entry: Timed, job: Job): Fault[] {
+function orderFaults(entry: Timed, job: Job, logged: readonly LogEntry[]): Fault[] {
   if (entry.kind !== 'left' && entry.kind !== 'ended') return [];
-  const own = standingEntries(job.log).filter((one) => one.step === entry.step);
+  const own = logged.filter((one) => one.step === entry.step);
   const began = own.filter((one) => one.kind === 'began' || one.kind === 'coat');
   const fact = job.facts.find((one) => one.step === entry.step);
   if (began.length === 0 && !fact)

@@ -69,6 +69,26 @@ test('work on one panel leaves the others to do, by their area', () => {
   expect(factOf(build({ ...base, log: [...log, ...more] }), 'closures/refine')!.status).toBe('done');
 });
 
+test('panels that were ended one by one and are done again run again, until they are ended once more', () => {
+  const log = done(base, 'closures/refine', { parts: closures });
+  const again = withWork(
+    {
+      ...base,
+      log: [entry({ kind: 'began', at: now + 10, step: 'closures/refine', parts: [first], redo: 'run' })],
+    },
+    around,
+    now + 20,
+  );
+  const factAt = (list: LogEntry[]) =>
+    factOf(readyJob({ ...base, log: list }, around, now + 20).build(), 'closures/refine')!;
+  expect(factAt(log).status).toBe('done');
+  expect(factAt([...log, ...again]).status).toBe('running');
+  // Going on after leaving off leaves what was done.
+  const left = done(base, 'closures/refine', { kind: 'left', parts: [first] });
+  const on = [entry({ kind: 'began', at: now + 10, step: 'closures/refine', people: ['dot'] })];
+  expect(factAt([...left, ...on]).leftShare).toBeCloseTo(1 - areaOf([first]) / areaOf(closures), 9);
+});
+
 test('a polish on one panel shows that this panel was sanded, and nothing of the others', () => {
   const find = (network: StepNetwork) => network.steps.find((step) => step.key === 'closures/colour-sand')!;
   const whole = find(build(base));

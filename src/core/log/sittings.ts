@@ -71,6 +71,8 @@ function begin(own: StepLog, entry: Entry): void {
   own.sittings.push({ step, from: at, to: null, people, redo, share: share ?? 1 });
   own.ended = null;
   own.endedWhole = false;
+  // What is done again is not done; a beginning after leaving off goes on with the rest.
+  if (redo !== '') for (const surface of entry.on ?? [...own.endedOn]) own.endedOn.delete(surface);
   concern(own, entry);
 }
 

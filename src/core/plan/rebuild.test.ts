@@ -3,6 +3,7 @@ import { demoShop } from '../../demo/shop';
 import { readJobBundle, writeJobBundle } from '../exchange';
 import { levels, shelfOf, standardShelf } from '../film';
 import { withWork } from '../log';
+import { entry } from '../log/log.fixture';
 import { blankStepEdit, blankSurvey, depths, type Job, type LogEntry, type PartSurvey } from '../record';
 import { lotsOf, partsOfJob } from '../survey';
 import { minuteAt } from '../units';
@@ -98,21 +99,16 @@ function withWorkDone(job: Job, at: number, nth: number): Job {
   const step = steps[at % Math.max(1, Math.min(6, steps.length))];
   if (!step) return job;
   const part = plan.parts.find((one) => step.sections.includes(one.section));
-  const entry = (kind: LogEntry['kind'], minute: number): LogEntry => ({
-    id: `log-${job.log.length + (kind === 'began' ? 0 : 1)}`,
-    step: step.key,
-    kind,
-    at: minute,
-    people: [demoShop.people[0]!.id],
-    parts: nth % 2 === 0 && part ? [part.key] : [],
-    remainingMin: null,
-    redo: '',
-    coat: null,
-    note: '',
-    work: null,
-    corrects: null,
-  });
-  const log = [...job.log, entry('began', now - 120), entry('ended', now - 60)];
+  const written = (kind: LogEntry['kind'], at: number): LogEntry =>
+    entry({
+      id: `log-${job.log.length + (kind === 'began' ? 0 : 1)}`,
+      step: step.key,
+      kind,
+      at,
+      people: [demoShop.people[0]!.id],
+      parts: nth % 2 === 0 && part ? [part.key] : [],
+    });
+  const log = [...job.log, written('began', now - 120), written('ended', now - 60)];
   return { ...job, log: withWork({ ...job, log }, { shop: demoShop, shelf }, now) };
 }
 

@@ -1,12 +1,10 @@
 import type { LayerRole } from '../film';
 import { coverOf } from './covers';
 import { isByHand } from './colour-order';
-import { coatsInRound } from './rounds';
+import { coatsInRound, onInside } from './rounds';
 import type { Body, OrderWhy, Pass, PassFilm, Programme, ProgrammeArea } from './model';
 
 const primers: readonly LayerRole[] = ['promoter', 'etch', 'epoxy'];
-/** An inside is laid to the standard of the road: no more of these than that. */
-const insideMost: Partial<Record<LayerRole, number>> = { clear: 2, topcoat: 3 };
 const onInsides: readonly LayerRole[] = ['ground', 'colour', 'topcoat', 'clear'];
 
 type Given = Pick<Pass, 'role' | 'scope' | 'round' | 'faces' | 'films'> & { after: Pass['after'] };
@@ -115,7 +113,7 @@ class BodyPasses {
       const own = opened.filter((area) => area.clock === clock);
       const films = filmsOf(own, onInsides).map((film) => ({
         ...film,
-        coats: Math.min(film.coats, insideMost[film.role] ?? film.coats),
+        coats: onInside(film),
       }));
       const before = this.body.loose ? null : (keys.at(-1) ?? null);
       const after = behind(before, 'one-inside-after-another');

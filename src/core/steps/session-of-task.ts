@@ -13,15 +13,12 @@ import {
   type Session,
   type SessionLayer,
 } from './session';
-import { coatsInRound } from '../programme';
+import { coatsInRound, onInside } from '../programme';
 import { allOf, sharedLayers, stackOf, type CoatsOf } from './shared-layers';
 import type { SectionStack, StackLayer } from './stack';
 import type { StepDraft } from './draft';
 import type { StepReason } from './step';
 import type { Task } from './task-model';
-
-/** Insides are laid to the standard of the road: no more clears and topcoats than that. */
-const insideMost: Partial<Record<string, number>> = { clear: 2, topcoat: 3 };
 
 /** A booth session of a task: which layers, how many coats of each, on which faces; with its windows. */
 export function laySession(laying: Laying, task: Task): Session {
@@ -136,7 +133,7 @@ function layersOf(laying: Laying, task: Task, parts: readonly Part[]): SessionLa
       return [
         shared(
           () => [],
-          (layer) => Math.min(layer.coats, insideMost[layer.role] ?? layer.coats),
+          (layer) => onInside(layer),
         ),
       ];
     case 'cleared': {

@@ -152,4 +152,25 @@ describe('work that was logged', () => {
     expect((await job()).log.at(-1)!.work).toMatchObject({ operation: 'scuff' });
     expect(await bringUpLog()).toBe(0);
   });
+
+  test('that runs on panels put into another section is ended on the step they have now', async () => {
+    const open = (await currentPlan('P-015'))!.plan.steps.find(
+      (one) => one.sections.includes('topsides') && one.state === 'planned' && one.crew > 0,
+    )!;
+    const entryOf = (step: string, kind: 'began' | 'ended', at: number): Edit => {
+      const edit = write(kind, at);
+      if (edit.kind === 'log') edit.entry.step = step;
+      return edit;
+    };
+    expect(await save(entryOf(open.key, 'began', now - 30))).toMatchObject({ status: 'saved' });
+    const surveyed = new Set((await job()).surveyed.map((one) => one.key));
+    const own = (await panelsOf('topsides')).filter((key) => !surveyed.has(key));
+    expect((await add('Rails', own.slice(0, 2))).status).toBe('saved');
+    const moved = (await currentPlan('P-015'))!.plan.steps.find(
+      (one) => one.sections.includes('rails') && one.operation === open.operation,
+    )!;
+    expect(moved.state).toBe('running');
+    expect(await save(entryOf(moved.key, 'ended', now - 5))).toMatchObject({ status: 'saved' });
+    expect(await stateOf(moved.key)).toBe('done');
+  });
 });
