@@ -20,17 +20,31 @@ export interface ProgrammeArea {
   /** Its backs, bays and jambs: none, sprayed before the outside and shut, or in one go with it. */
   insides: 'none' | 'first' | 'with-outside';
   surfaces: readonly Surface[];
-  /** Bottom up, those with at least one coat. */
-  films: readonly PassFilm[];
+  /** Bottom up, those with at least one coat; a product may come twice. */
+  films: readonly AreaFilm[];
   buildRounds: number;
   /** Coats of clear in each session; empty without clear. */
   clearSessions: readonly number[];
 }
 
-export interface PassFilm {
+/** A film of an area as its system has it. */
+export interface AreaFilm {
   role: LayerRole;
   product: string;
   coats: number;
+}
+
+/** A film as one pass lays it: areas that get fewer coats leave out the last. */
+export interface PassFilm {
+  role: LayerRole;
+  product: string;
+  /** Coats in this pass: those of the area that gets most. */
+  coats: number;
+  /** Number of its first coat here among all of its coats, and these in all. */
+  first: number;
+  of: number;
+  /** Areas by the coats they get of it here, the most first. */
+  on: readonly { coats: number; areas: readonly string[] }[];
 }
 
 export type PassRole = 'prime' | 'build' | 'inside' | 'colour' | 'clear';
@@ -52,6 +66,9 @@ export interface Pass {
   /** Keys of its areas. */
   areas: readonly string[];
   faces: 'outside' | 'inside' | 'both';
+  /** Areas whose insides are painted and shut, and are left alone. */
+  shut: readonly string[];
+  /** Bottom up. */
   films: readonly PassFilm[];
   after: readonly { pass: string; why: OrderWhy }[];
   /** All of its body is sanded flat before anything of it is covered for this pass. */

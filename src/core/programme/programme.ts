@@ -1,13 +1,13 @@
 import type { LayerRole } from '../film';
 import { coverOf } from './covers';
 import { isByHand } from './colour-order';
+import { filmsTogether, homeOf, type FilmHome } from './films';
 import { coatsInRound, onInside } from './rounds';
-import type { Body, OrderWhy, Pass, PassFilm, Programme, ProgrammeArea } from './model';
+import type { AreaFilm, Body, OrderWhy, Pass, PassFilm, Programme, ProgrammeArea } from './model';
 
-const primers: readonly LayerRole[] = ['promoter', 'etch', 'epoxy'];
-const onInsides: readonly LayerRole[] = ['ground', 'colour', 'topcoat', 'clear'];
+const onInsides: readonly LayerRole[] = ['promoter', 'ground', 'colour', 'topcoat', 'clear'];
 
-type Given = Pick<Pass, 'role' | 'scope' | 'round' | 'faces' | 'films'> & { after: Pass['after'] };
+type PassGiven = Pick<Pass, 'role' | 'scope' | 'round' | 'faces' | 'films' | 'after'>;
 
 /**
  * The passes of a job: primer and build of a whole body, insides one after another and all shut before the first outside
@@ -54,7 +54,7 @@ class BodyPasses {
     return this.passes;
   }
 
-  private add(areas: readonly ProgrammeArea[], given: Given): string {
+  private add(areas: readonly ProgrammeArea[], given: PassGiven): string {
     const { role, scope, round } = given;
     const key = [scope, role, ...(round > 0 ? [round] : [])].join('/');
     const isHull = areas.some((area) => area.buildType === 'hull');
@@ -63,7 +63,8 @@ class BodyPasses {
       key,
       body: this.body.key,
       application: isHull ? 'roll' : 'spray',
-      areas: areas.map((area) => area.key),
+      areas: keysOf(areas),
+      shut: role === 'colour' ? keysOf(areas.filter((area) => area.insides === 'first')) : [],
       bodyFlat: !this.body.loose && (role === 'inside' || role === 'colour'),
       cover: null,
     });
@@ -73,36 +74,23 @@ class BodyPasses {
   /** Primer of all that is bare, then the build round by round. */
   private ground(): void {
     const key = this.body.key;
-    const primed = this.painted.filter((area) => filmsOf([area], primers).length > 0);
+    const primed = this.painted.filter((area) => ownFilms(area, 'prime').length > 0);
     let last: string | null = null;
-    if (primed.length > 0)
-      last = this.add(primed, {
-        role: 'prime',
-        scope: key,
-        round: 0,
-        faces: 'both',
-        films: filmsOf(primed, primers),
-        after: [],
-      });
+    if (primed.length > 0) {
+      const films = together(primed, (area) => ownFilms(area, 'prime'));
+      last = this.add(primed, { role: 'prime', scope: key, round: 0, faces: 'both', films, after: [] });
+    }
     const rounds = Math.max(0, ...this.painted.map((area) => area.buildRounds));
     for (let round = 1; round <= rounds; round += 1) {
       const built = this.painted.filter((area) => area.buildRounds >= round);
-      const inRound = built.map((area) => ({
-        ...area,
-        films: area.films.map((film) => ({
+      const films = together(built, (area) =>
+        ownFilms(area, 'build').map((film) => ({
           ...film,
           coats: coatsInRound(film.coats, round, area.buildRounds),
         })),
-      }));
-      const films = filmsOf(inRound, ['build']);
-      last = this.add(built, {
-        role: 'build',
-        scope: key,
-        round,
-        faces: 'outside',
-        films,
-        after: behind(last, 'film-beneath'),
-      });
+      );
+      const after = behind(last, 'film-beneath');
+      last = this.add(built, { role: 'build', scope: key, round, faces: 'outside', films, after });
     }
   }
 
@@ -111,10 +99,11 @@ class BodyPasses {
     const opened = this.painted.filter((area) => area.insides === 'first');
     for (const clock of new Set(opened.map((area) => area.clock))) {
       const own = opened.filter((area) => area.clock === clock);
-      const films = filmsOf(own, onInsides).map((film) => ({
-        ...film,
-        coats: onInside(film),
-      }));
+      const films = together(own, (area) =>
+        ownFilms(area, 'colour')
+          .filter((film) => onInsides.includes(film.role))
+          .map((film) => ({ ...film, coats: onInside(film) })),
+      );
       const before = this.body.loose ? null : (keys.at(-1) ?? null);
       const after = behind(before, 'one-inside-after-another');
       keys.push(this.add(own, { role: 'inside', scope: clock, round: 0, faces: 'inside', films, after }));
@@ -126,11 +115,10 @@ class BodyPasses {
     let earlier: { key: string; clock: string } | null = null;
     for (const lot of new Set(this.painted.map((area) => area.lot))) {
       const own = this.painted.filter((area) => area.lot === lot);
-      const clears = own[0]!.clearSessions;
-      const films = filmsOf(own, null).flatMap((film) => {
-        if (primers.includes(film.role) || film.role === 'build') return [];
-        return [film.role === 'clear' && clears[0] !== undefined ? { ...film, coats: clears[0] } : film];
-      });
+      const clears = clearsOf(own);
+      const films = together(own, (area) => withFirstClears(ownFilms(area, 'colour'), clears[0]));
+      const top = films.findLastIndex(isClear);
+      if (top >= 0) films[top] = { ...films[top]!, of: sumOf(clears) };
       const clock = own[0]!.clock;
       const after = [
         ...(this.body.loose ? [] : insides.map((pass) => ({ pass, why: 'insides-first' as const }))),
@@ -138,7 +126,7 @@ class BodyPasses {
       ];
       const faces = own.some((area) => area.insides === 'with-outside') ? 'both' : 'outside';
       const key = this.add(own, { role: 'colour', scope: lot, round: 0, faces, films, after });
-      this.clears(own, lot, key, clears.slice(1));
+      this.clears(own, lot, key, clears);
       earlier = { key, clock };
     }
   }
@@ -150,10 +138,15 @@ class BodyPasses {
     sessions: readonly number[],
   ): void {
     let last = colour;
+    const all = sumOf(sessions);
+    let first = 1;
     sessions.forEach((coats, i) => {
-      const films = filmsOf(own, ['clear']).map((film) => ({ ...film, coats }));
-      const after = behind(last, 'film-beneath');
-      last = this.add(own, { role: 'clear', scope: lot, round: i + 2, faces: 'outside', films, after });
+      if (i > 0) {
+        const films = clearFilms(own, coats).map((film) => ({ ...film, first, of: all }));
+        const after = behind(last, 'film-beneath');
+        last = this.add(own, { role: 'clear', scope: lot, round: i + 1, faces: 'outside', films, after });
+      }
+      first += coats;
     });
   }
 
@@ -166,15 +159,32 @@ class BodyPasses {
 
 const behind = (pass: string | null, why: OrderWhy): Pass['after'] => (pass === null ? [] : [{ pass, why }]);
 
-/** Films of areas, each product once with the most coats any of them gets; of these roles, or of all. */
-function filmsOf(areas: readonly ProgrammeArea[], roles: readonly LayerRole[] | null): PassFilm[] {
-  const found = new Map<string, PassFilm>();
-  for (const { films } of areas)
-    for (const film of films) {
-      if (roles && !roles.includes(film.role)) continue;
-      const name = `${film.role} ${film.product}`;
-      const known = found.get(name);
-      if (!known || known.coats < film.coats) found.set(name, film);
-    }
-  return [...found.values()];
-}
+/** Films of an area that one kind of pass lays, bottom up. */
+const ownFilms = ({ films }: ProgrammeArea, home: FilmHome): AreaFilm[] =>
+  films.filter((_, at) => homeOf(films, at) === home);
+
+const together = (areas: readonly ProgrammeArea[], share: (area: ProgrammeArea) => AreaFilm[]): PassFilm[] =>
+  filmsTogether(areas.map((area) => ({ area: area.key, films: share(area) })));
+
+const isClear = ({ role }: AreaFilm): boolean => role === 'clear';
+
+/** Only the topmost clear of a stack is laid in several sessions; those beneath lie between colours. */
+const withFirstClears = (films: readonly AreaFilm[], coats: number | undefined): AreaFilm[] =>
+  films.map((film, at) =>
+    coats !== undefined && at === films.findLastIndex(isClear) ? { ...film, coats } : film,
+  );
+
+const clearFilms = (areas: readonly ProgrammeArea[], coats: number): PassFilm[] =>
+  together(areas, ({ films }) => {
+    const top = films.findLast(isClear);
+    return top ? [{ ...top, coats }] : [];
+  });
+
+/** Coats of clear in each session of a lot: those of the area that gets most. */
+const clearsOf = (areas: readonly ProgrammeArea[]): readonly number[] =>
+  areas.reduce<readonly number[]>(
+    (most, { clearSessions }) => (sumOf(clearSessions) > sumOf(most) ? clearSessions : most),
+    [],
+  );
+const sumOf = (list: readonly number[]): number => list.reduce((sum, one) => sum + one, 0);
+const keysOf = (areas: readonly ProgrammeArea[]): string[] => areas.map((area) => area.key);

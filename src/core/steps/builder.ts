@@ -65,7 +65,7 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
   draft.network.programme = programme;
   const tasks = tasksOf(works, programme, main, draft.entries);
   const bySection = new Map(works.map((work) => [work.section.key, work]));
-  new Emission(draft, bySection, tasks, route === 'hull').all();
+  new Emission(draft, bySection, programme, tasks, route === 'hull').all();
   for (const { section, situation } of works)
     if (situation.route === 'panel' && section.depth === 'scuff' && gloss.has(section.level))
       draft.warn({ code: 'gloss-over-straightness', section: section.key });

@@ -1,18 +1,18 @@
-import type { JobSection } from '../record';
+import type { Pass, Programme } from '../programme';
 import type { Part } from '../vehicle';
 import { closeBareMetal, closeSpots } from './bare-metal';
 import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
-import { quantityOf } from './labour';
-import { ruledRate, ruledShare } from './level-work';
+import { FilmLedger } from './film-ledger';
+import type { Faces } from './labour';
+import { layPass } from './lay-pass';
+import { weightsOf } from './area-weights';
 import type { StepDraft } from './draft';
-import { HandFilms } from './hand-films';
-import type { Laying } from './laying';
-import { layRolled } from './rolled-coats';
-import { OpenFilms } from './open-films';
 import type { Role } from './operation';
+import { passOf } from './pass-of-task';
+import { rollPass } from './roll-pass';
 import type { SectionWork } from './section-work';
-import { afterSanding, type Session } from './session';
-import { laySession } from './session-of-task';
+import type { Session } from './session';
+import { warnOfFilm } from './film-warnings';
 import type { StepReason } from './step';
 import { quoteOutside, stripMethod } from './stripping';
 import type { Task } from './task-model';
@@ -28,29 +28,26 @@ const leavesFilmAlone = new Set(['guide-coat', 'test-panel', 'approve-sample', '
 const hangs: ReadonlySet<string> = new Set(['hang-loose', 'take-off-loose']);
 
 /** Turns tasks into steps, stays and links, and knows what each task ended with. */
-export class Emission implements Laying {
+export class Emission {
   /** Steps after which a task is over. */
-  readonly ends = new Map<string, string[]>();
-  /** The last film of each section, while nobody has worked on it yet. */
-  readonly standing = new Map<string, Session>();
-  readonly topmost = new Map<string, Session>();
-  readonly open = new OpenFilms();
-  private readonly byHand: HandFilms;
+  private readonly ends = new Map<string, string[]>();
+  private readonly ledger: FilmLedger;
 
   constructor(
-    readonly draft: StepDraft,
-    readonly works: ReadonlyMap<string, SectionWork>,
+    private readonly draft: StepDraft,
+    private readonly works: ReadonlyMap<string, SectionWork>,
+    private readonly programme: Programme,
     private readonly tasks: ReadonlyMap<string, Task>,
     private readonly isHull: boolean,
   ) {
-    this.byHand = new HandFilms(draft);
+    this.ledger = new FilmLedger(draft);
   }
 
   all(): void {
     for (const node of nodesOf(this.tasks, this.isHull)) this.node(node);
   }
 
-  partsOf(task: Task) {
+  private partsOf(task: Task) {
     const parts = task.sections.flatMap((section) => this.works.get(section.key)!.group.partsOf(section));
     if (!hangs.has(task.operation.code)) return parts;
     // Where the survey names panels that go on loosely, only these are hung and taken off again.
@@ -61,7 +58,7 @@ export class Emission implements Laying {
     return named.length > 0 ? named : parts;
   }
 
-  subjectOf = (task: Task): string => subjectOf(task.sections, task.group.sections);
+  private subjectOf = (task: Task): string => subjectOf(task.sections, task.group.sections);
 
   private node({ stage, tasks }: Node): void {
     const own = new Set(tasks.map((task) => task.key));
@@ -91,7 +88,7 @@ export class Emission implements Laying {
         this.session(task);
         break;
       case 'rolled':
-        this.ends.set(task.key, [layRolled(this, task, room.hold, this.before(task))]);
+        this.rolled(task, room);
         break;
       case 'wait':
         this.wait(task, room);
@@ -102,14 +99,65 @@ export class Emission implements Laying {
   }
 
   private session(task: Task): void {
-    const { firstCoat, unload } = laySession(this, task);
-    this.settle(task, firstCoat);
-    this.byHand.meet(task.operation, keysOf(task.sections), firstCoat);
-    this.ends.set(task.key, [unload]);
+    const { draft, ledger } = this;
+    const pass = passOf(this.programme, task);
+    const areas = keysOf(task.sections);
+    const parts = this.partsOf(task);
+    const coated = facesOf(pass, parts);
+    const sessions = layPass(draft, {
+      pass,
+      key: task.key,
+      works: this.worksOf(task),
+      parts,
+      subject: this.subjectOf(task),
+      after: this.before(task),
+      round: task.round,
+      rounds: task.rounds,
+    });
+    const [first] = sessions;
+    const last = sessions.at(-1)!;
+    closeBareMetal(draft, this.tasks, task, first!);
+    ledger.coatedOver(areas, coated, first!.firstCoat);
+    this.closeWindows(areas, coated, first!);
+    if (pass.role === 'colour') for (const work of this.worksOf(task)) warnOfFilm(draft, work);
+    ledger.coated(areas, coated, last, true);
+    this.settle(task, first!.firstCoat);
+    ledger.meet(task.operation, areas, first!.firstCoat);
+    this.ends.set(task.key, [last.unload]);
   }
 
+  private rolled(task: Task, room: StageRoom): void {
+    const areas = keysOf(task.sections);
+    const film = rollPass(this.draft, {
+      pass: passOf(this.programme, task),
+      key: task.key,
+      scope: task.scope,
+      works: this.worksOf(task),
+      parts: this.partsOf(task),
+      subject: this.subjectOf(task),
+      hold: room.hold,
+      after: this.before(task),
+    });
+    this.ledger.coated(areas, () => 'both', film, false);
+    this.ends.set(task.key, [film.unload]);
+  }
+
+  /** Films that nobody opened since want their next coat inside their window, on every face and whatever is built. */
+  private closeWindows(areas: readonly string[], coated: (area: string) => Faces, session: Session): void {
+    for (const { film, face, sections } of this.ledger.openBeneath(areas, coated)) {
+      const maxMin = this.draft.closes(film.lastProduct, 'recoatMaxMin', 'booth');
+      if (maxMin === null) continue;
+      const [from, to, product] = [film.lastCoat, session.firstCoat, film.lastProduct.code];
+      const key = `${from}>${to}${face === 'inside' ? '|inside' : ''}`;
+      this.draft.softWindow({ key, from, to, product, maxMin, sections, face });
+    }
+  }
+
+  private worksOf = (task: Task): SectionWork[] =>
+    task.sections.map((section) => this.works.get(section.key)!);
+
   /** Steps that end what a task waits for. */
-  before(task: Task): string[] {
+  private before(task: Task): string[] {
     return [...new Set([...task.needs.keys()].flatMap((key) => this.ends.get(key)!))];
   }
 
@@ -119,7 +167,7 @@ export class Emission implements Laying {
     const { situation } = this.works.get(sections[0]!.key)!;
     const loose = sections.every((one) => one.loose);
     const parts = this.partsOf(task);
-    const { rate, share } = this.weightsOf(task, parts);
+    const { rate, share } = weightsOf(draft, operation, this.worksOf(task), parts);
     const stage = isWash(operation.stage ?? '') ? 'wash' : 'bench';
     draft.work({
       key: task.key,
@@ -146,38 +194,10 @@ export class Emission implements Laying {
     });
     this.linkBefore(task, task.key, room);
     this.touchFilm(task);
-    this.byHand.meet(operation, keysOf(sections), task.key);
+    this.ledger.meet(operation, keysOf(sections), task.key);
     if (operation.does.includes('spot-prime')) closeSpots(this.draft, this.ends, task);
     if (operation.code === 'send-out') quoteOutside(draft, task.key, parts);
     this.ends.set(task.key, [task.key]);
-  }
-
-  /**
-   * Rate and share of a step over areas of several levels: the means by what each has of the work, so that
-   * rate × quantity × share is the sum over them. The rate is undefined where the catalogue's or the shop's stands.
-   */
-  private weightsOf({ operation, sections }: Task, parts: readonly Part[]) {
-    const catalogued = this.draft.rateOf(operation) ?? 0;
-    const areas = sections.map((section) => {
-      const { situation } = this.works.get(section.key)!;
-      const factor = operation.levelFactor[section.level] ?? 1;
-      const ruled = ruledRate(operation, section, situation);
-      const own = parts.filter((part) => part.section === section.key);
-      return {
-        own: ruled ?? (factor === 1 ? undefined : catalogued * factor),
-        share: ruledShare(operation, section),
-        weighted: quantityOf(operation, own, operation.faces).weighted,
-      };
-    });
-    const [first] = areas;
-    const isAlike = areas.every((one) => one.own === first!.own && one.share === first!.share);
-    const sum = (value: (one: (typeof areas)[number]) => number) =>
-      areas.reduce((total, one) => total + value(one), 0);
-    const weighted = sum((one) => one.weighted);
-    if (isAlike || weighted === 0) return { rate: first!.own, share: first!.share };
-    const share = sum((one) => one.share * one.weighted) / weighted;
-    const worked = sum((one) => (one.own ?? catalogued) * one.share * one.weighted);
-    return { rate: share === 0 ? 0 : worked / (share * weighted), share };
   }
 
   /** Ties a step to what comes before it; what ended before the body came into its room is waited for by its entry. */
@@ -206,40 +226,28 @@ export class Emission implements Laying {
   private touchFilm(task: Task): void {
     const { does, code, phase, unit, shareBy, faces } = task.operation;
     const is = (...roles: readonly Role[]) => does.some((role) => roles.includes(role));
-    if (is('cover-others')) return this.waitFor('tapeAfterMin', task, this.besides(task));
-    if (is('cover-inside', 'cover-outside')) return this.waitFor('tapeAfterMin', task, task.sections);
-    if (is('uncover')) return this.waitFor('handleAfterMin', task, task.sections);
-    if (is('fit', 'hang')) this.waitFor('handleAfterMin', task, task.sections);
+    const { ledger } = this;
+    const { key } = task;
+    const own = keysOf(task.sections);
+    if (is('cover-others')) return ledger.borne('tapeAfterMin', this.besides(task), 'both', key);
+    if (is('cover-inside')) return ledger.borne('tapeAfterMin', own, 'inside', key);
+    if (is('cover-outside')) return ledger.borne('tapeAfterMin', own, 'outside', key);
+    if (is('uncover')) return ledger.borne('handleAfterMin', own, 'outside', key);
+    if (is('fit', 'hang')) ledger.borne('handleAfterMin', own, 'both', key);
     if (leavesFilmAlone.has(code) || phase === 'return' || unit === 'job' || is('uncover-wet')) return;
-    for (const section of task.sections) {
-      const film = this.standing.get(section.key);
-      if (!film) continue;
-      afterSanding(this.draft, film, task.key);
-      this.standing.delete(section.key);
-    }
-    if (is('scuff', 'block', 'sand', 'cut') && shareBy === null)
-      this.open.opened(keysOf(task.sections), faces);
+    ledger.sanded(own, faces, key);
+    if (is('scuff', 'block', 'sand', 'cut') && shareBy === null) ledger.opened(own, faces);
   }
 
   /** What else stands on the body, and is covered while these sections are sprayed. */
-  private besides({ group, sections }: Task): JobSection[] {
-    return group.loose ? [] : group.sections.filter((one) => !sections.includes(one));
-  }
-
-  private waitFor(key: 'tapeAfterMin' | 'handleAfterMin', task: Task, sections: readonly JobSection[]): void {
-    const films = new Set(sections.flatMap((one) => this.topmost.get(one.key) ?? []));
-    const code = key === 'tapeAfterMin' ? 'tape-after' : 'handle-after';
-    for (const { lastCoat, lastProduct } of films) {
-      const why = { code, product: lastProduct.code, airC: this.draft.airC('bay') } as const;
-      this.draft.link(lastCoat, task.key, why, this.draft.waits(lastProduct, key, 'bay'));
-    }
+  private besides({ group, sections }: Task): string[] {
+    return group.loose ? [] : keysOf(group.sections.filter((one) => !sections.includes(one)));
   }
 
   private wait(task: Task, room: StageRoom): void {
     const { draft } = this;
     const { operation, sections } = task;
-    const cures = operation.makes === 'cured' ? sections : [];
-    const films = [...new Set(cures.flatMap((one) => this.standing.get(one.key) ?? []))];
+    const films = operation.makes === 'cured' ? this.ledger.cured(keysOf(sections)) : [];
     const [film] = films;
     const schools = this.works.get(leading(sections).key)!.situation.schools;
     const product = film?.lastProduct;
@@ -257,10 +265,9 @@ export class Emission implements Laying {
     }
     // The film cures in the booth as well as beside it; what follows needs both the cure and the room.
     this.ends.set(task.key, [task.key, ...this.before(task)]);
-    for (const section of sections) this.standing.delete(section.key);
   }
 
-  reasons(task: Task): StepReason[] {
+  private reasons(task: Task): StepReason[] {
     const { operation, round, rounds, sections } = task;
     const section = leading(sections);
     const said: StepReason[] = [];
@@ -273,8 +280,11 @@ export class Emission implements Laying {
     if (operation.cautions.includes('licensed-hold')) said.push({ code: 'licensed-hold' });
     return [...said, { code: 'operation', why: operation.why }];
   }
+}
 
-  closeBareMetal(task: Task, session: Session): void {
-    closeBareMetal(this.draft, this.tasks, task, session);
-  }
+/** Faces of an area that a pass coats: a roof without insides has only its outside, and so has what is shut. */
+function facesOf({ faces, shut }: Pass, parts: readonly Part[]): (area: string) => Faces {
+  if (faces !== 'both') return () => faces;
+  const open = new Set(parts.flatMap((part) => (part.insideM2 > 0 ? [part.section] : [])));
+  return (area) => (open.has(area) && !shut.includes(area) ? 'both' : 'outside');
 }

@@ -31,6 +31,6 @@ function areaOf({ group, section, clock, lot, situation, rounds }: SectionWork):
       .filter((layer) => layer.coats > 0)
       .map(({ role, product, coats }) => ({ role, product: product.code, coats })),
     buildRounds: rounds.build,
-    clearSessions: clearSessions(stack, schools.clears === 'cut-and-clear'),
+    clearSessions: clearSessions(stack, situation),
   };
 }

@@ -120,11 +120,17 @@ type Survey = Job['surveyed'][number];
 const untested = (surveys: readonly (Survey | undefined)[], test: (one: Survey) => string): boolean =>
   surveys.length === 0 || surveys.some((one) => one === undefined || test(one) === 'not-tested');
 
-/** Clears in each session: as many as the product takes at once, or half and half where they are cut flat between. */
-export function clearSessions(stack: SectionStack, cut: boolean): number[] {
-  const clear = stack.layers.find((layer) => layer.role === 'clear');
+/** Topmost clears in each session: as many as the product takes at once, or half and half where they are cut flat between. */
+export function clearSessions(
+  { layers }: SectionStack,
+  { route, schools }: Pick<SectionSituation, 'route' | 'schools'>,
+): number[] {
+  const clear = layers.findLast((layer) => layer.role === 'clear');
   if (!clear || clear.coats === 0) return [];
-  return clearSessionSizes(clear.coats, clear.product.coating!.coatsPerSession, cut);
+  // An airframe gets all of its coats in one session, within the window of its epoxy.
+  if (route !== 'panel') return [clear.coats];
+  const { coatsPerSession } = clear.product.coating!;
+  return clearSessionSizes(clear.coats, coatsPerSession, schools.clears === 'cut-and-clear');
 }
 
 /** How often a section goes through each loop. */
@@ -137,13 +143,12 @@ export function roundsOf(
   const builds = situation.route === 'panel' && situation.lays.has('build') && section.depth !== 'scuff';
   const fills = situation.route === 'panel' && section.depth !== 'scuff';
   const fairs = situation.route === 'hull' && !situation.flags.has('antifouling');
-  const cut = situation.schools.clears === 'cut-and-clear';
   return {
     filler:
       fairs || fills
         ? (section.rounds.filler ?? (fairs ? hullFairing[section.level] : standard.fillerRounds))
         : 0,
     build: builds ? Math.max(1, section.rounds.build ?? standard.blockRounds) : 0,
-    clears: situation.route === 'panel' ? Math.max(0, clearSessions(stack, cut).length - 1) : 0,
+    clears: Math.max(0, clearSessions(stack, situation).length - 1),
   };
 }

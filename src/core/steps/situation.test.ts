@@ -195,6 +195,7 @@ describe('rounds', () => {
     [8, true, [3, 3, 2]],
   ])('%d clears, cut flat between: %s, go into sessions of %j at three a session', (coats, cut, sessions) => {
     const [one] = jobFixture({ bodyKind: 'coupe', level: 'Show' }, { coats: { clear: coats } }).sections;
-    expect(clearSessions(stackOf(one!, shelf), cut)).toEqual(sessions);
+    const schools = { ...plainSchools, clears: cut ? 'cut-and-clear' : 'one-session' } as const;
+    expect(clearSessions(stackOf(one!, shelf), { route: 'panel', schools })).toEqual(sessions);
   });
 });

@@ -1,31 +1,46 @@
 import type { Product } from '../film';
+import { areasOfCoat, type Pass } from '../programme';
+import type { Part } from '../vehicle';
 import { keysOf, leading } from './group';
-import type { Laying } from './laying';
-import { allOf, sharedLayers } from './shared-layers';
-import { litresOf } from './session';
+import { layerBehind } from './lay-pass';
+import type { SectionWork } from './section-work';
+import { litresOf, type Session } from './session';
 import type { StepDraft } from './draft';
 import type { StackLayer } from './stack';
 import type { LinkReason } from './step';
-import type { Task } from './task-model';
 
-/** Coats by roller or brush, sanded between where the product asks for it. @returns the last step */
-export function layRolled(laying: Laying, task: Task, hold: string | null, start: readonly string[]): string {
-  const { draft } = laying;
-  const { situation } = laying.works.get(leading(task.sections).key)!;
+export interface RolledPass {
+  pass: Pass;
+  /** Key of the task, and what its steps are named by. */
+  key: string;
+  scope: string;
+  works: readonly SectionWork[];
+  parts: readonly Part[];
+  subject: string;
+  hold: string | null;
+  after: readonly string[];
+}
+
+/** Coats by roller or brush, sanded between where the product asks for it. @returns the film they leave */
+export function rollPass(draft: StepDraft, rolled: RolledPass): Session {
+  const { pass, works, scope, hold, subject } = rolled;
+  const all = works.map((work) => work.section);
+  const { schools } = works.find((work) => work.section === leading(all))!.situation;
   let last: string | null = null;
   let beneath: Product | null = null;
-  for (const { layer, partsOf } of sharedLayers(laying, task, allOf)) {
-    for (let coat = 1; coat <= layer.coats; coat += 1) {
-      const parts = partsOf?.(coat) ?? laying.partsOf(task);
-      const coated = new Set(parts.map((part) => part.section));
-      const sections = keysOf(task.sections).filter((key) => coated.has(key));
-      const common = { subject: laying.subjectOf(task), sections, parts, hold };
-      const of = { role: layer.role, product: layer.product.code, coat, of: layer.coats };
+  for (const film of pass.films) {
+    const layer = layerBehind(works, film);
+    for (let coat = 1; coat <= film.coats; coat += 1) {
+      const coated = new Set(areasOfCoat(film, coat));
+      const parts = rolled.parts.filter((part) => coated.has(part.section));
+      const sections = keysOf(all).filter((key) => coated.has(key));
+      const common = { subject, sections, parts, hold };
+      const of = { role: layer.role, product: layer.product.code, coat, of: film.coats };
       const sanded = beneath !== null && sandsBetween(layer, coat);
       if (sanded) {
         const sand = draft.work({
           ...common,
-          key: `${task.scope}/sand-${layer.role}-${coat}`,
+          key: `${scope}/sand-${layer.role}-${coat}`,
           operation: 'sand-between',
           because: [{ code: 'layer', ...of }],
           after: [],
@@ -35,15 +50,15 @@ export function layRolled(laying: Laying, task: Task, hold: string | null, start
       }
       const key = draft.work({
         ...common,
-        key: `${task.scope}/${layer.role}-${coat}`,
-        operation: situation.schools.application === 'brush' ? 'brush' : 'roll',
-        name: `${layer.product.name}, coat ${coat} of ${layer.coats}`,
+        key: `${scope}/${layer.role}-${coat}`,
+        operation: schools.application === 'brush' ? 'brush' : 'roll',
+        name: `${layer.product.name}, coat ${coat} of ${film.coats}`,
         phase: layer.role === 'topcoat' ? 'colour' : 'build',
         because: [{ code: 'layer', ...of }, ...(layer.typed ? [{ code: 'typed-coats' as const }] : [])],
-        after: last === null ? start : sanded ? [last] : [],
+        after: last === null ? rolled.after : sanded ? [last] : [],
         leaves: looks[layer.role] ?? 'high-build',
         coat: {
-          session: `${task.scope}/${layer.role}-${coat}`,
+          session: `${scope}/${layer.role}-${coat}`,
           ...of,
           areaM2: parts.reduce((sum, part) => sum + part.outsideM2, 0),
           faces: 'both',
@@ -56,12 +71,7 @@ export function layRolled(laying: Laying, task: Task, hold: string | null, start
       beneath = layer.product;
     }
   }
-  const film = { key: task.key, firstCoat: last!, lastCoat: last!, lastProduct: beneath!, unload: last! };
-  for (const section of task.sections) {
-    laying.standing.set(section.key, film);
-    laying.topmost.set(section.key, film);
-  }
-  return last!;
+  return { key: rolled.key, firstCoat: last!, lastCoat: last!, lastProduct: beneath!, unload: last! };
 }
 
 const looks: Partial<Record<string, 'colour' | 'epoxy'>> = {
@@ -73,7 +83,6 @@ const looks: Partial<Record<string, 'colour' | 'epoxy'>> = {
 /** Enamels and primers are sanded before every further coat; barrier and antifouling go on while the last still takes. */
 const sandsBetween = (layer: StackLayer, coat: number): boolean =>
   layer.role === 'topcoat' || (layer.role === 'primer' && coat > 1);
-
 function follow(draft: StepDraft, from: string, to: string, product: Product, how: 'sand' | 'recoat'): void {
   const airC = draft.airC('bay');
   if (how === 'sand') {

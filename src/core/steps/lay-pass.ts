@@ -1,0 +1,145 @@
+import { areasOfCoat, type Pass, type PassFilm } from '../programme';
+import type { Part } from '../vehicle';
+import { leading } from './group';
+import { crewMinutes } from './labour';
+import type { SectionWork } from './section-work';
+import { addSession, longestShift, withinRecoat, type Session, type SessionLayer } from './session';
+import type { SectionStack, StackLayer } from './stack';
+import type { StepDraft } from './draft';
+import type { StepReason } from './step';
+
+export interface SprayedPass {
+  pass: Pass;
+  /** Key of its first session. */
+  key: string;
+  works: readonly SectionWork[];
+  /** Panels of all its areas. */
+  parts: readonly Part[];
+  subject: string;
+  /** Steps before it. */
+  after: readonly string[];
+  round: number;
+  rounds: number;
+}
+
+/** The booth sessions of a sprayed pass, in their order: one, or colour and clear apart where no shift holds both. */
+export function layPass(draft: StepDraft, sprayed: SprayedPass): Session[] {
+  const { pass, works, key, subject } = sprayed;
+  const shut = new Set(pass.shut);
+  // What is shut has no inside to spray, whatever the others of the session have.
+  const parts = sprayed.parts.map((part) => (shut.has(part.section) ? { ...part, insideM2: 0 } : part));
+  const layers = pass.films.map((film) => layerOf(draft, sprayed, film, parts));
+  const lists = pass.role === 'colour' ? splitByShift(draft, parts, layers) : [layers];
+  const sessions: Session[] = [];
+  for (const [i, list] of lists.entries()) {
+    const last = sessions.at(-1);
+    const session = addSession(draft, {
+      key: i === 0 ? key : `${key}-${i + 1}`,
+      subject,
+      sections: works.map((work) => work.section.key),
+      parts,
+      layers: list,
+      after: last ? [last.unload] : sprayed.after,
+      faces: pass.faces,
+      shut: [...pass.shut],
+    });
+    if (last) withinRecoat(draft, last, session.firstCoat);
+    sessions.push(session);
+  }
+  return sessions;
+}
+
+/** The layer of a stack that a film of a pass lays: that of the area that leads, if it has it. */
+export function layerBehind(works: readonly SectionWork[], { role, product }: PassFilm): StackLayer {
+  const lead = leading(works.map((work) => work.section));
+  const leadFirst = [...works].sort((a, b) => Number(b.section === lead) - Number(a.section === lead));
+  for (const { group, section } of leadFirst) {
+    const found = group
+      .stackOf(section)
+      .layers.find((layer) => layer.role === role && layer.product.code === product);
+    if (found) return found;
+  }
+  throw new Error(`${product} is in no stack of its pass`);
+}
+
+function layerOf(
+  draft: StepDraft,
+  sprayed: SprayedPass,
+  film: PassFilm,
+  parts: readonly Part[],
+): SessionLayer {
+  const { works } = sprayed;
+  const layer = layerBehind(works, film);
+  const isShared = areasOfCoat(film, film.coats).length === works.length;
+  return {
+    role: film.role,
+    product: layer.product,
+    coats: film.coats,
+    firstCoat: film.first,
+    allCoats: film.of,
+    because: reasonsOf(sprayed, film, layer),
+    partsOf: isShared
+      ? null
+      : (coat) => {
+          const areas = new Set(areasOfCoat(film, coat));
+          return parts.filter((part) => areas.has(part.section));
+        },
+  };
+}
+
+function reasonsOf(
+  { pass, works, round, rounds }: SprayedPass,
+  film: PassFilm,
+  layer: StackLayer,
+): StepReason[] {
+  const first = leading(works.map((work) => work.section));
+  const { group, situation } = works.find((work) => work.section === first)!;
+  const typed: StepReason[] = layer.typed ? [{ code: 'typed-coats' }] : [];
+  switch (pass.role) {
+    case 'prime':
+      return situation.route === 'aircraft' ? typed : [{ code: 'depth', depth: 'bare' }];
+    case 'build':
+      return [{ code: 'level-round', level: first.level, round, of: rounds }];
+    case 'inside':
+      return [];
+    case 'clear':
+      return [
+        {
+          code: 'session-limit',
+          product: film.product,
+          most: layer.product.coating!.coatsPerSession ?? film.coats,
+        },
+      ];
+    case 'colour':
+      return typed.length > 0 || film.role !== 'clear' ? typed : budgetOf(group.stackOf(first));
+  }
+}
+
+function budgetOf({ clear }: SectionStack): StepReason[] {
+  if (!clear) return [];
+  const { coats, leftFlatUm, leftEdgeUm, tapeThrough } = clear;
+  const tape = tapeThrough === null ? null : String(tapeThrough);
+  return [{ code: 'clear-budget', coats, leftFlatUm, leftEdgeUm, tapeThrough: tape }];
+}
+
+/** Colour and clear in one session where a shift holds them, else the clear in one of its own. */
+function splitByShift(draft: StepDraft, parts: readonly Part[], layers: SessionLayer[]): SessionLayer[][] {
+  if (fitsShift(draft, parts, layers)) return [layers];
+  const top = layers.findLastIndex((one) => one.role !== 'clear') + 1;
+  const later = layers
+    .slice(top)
+    .map((one) => ({ ...one, because: [...one.because, { code: 'shift-limit' as const }] }));
+  return [layers.slice(0, top), later].filter((list) => list.length > 0);
+}
+
+/** A rough sum of a session, to decide whether it is split between colour and clear. */
+function fitsShift(draft: StepDraft, parts: readonly Part[], layers: readonly SessionLayer[]): boolean {
+  const area = parts.reduce((sum, part) => sum + part.outsideM2 + part.insideM2, 0);
+  const painters = area > 20 ? 2 : 1;
+  const wipe = crewMinutes(35 + 2 * area * 1.3, painters);
+  const coats = layers.reduce(
+    (sum, one) => sum + one.coats * (crewMinutes(3 * area * 1.1, painters) + one.product.coating!.flashMin),
+    0,
+  );
+  return wipe + coats <= longestShift(draft);
+}
