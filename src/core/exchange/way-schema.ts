@@ -1,5 +1,14 @@
 import Joi from 'joi';
-import { coatSystemOf, laddersWith, layerRoles, levels, type CoatSystem, type Ladder } from '../film';
+import {
+  coatSystemOf,
+  isUpperRole,
+  laddersWith,
+  layerRank,
+  layerRoles,
+  levels,
+  type CoatSystem,
+  type Ladder,
+} from '../film';
 import type { JobSection } from '../record';
 import type { Shop } from '../shop';
 import { substrates } from '../vehicle';
@@ -42,16 +51,21 @@ const ladderFields = {
     .max(20),
 };
 
-/** Layers stand from the metal up; a system lays each once, and its clear follows the budget at most once. */
+/**
+ * Layers stand from the metal up. Primers and undercoats lie beneath in their one order, each once; colours, translucent
+ * layers and clears over them in any order that their sheets allow; only the topmost clear follows the budget.
+ */
 const orderOfLayers: Joi.CustomValidator<Pick<CoatSystem, 'layers'>> = (entry, helper) => {
   const { layers } = entry;
-  const at = (i: number) => layerRoles.indexOf(layers[i]!.role);
-  for (let i = 1; i < layers.length; i++) {
-    if (at(i) === at(i - 1)) return helper.message({ custom: `{{#label}}: ${layers[i]!.role} stands twice` });
-    if (at(i) < at(i - 1))
-      return helper.message({
-        custom: `{{#label}}: ${layers[i]!.role} cannot lie over ${layers[i - 1]!.role}`,
-      });
+  const fault = (custom: string) => helper.message({ custom: `{{#label}}: ${custom}` });
+  for (const [i, { role, product, coats }] of layers.entries()) {
+    const below = layers[i - 1];
+    const isTwice = below?.role === role && (below.product === product || !isUpperRole(role));
+    if (isTwice) return fault(`${role} stands twice`);
+    if (below && layerRank(role) < layerRank(below.role))
+      return fault(`${role} cannot lie over ${below.role}`);
+    if (coats.rule === 'budget' && i < layers.findLastIndex((one) => one.role === 'clear'))
+      return fault('only the topmost clear follows the clear budget; the others have a fixed count');
   }
   return entry;
 };

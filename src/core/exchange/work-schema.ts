@@ -69,14 +69,15 @@ const operationFields = {
   mostCrew: crew(),
   place: field.oneOf(placeKinds).allow(null),
   stage: field.operationCode().allow(null),
-  unit: field.oneOf(['job', 'group', 'substrate', 'lot', 'section']),
+  unit: field.oneOf(['job', 'group', 'substrate', 'lot', 'over', 'section']),
   keyWord: Joi.string()
     .pattern(/^[a-z{}/-]{1,60}$/)
     .allow(null),
   pauses: field.flag(),
   settlesMin: field.whole(0, 100_000),
   faces: field.oneOf(['outside', 'both', 'inside']),
-  lays: some(layerRoles),
+  // Entries written before the programme said what a session lays carry this; it is read and dropped.
+  lays: some(layerRoles).optional().strip(),
   tags: some(workTags),
   consumes: Joi.array()
     .items(field.exactly({ product: field.key(), perUnit: field.figure(0, 10_000) }))

@@ -62,6 +62,9 @@ export function filmColumn(
   route: 'panel' | 'hull' | 'aircraft',
 ): FilmColumn {
   const share = clearFigures.edgeShare;
+  const laid = layers.filter((layer) => layer.coats > 0);
+  // Only the topmost clear is sanded and polished; one that lies between colours keeps all of its film.
+  const top = laid.findLastIndex((layer) => layer.role === 'clear');
   const slices: FilmSlice[] = [
     ...kept.map(({ name, um, isStripped }): FilmSlice => ({
       kind: isStripped ? 'old' : 'kept',
@@ -73,17 +76,16 @@ export function filmColumn(
       edgeTakenUm: isStripped ? um * share : 0,
       why: isStripped ? 'stripping' : 'none',
     })),
-    ...layers
-      .filter((layer) => layer.coats > 0)
-      .map((layer): FilmSlice => {
-        const laidUm = layer.coats * layer.dryUm;
-        const edgeUm = laidUm * share;
-        const [flatTakes, edgeTakes, why] = taken(layer, laidUm, edgeUm, clear, route);
-        // No work takes more of a film than is there; what lies beneath it is another matter, and told as cut through.
-        const [takenUm, edgeTakenUm] = [Math.min(laidUm, flatTakes), Math.min(edgeUm, edgeTakes)];
-        const { role: kind, name, coats } = layer;
-        return { kind, name, coats, laidUm, edgeUm, takenUm, edgeTakenUm, why };
-      }),
+    ...laid.map((layer, i): FilmSlice => {
+      const laidUm = layer.coats * layer.dryUm;
+      const edgeUm = laidUm * share;
+      const ownClear = i === top ? clear : null;
+      const [flatTakes, edgeTakes, why] = taken(layer, laidUm, edgeUm, ownClear, route);
+      // No work takes more of a film than is there; what lies beneath it is another matter, and told as cut through.
+      const [takenUm, edgeTakenUm] = [Math.min(laidUm, flatTakes), Math.min(edgeUm, edgeTakes)];
+      const { role: kind, name, coats } = layer;
+      return { kind, name, coats, laidUm, edgeUm, takenUm, edgeTakenUm, why };
+    }),
   ];
   const last = slices.at(-1);
   const sum = (pick: (slice: FilmSlice) => number) => slices.reduce((total, slice) => total + pick(slice), 0);

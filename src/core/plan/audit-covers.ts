@@ -27,9 +27,10 @@ export function coveringOf(
     if (!role) continue;
     const { over, edgesOn } = coveredBy(role, step, surfaces, painted);
     covering.laid.set(step.key, { key: step.key, over, edgesOn, ratedDays: tapeRatedDays });
-    const ends = done.filter(
-      (one) => one.start >= step.end && sharesSection(one, step) && pulls(role, rolesOf(one)),
-    );
+    const later = done.filter((one) => one.start >= step.end && sharesSection(one, step));
+    // What is masked once more was pulled before.
+    const again = later.find((one) => role === 'cover-others' && rolesOf(one).includes(role));
+    const ends = later.filter((one) => pulls(role, rolesOf(one)) && (!again || one.end <= again.start));
     const end = coverRoles[role].ends === 'first' ? ends[0] : ends.at(-1);
     if (end) covering.pulled.set(end.key, [...(covering.pulled.get(end.key) ?? []), step.key]);
   }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { jobFixture } from '../job.fixture';
-import { levels, type Level } from '../film';
+import { coatSystems, levels, type Level } from '../film';
 import {
   blankSurvey,
   depths,
@@ -23,7 +23,12 @@ const schools: fc.Arbitrary<SchoolChoice> = fc.record(
     'filler-sanding': fc.constantFrom('dry', 'wet'),
     assembly: fc.constantFrom('apart', 'assembled', 'loosely-hung'),
     sealer: fc.constantFrom('sealer', 'epoxy-wet', 'none'),
+    'clear-over': fc.constantFrom('each', 'all'),
     'polish-time': fc.constantFrom('days', 'weeks'),
+    texture: fc.constantFrom('none', 'before-colour', 'after-colour'),
+    alignment: fc.constantFrom('before', 'after'),
+    application: fc.constantFrom('roller', 'brush'),
+    stripe: fc.constantFrom('first', 'last'),
   },
   { requiredKeys: [] },
 ) as fc.Arbitrary<SchoolChoice>;
@@ -43,7 +48,7 @@ interface Drawn {
   depth: Depth;
   share: number;
   schools: SchoolChoice;
-  sections: { level: Level | null; depth: Depth | null; colour: string | null }[];
+  sections: { level: Level | null; depth: Depth | null; colour: string | null; system: number | null }[];
   panels: Drawing[];
 }
 
@@ -60,6 +65,7 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       level: maybe(fc.constantFrom(...levels)),
       depth: maybe(fc.constantFrom(...depths)),
       colour: maybe(fc.constantFrom('First colour', 'Second colour', 'Third colour')),
+      system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
     }),
     { minLength: 6, maxLength: 6 },
   ),
@@ -85,10 +91,12 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
     one.kind.dimensions.map((each) => [each.key, each.min + (each.initial - each.min) * one.share]),
   );
   const base = jobFixture({ bodyKind: one.kind.key, dimensions, level: one.level }, { depth: one.depth });
+  const systems = coatSystems.filter((system) => system.route === one.kind.route);
   const sections = base.sections.map((section, i) => {
     const own = one.sections[i % one.sections.length]!;
     return {
       ...section,
+      system: own.system === null ? section.system : systems[own.system % systems.length]!.key,
       level: own.level ?? section.level,
       depth: own.depth ?? section.depth,
       colourName: own.colour ?? section.colourName,

@@ -11,6 +11,8 @@ export interface ProgrammeArea {
   clock: string;
   /** Clocks that get their last coats in one session share it: the first of them. */
   lot: string;
+  /** Lots that get their clear in the same sessions, over all colours at once, share it; null where each has its own. */
+  clearOver: string | null;
   body: string;
   /** Its pieces lie apart: nothing of them covers another. */
   loose: boolean;
@@ -51,7 +53,13 @@ export type PassRole = 'prime' | 'build' | 'inside' | 'colour' | 'clear';
 
 /** Why one pass comes after another. */
 export type OrderWhy =
-  'film-beneath' | 'one-inside-after-another' | 'insides-first' | 'from-the-top' | 'by-hand' | 'booth';
+  | 'film-beneath'
+  | 'clear-over-all'
+  | 'one-inside-after-another'
+  | 'insides-first'
+  | 'from-the-top'
+  | 'by-hand'
+  | 'booth';
 
 /** What is coated together. */
 export interface Pass {

@@ -26,6 +26,7 @@ const area = (key: string, over: Partial<ProgrammeArea> = {}): ProgrammeArea => 
   key,
   clock: key,
   lot: key,
+  clearOver: null,
   body: 'body',
   loose: false,
   buildType: 'panel',

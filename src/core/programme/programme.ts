@@ -1,11 +1,8 @@
-import type { LayerRole } from '../film';
 import { coverOf } from './covers';
 import { isByHand } from './colour-order';
 import { filmsTogether, homeOf, type FilmHome } from './films';
 import { coatsInRound, onInside } from './rounds';
 import type { AreaFilm, Body, OrderWhy, Pass, PassFilm, Programme, ProgrammeArea } from './model';
-
-const onInsides: readonly LayerRole[] = ['promoter', 'ground', 'colour', 'topcoat', 'clear'];
 
 type PassGiven = Pick<Pass, 'role' | 'scope' | 'round' | 'faces' | 'films' | 'after'>;
 
@@ -57,6 +54,7 @@ class BodyPasses {
   private add(areas: readonly ProgrammeArea[], given: PassGiven): string {
     const { role, scope, round } = given;
     const key = [scope, role, ...(round > 0 ? [round] : [])].join('/');
+    const isShut = role === 'colour' || (role === 'clear' && given.faces === 'both');
     const isHull = areas.some((area) => area.buildType === 'hull');
     this.passes.push({
       ...given,
@@ -64,7 +62,7 @@ class BodyPasses {
       body: this.body.key,
       application: isHull ? 'roll' : 'spray',
       areas: keysOf(areas),
-      shut: role === 'colour' ? keysOf(areas.filter((area) => area.insides === 'first')) : [],
+      shut: isShut ? keysOf(areas.filter((area) => area.insides === 'first')) : [],
       bodyFlat: !this.body.loose && (role === 'inside' || role === 'colour'),
       cover: null,
     });
@@ -101,7 +99,8 @@ class BodyPasses {
       const own = opened.filter((area) => area.clock === clock);
       const films = together(own, (area) =>
         ownFilms(area, 'colour')
-          .filter((film) => onInsides.includes(film.role))
+          // What is primed inside takes its colour without a sealer.
+          .filter((film) => film.role !== 'sealer')
           .map((film) => ({ ...film, coats: onInside(film) })),
       );
       const before = this.body.loose ? null : (keys.at(-1) ?? null);
@@ -113,41 +112,53 @@ class BodyPasses {
 
   private colours(insides: readonly string[]): void {
     let earlier: { key: string; clock: string } | null = null;
+    /** Colours that wait for one clear over all of them. */
+    const overs = new Map<string, string[]>();
     for (const lot of new Set(this.painted.map((area) => area.lot))) {
       const own = this.painted.filter((area) => area.lot === lot);
       const clears = clearsOf(own);
-      const films = together(own, (area) => withFirstClears(ownFilms(area, 'colour'), clears[0]));
+      const over = own[0]!.clearOver;
+      const first = over === null ? clears[0] : 0;
+      const films = together(own, (area) => withFirstClears(ownFilms(area, 'colour'), first));
       const top = films.findLastIndex(isClear);
-      if (top >= 0) films[top] = { ...films[top]!, of: sumOf(clears) };
+      if (top >= 0 && over === null) films[top] = { ...films[top]!, of: sumOf(clears) };
       const clock = own[0]!.clock;
       const after = [
         ...(this.body.loose ? [] : insides.map((pass) => ({ pass, why: 'insides-first' as const }))),
         ...behind(earlier?.key ?? null, this.whyAfter(earlier?.clock ?? '', clock)),
       ];
-      const faces = own.some((area) => area.insides === 'with-outside') ? 'both' : 'outside';
-      const key = this.add(own, { role: 'colour', scope: lot, round: 0, faces, films, after });
-      this.clears(own, lot, key, clears);
+      const pass: PassGiven = { role: 'colour', scope: lot, round: 0, faces: facesOf(own), films, after };
+      const key = this.add(own, pass);
+      if (over === null) this.clears(own, { scope: lot, sessions: clears, colours: [key] });
+      else overs.set(over, [...(overs.get(over) ?? []), key]);
       earlier = { key, clock };
+    }
+    for (const [scope, colours] of overs) {
+      const own = this.painted.filter((area) => area.clearOver === scope);
+      this.clears(own, { scope, sessions: clearsOf(own), colours });
     }
   }
 
+  /** Clears after the colours of a lot, of which its colour session lays the first; over all colours they lay all. */
   private clears(
     own: readonly ProgrammeArea[],
-    lot: string,
-    colour: string,
-    sessions: readonly number[],
+    { scope, sessions, colours }: { scope: string; sessions: readonly number[]; colours: readonly string[] },
   ): void {
-    let last = colour;
-    const all = sumOf(sessions);
+    const isOver = own[0]!.clearOver !== null;
+    let after: Pass['after'] = colours.flatMap((colour) =>
+      behind(colour, isOver ? 'clear-over-all' : 'film-beneath'),
+    );
     let first = 1;
-    sessions.forEach((coats, i) => {
-      if (i > 0) {
-        const films = clearFilms(own, coats).map((film) => ({ ...film, first, of: all }));
-        const after = behind(last, 'film-beneath');
-        last = this.add(own, { role: 'clear', scope: lot, round: i + 1, faces: 'outside', films, after });
+    for (const [i, coats] of sessions.entries()) {
+      if (i > 0 || isOver) {
+        const films = clearFilms(own, coats).map((film) => ({ ...film, first, of: sumOf(sessions) }));
+        // An inside that is sprayed in one go has all it gets with the first.
+        const faces = isOver && i === 0 ? facesOf(own) : 'outside';
+        const pass: PassGiven = { role: 'clear', scope, round: i + 1, faces, films, after };
+        after = behind(this.add(own, pass), 'film-beneath');
       }
       first += coats;
-    });
+    }
   }
 
   /** Loose pieces lie apart: there the next colour only waits for the booth. */
@@ -165,6 +176,10 @@ const ownFilms = ({ films }: ProgrammeArea, home: FilmHome): AreaFilm[] =>
 
 const together = (areas: readonly ProgrammeArea[], share: (area: ProgrammeArea) => AreaFilm[]): PassFilm[] =>
   filmsTogether(areas.map((area) => ({ area: area.key, films: share(area) })));
+
+/** Of the outside passes those coat insides too that are sprayed in one go with it. */
+const facesOf = (areas: readonly ProgrammeArea[]): 'both' | 'outside' =>
+  areas.some((area) => area.insides === 'with-outside') ? 'both' : 'outside';
 
 const isClear = ({ role }: AreaFilm): boolean => role === 'clear';
 

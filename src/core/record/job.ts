@@ -20,6 +20,8 @@ export interface JobSection extends SectionRecord {
   clockName?: string;
   /** The highest level of what shares its last coats, where that is not its own: all get as many. */
   lead?: Level;
+  /** Names what it shares one clear with, where several colours of a body are cleared together. */
+  clearOver?: string;
   /** System and ladder as the shop has them, once they were looked up. */
   ways?: { system: CoatSystem | undefined; ladders: readonly Ladder[] };
 }

@@ -9,6 +9,7 @@ export const schoolOptions = {
   openings: ['one-go', 'first-soft', 'first-hard'],
   sealer: ['sealer', 'epoxy-wet', 'none'],
   clears: ['one-session', 'cut-and-clear'],
+  'clear-over': ['each', 'all'],
   'polish-time': ['days', 'weeks'],
   tape: ['after-set', 'wet'],
   texture: ['none', 'before-colour', 'after-colour'],

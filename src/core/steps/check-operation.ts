@@ -1,4 +1,5 @@
 import type { Operation } from './operation';
+import { sessionFault } from './pass-of-task';
 import { workStates } from './work-state';
 
 /**
@@ -12,6 +13,8 @@ export function checkOperation(entry: Omit<Operation, 'code'>): string | null {
     return 'the usual crew must lie between the least and the most';
   if (rate === null && rateBy === null && kind === 'work')
     return 'the rate must be a figure or follow a rule';
+  const session = sessionFault(entry);
+  if (session !== null) return session;
   const at = (state: (typeof workStates)[number]) => workStates.indexOf(state);
   const reached = [...(makes ? [makes] : []), ...before];
   for (const need of needs)

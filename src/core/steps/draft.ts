@@ -15,7 +15,7 @@ import { catalogueWith, operationIn, type Catalogue } from './catalogue';
 import type { Operation } from './operation';
 import { crewMinutes, personMinutes, quantityOf, roomForCrew } from './labour';
 import { airsOf, longestWait, monthsOf, shortestWindow } from './place-air';
-import type { WorkOptions } from './work-options';
+import type { WorkMeasure, WorkOptions } from './work-options';
 import type { LinkReason, SoftWindow, Stay, Step, StepLink, StepNetwork, StepWarning } from './step';
 
 export interface StepContext {
@@ -70,15 +70,8 @@ export class StepDraft {
   /** Adds one step of attended work and returns its key. */
   work(options: WorkOptions): string {
     const operation = this.operation(options.operation);
-    const { shop } = this.context;
-    const { share = 1, flashMin = 0, hold = null, faces = operation.faces } = options;
-    const quantity = quantityOf(operation, options.parts, faces);
-    const ownRate = shop.rates[operation.code];
-    const rate = options.rate ?? ownRate ?? operation.rate ?? 0;
-    const fixedMin = options.fixedMin ?? operation.fixedMin;
-    const learned = shop.learned[operation.code] ?? 1;
-    const worked = personMinutes(fixedMin, rate, quantity.weighted, share * learned);
-    const crew = this.crewFor(operation, options.crew, quantity.amount * share);
+    const { flashMin = 0, hold = null, faces = operation.faces } = options;
+    const { quantity, rate, fixedMin, share, learned, worked, crew } = this.reckon(options);
     const step: Step = {
       key: options.key,
       operation: operation.code,
@@ -104,7 +97,7 @@ export class StepDraft {
         weighted: quantity.weighted,
         share,
         flashMin,
-        ownRate: options.rate === undefined && ownRate !== undefined,
+        ownRate: options.rate === undefined && this.context.shop.rates[operation.code] !== undefined,
         learned,
       },
       coat: options.coat ?? null,
@@ -125,6 +118,20 @@ export class StepDraft {
     this.byKey.set(step.key, step);
     for (const from of options.after) this.link(from, options.key, { code: 'order' });
     return options.key;
+  }
+
+  /** What a step comes to before it is added: quantity, rate, person-minutes and the crew that finds room. */
+  reckon(options: WorkMeasure) {
+    const operation = this.operation(options.operation);
+    const { rates, learned: factors } = this.context.shop;
+    const { share = 1, faces = operation.faces } = options;
+    const quantity = quantityOf(operation, options.parts, faces);
+    const rate = options.rate ?? rates[operation.code] ?? operation.rate ?? 0;
+    const fixedMin = options.fixedMin ?? operation.fixedMin;
+    const learned = factors[operation.code] ?? 1;
+    const worked = personMinutes(fixedMin, rate, quantity.weighted, share * learned);
+    const crew = this.crewFor(operation, options.crew, quantity.amount * share);
+    return { quantity, rate, fixedMin, share, learned, worked, crew };
   }
 
   /** What the product of a coat asks to beware of. */

@@ -11,7 +11,7 @@ import type { Role } from './operation';
 import { passOf } from './pass-of-task';
 import { rollPass } from './roll-pass';
 import type { SectionWork } from './section-work';
-import type { Session } from './session';
+import { windowKey, type Session } from './session';
 import { warnOfFilm } from './film-warnings';
 import type { StepReason } from './step';
 import { quoteOutside, stripMethod } from './stripping';
@@ -148,7 +148,7 @@ export class Emission {
       const maxMin = this.draft.closes(film.lastProduct, 'recoatMaxMin', 'booth');
       if (maxMin === null) continue;
       const [from, to, product] = [film.lastCoat, session.firstCoat, film.lastProduct.code];
-      const key = `${from}>${to}${face === 'inside' ? '|inside' : ''}`;
+      const key = windowKey(from, to, face);
       this.draft.softWindow({ key, from, to, product, maxMin, sections, face });
     }
   }
@@ -232,7 +232,8 @@ export class Emission {
     if (is('cover-others')) return ledger.borne('tapeAfterMin', this.besides(task), 'both', key);
     if (is('cover-inside')) return ledger.borne('tapeAfterMin', own, 'inside', key);
     if (is('cover-outside')) return ledger.borne('tapeAfterMin', own, 'outside', key);
-    if (is('uncover')) return ledger.borne('handleAfterMin', own, 'outside', key);
+    if (is('uncover')) ledger.borne('handleAfterMin', own, faces, key);
+    if (is('uncover') && !is('scuff-spots')) return;
     if (is('fit', 'hang')) ledger.borne('handleAfterMin', own, 'both', key);
     if (leavesFilmAlone.has(code) || phase === 'return' || unit === 'job' || is('uncover-wet')) return;
     ledger.sanded(own, faces, key);

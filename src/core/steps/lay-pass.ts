@@ -1,9 +1,10 @@
 import { areasOfCoat, type Pass, type PassFilm } from '../programme';
 import type { Part } from '../vehicle';
 import { leading } from './group';
-import { crewMinutes } from './labour';
 import type { SectionWork } from './section-work';
-import { addSession, longestShift, withinRecoat, type Session, type SessionLayer } from './session';
+import { facesIn } from './film-ledger';
+import { addSession, withinRecoat, type CoatedFace, type Session, type SessionLayer } from './session';
+import { splitByShift } from './session-split';
 import type { SectionStack, StackLayer } from './stack';
 import type { StepDraft } from './draft';
 import type { StepReason } from './step';
@@ -29,7 +30,7 @@ export function layPass(draft: StepDraft, sprayed: SprayedPass): Session[] {
   // What is shut has no inside to spray, whatever the others of the session have.
   const parts = sprayed.parts.map((part) => (shut.has(part.section) ? { ...part, insideM2: 0 } : part));
   const layers = pass.films.map((film) => layerOf(draft, sprayed, film, parts));
-  const lists = pass.role === 'colour' ? splitByShift(draft, parts, layers) : [layers];
+  const lists = splitByShift(draft, { layers, parts, faces: pass.faces });
   const sessions: Session[] = [];
   for (const [i, list] of lists.entries()) {
     const last = sessions.at(-1);
@@ -43,10 +44,18 @@ export function layPass(draft: StepDraft, sprayed: SprayedPass): Session[] {
       faces: pass.faces,
       shut: [...pass.shut],
     });
-    if (last) withinRecoat(draft, last, session.firstCoat);
+    if (last) withinRecoat(draft, last, session, coatedFaces(pass, parts));
     sessions.push(session);
   }
   return sessions;
+}
+
+/** What a pass coats, face by face: insides only of areas that have any open. */
+function coatedFaces({ faces, areas }: Pass, parts: readonly Part[]): CoatedFace[] {
+  const opened = areas.filter((area) => parts.some((part) => part.section === area && part.insideM2 > 0));
+  return facesIn(faces)
+    .map((face) => ({ face, sections: face === 'inside' && faces === 'both' ? opened : areas }))
+    .filter(({ sections }) => sections.length > 0);
 }
 
 /** The layer of a stack that a film of a pass lays: that of the area that leads, if it has it. */
@@ -120,26 +129,4 @@ function budgetOf({ clear }: SectionStack): StepReason[] {
   const { coats, leftFlatUm, leftEdgeUm, tapeThrough } = clear;
   const tape = tapeThrough === null ? null : String(tapeThrough);
   return [{ code: 'clear-budget', coats, leftFlatUm, leftEdgeUm, tapeThrough: tape }];
-}
-
-/** Colour and clear in one session where a shift holds them, else the clear in one of its own. */
-function splitByShift(draft: StepDraft, parts: readonly Part[], layers: SessionLayer[]): SessionLayer[][] {
-  if (fitsShift(draft, parts, layers)) return [layers];
-  const top = layers.findLastIndex((one) => one.role !== 'clear') + 1;
-  const later = layers
-    .slice(top)
-    .map((one) => ({ ...one, because: [...one.because, { code: 'shift-limit' as const }] }));
-  return [layers.slice(0, top), later].filter((list) => list.length > 0);
-}
-
-/** A rough sum of a session, to decide whether it is split between colour and clear. */
-function fitsShift(draft: StepDraft, parts: readonly Part[], layers: readonly SessionLayer[]): boolean {
-  const area = parts.reduce((sum, part) => sum + part.outsideM2 + part.insideM2, 0);
-  const painters = area > 20 ? 2 : 1;
-  const wipe = crewMinutes(35 + 2 * area * 1.3, painters);
-  const coats = layers.reduce(
-    (sum, one) => sum + one.coats * (crewMinutes(3 * area * 1.1, painters) + one.product.coating!.flashMin),
-    0,
-  );
-  return wipe + coats <= longestShift(draft);
 }

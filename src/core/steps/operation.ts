@@ -1,4 +1,4 @@
-import type { LayerRole, Level } from '../film';
+import type { Level } from '../film';
 import { tiedPhases } from '../record/trade-words';
 import type { Caution } from '../safety';
 import type { PlaceKind, Skill } from '../shop';
@@ -125,8 +125,11 @@ export interface Operation {
   place: PlaceKind | null;
   /** The stay it belongs to: steps of one stage share a stay of the body in that kind of place; null for none. */
   stage: string | null;
-  /** One step for all sections that ask for it, for each body, a substrate, sections painted together, or a section. */
-  unit: 'job' | 'group' | 'substrate' | 'lot' | 'section';
+  /**
+   * One step for all sections that ask for it, for each body, a substrate, sections painted together, sections under one
+   * clear, or a section.
+   */
+  unit: 'job' | 'group' | 'substrate' | 'lot' | 'over' | 'section';
   /** Word in the step's key in place of the code, or the whole key with {group}, {section}, {substrate} in it. */
   keyWord: string | null;
   /** May pause over the night. */
@@ -134,8 +137,6 @@ export interface Operation {
   /** Minutes that what follows must wait, elapsed. */
   settlesMin: number;
   faces: 'outside' | 'both' | 'inside';
-  /** Layers a session lays. */
-  lays: readonly LayerRole[];
   tags: readonly WorkTag[];
   consumes: readonly { product: string; perUnit: number }[];
   cautions: readonly Caution[];
@@ -182,7 +183,6 @@ export const operation = (given: Given): Operation => ({
   pauses: true,
   settlesMin: 0,
   faces: 'outside',
-  lays: [],
   tags: [],
   consumes: [],
   cautions: [],

@@ -20,6 +20,19 @@ const reached: Partial<Record<OrderWhy, { state: WorkState; because: WorkState }
 };
 
 /**
+ * Under one clear the next colour only waits until the earlier one is open again; its own clear comes with all. The covers
+ * of an airframe stay on until its last colour.
+ */
+function reachedOf(why: OrderWhy, work: SectionWork, before: SectionWork) {
+  const isUnderOneClear = before.lot !== work.lot && before.over === work.over;
+  if (work.situation.route === 'aircraft')
+    return why === 'film-beneath' ? undefined : ({ state: 'coloured', because: 'coloured' } as const);
+  return isUnderOneClear && (why === 'from-the-top' || why === 'by-hand')
+    ? ({ state: 'colour-uncovered', because: 'colour-uncovered' } as const)
+    : reached[why];
+}
+
+/**
  * Ties the work of sections to the order of the passes, which they cannot see by themselves: all of a body is flat before
  * any of it is covered; insides follow each other and are shut before the first outside is covered for its colour; what
  * lies over the next colour is pulled before that is covered for; and nothing is sanded beneath the covers of others.
@@ -43,18 +56,19 @@ export function orderPasses(
   const byKey = new Map(passes.map((pass) => [pass.key, pass]));
   for (const pass of passes) {
     if (pass.role !== 'inside' && pass.role !== 'colour') continue;
-    // An airframe is covered before its first coat, and nothing on it is sanded.
     const own = pass.areas.map((key) => workOf.get(key)!);
-    if (own[0]!.situation.route === 'aircraft') continue;
+    // An airframe is covered before its first coat, and nothing on it is sanded.
+    const isSkin = own[0]!.situation.route === 'aircraft';
     const roles = pass.role === 'inside' ? opens : masks;
-    if (pass.bodyFlat)
+    if (pass.bodyFlat && !isSkin)
       for (const other of areasOf.get(pass.body)!)
         wait(pass.scope, roles, reach(other, 'refined'), 'refined');
     for (const { pass: earlier, why } of pass.after) {
-      const needed = reached[why];
-      if (!needed) continue;
-      for (const key of byKey.get(earlier)!.areas)
-        wait(pass.scope, roles, reach(workOf.get(key)!, needed.state), needed.because);
+      for (const key of byKey.get(earlier)!.areas) {
+        const before = workOf.get(key)!;
+        const needed = reachedOf(why, own[0]!, before);
+        if (needed) wait(pass.scope, roles, reach(before, needed.state), needed.because);
+      }
     }
   }
   // What is sanded and polished lies beneath the covers of the colours that follow.

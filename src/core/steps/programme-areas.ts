@@ -13,7 +13,7 @@ function inPaintOrder(works: readonly SectionWork[]): SectionWork[] {
   return [...works].sort((a, b) => a.place - b.place);
 }
 
-function areaOf({ group, section, clock, lot, situation, rounds }: SectionWork): ProgrammeArea {
+function areaOf({ group, section, clock, lot, over, situation, rounds }: SectionWork): ProgrammeArea {
   const stack = group.stackOf(section);
   const { flags, schools } = situation;
   const hasInsides = flags.has('openings');
@@ -21,6 +21,7 @@ function areaOf({ group, section, clock, lot, situation, rounds }: SectionWork):
     key: section.key,
     clock,
     lot,
+    clearOver: flags.has('clear-over') ? over : null,
     body: group.key,
     loose: group.loose,
     buildType: situation.route,

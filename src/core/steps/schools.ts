@@ -145,6 +145,21 @@ export const schools: { [K in SchoolKey]: SchoolData<K> } = {
         ? { option: 'cut-and-clear', by: 'Mirror allows no texture' }
         : { option: 'one-session', by: 'colour sanding levels what is left' },
   },
+  'clear-over': {
+    name: 'Clear over several colours',
+    routes: panel,
+    options: {
+      each: {
+        name: 'each colour its own',
+        why: 'a colour is finished before the next is masked; its edge stands on clear',
+      },
+      all: {
+        name: 'one clear over all',
+        why: 'no edge to feel, clears masked once; every colour waits for the last one, inside its window',
+      },
+    },
+    fallback: always('each', 'each colour is finished by itself'),
+  },
   'polish-time': {
     name: 'Polish',
     routes: panel,

@@ -111,6 +111,7 @@ function flagsOf(
     ['kept-film', !painted && finishes && polishingRate(ladder) + sandingRate(ladder) > 0],
     ['hand-ladder', ladder.hand],
     ['stripe', base === 'boot-top'],
+    ['clear-over', section.clearOver !== undefined && stack.clear !== null && painted],
     ['partial', job.surveyed.some((one) => one.absent) && section.depth !== 'bare' && painted],
   ];
   return new Set(holds.flatMap(([flag, is]) => (is ? [flag] : [])));
@@ -149,6 +150,6 @@ export function roundsOf(
         ? (section.rounds.filler ?? (fairs ? hullFairing[section.level] : standard.fillerRounds))
         : 0,
     build: builds ? Math.max(1, section.rounds.build ?? standard.blockRounds) : 0,
-    clears: Math.max(0, clearSessions(stack, situation).length - 1),
+    clears: Math.max(0, clearSessions(stack, situation).length - (situation.flags.has('clear-over') ? 0 : 1)),
   };
 }

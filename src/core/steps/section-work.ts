@@ -1,6 +1,7 @@
 import { colourOrder } from '../programme';
 import { clockOf, type Job, type JobSection } from '../record';
 import type { Group } from './group';
+import { schools } from './schools';
 import { roundsOf, situationOf } from './section-situation';
 import type { Route, SectionSituation, SituationFlag } from './situation';
 import type { LoopKey } from './work-state';
@@ -15,6 +16,8 @@ export interface SectionWork {
   rounds: Record<LoopKey, number>;
   /** First clock of those painted in the same session; its own where it is painted alone. */
   lot: string;
+  /** First clock of those that get their clear in the same sessions; the lot where each colour has its own. */
+  over: string;
   /** First section of the job that has its colour and system: samples and their approvals are shared by these. */
   colour: string;
   /** Painted before it on the same body. */
@@ -40,6 +43,7 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
             situation,
             rounds,
             lot: clock,
+            over: clock,
             colour: colourOf(section, groups),
             before: null,
             place: 0,
@@ -49,17 +53,22 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
     );
     const ordered = paintOrder(group, works, job.colourOrder);
     paintLots(ordered);
-    // Lots follow each other as their first sections do; what is painted together stands together in the order.
-    const lots = [...new Set(ordered.map((work) => work.lot))];
-    const inLots = [...ordered].sort((a, b) => lots.indexOf(a.lot) - lots.indexOf(b.lot));
+    clearsOver(ordered);
+    // Lots follow each other as their first sections do; what is painted or cleared together stands together in the order.
+    const inOvers = together(ordered, (work) => work.over);
+    const inLots = together(inOvers, (work) => work.lot);
+    const lots = [...new Set(inLots.map((work) => work.lot))];
     for (const [place, work] of inLots.entries()) {
       work.place = place;
       const earlier = lots[lots.indexOf(work.lot) - 1];
-      work.before = ordered.findLast((one) => one.lot === earlier) ?? null;
+      work.before = inLots.findLast((one) => one.lot === earlier) ?? null;
     }
     return group.sections.map((section) => works.get(section.key)!);
   });
   for (const work of all) if (isBesideKept(work, all)) flag(work, 'beside-kept');
+  for (const work of all)
+    if (work.situation.route === 'aircraft' && !work.group.loose && work.before !== null)
+      flag(work, 'later-colour');
   const first = firstUnit(all);
   for (const work of all)
     if (first && work.group === first.group && work.lot === first.lot) flag(work, 'first-unit');
@@ -111,6 +120,23 @@ function rankOf({ group, section, situation: { flags, schools } }: SectionWork):
   return group.partsOf(section).some((part) => part.side === 'top') ? 1 : 2;
 }
 
+/** The same list with those of one name next to each other, where the first of them stands. */
+function together<T>(list: readonly T[], nameOf: (one: T) => string): T[] {
+  const names = [...new Set(list.map(nameOf))];
+  return [...list].sort((a, b) => names.indexOf(nameOf(a)) - names.indexOf(nameOf(b)));
+}
+
+/** Colours under one clear share its sessions: the first of them names these. */
+function clearsOver(ordered: readonly SectionWork[]): void {
+  const firsts = new Map<string, string>();
+  for (const work of ordered) {
+    const { clearOver } = work.section;
+    const name = work.situation.flags.has('clear-over') ? clearOver : undefined;
+    if (name !== undefined && !firsts.has(name)) firsts.set(name, work.lot);
+    work.over = name === undefined ? work.lot : firsts.get(name)!;
+  }
+}
+
 /** Schools that shape the steps a lot has in common. */
 const shared = ['assembly', 'clears', 'polish-time', 'tape', 'texture'] as const;
 
@@ -122,10 +148,13 @@ function paintLots(ordered: readonly SectionWork[]): void {
     if (work.situation.route === 'hull') continue;
     if (work.situation.route === 'panel' && work.situation.schools.assembly === 'apart') continue;
     const { system, colourName, level, lead = level } = work.section;
-    const schools = shared.map((key) => work.situation.schools[key]);
+    // What makes no difference on its build type keeps nothing apart.
+    const { route } = work.situation;
+    const kept = shared.filter((key) => schools[key].routes.some((one) => one === route));
+    const methods = kept.map((key) => work.situation.schools[key]);
     // What is laid on an airframe differs by panel in one session; elsewhere the level shapes the steps.
     const own = work.situation.route === 'aircraft' ? [] : [lead, work.rounds.clears];
-    const alike = JSON.stringify([system, colourName, ...own, ...schools]);
+    const alike = JSON.stringify([system, colourName, ...own, ...methods]);
     if (!firsts.has(alike)) firsts.set(alike, work.clock);
     work.lot = firsts.get(alike)!;
   }

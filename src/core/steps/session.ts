@@ -1,4 +1,5 @@
 import { coatLitres, readySolids, transferEfficiency, type LayerRole, type Product } from '../film';
+import type { Face } from '../surface';
 import type { Part } from '../vehicle';
 import type { StepDraft } from './draft';
 import { quantityOf, type Faces } from './labour';
@@ -39,6 +40,8 @@ export interface Session {
 
 /** Attended flash up to this length stays with the painter; a longer one is plain waiting. */
 const attendedFlashMin = 30;
+
+/** Operations that lay a role. */
 const operationByRole: Partial<Record<LayerRole, string>> = {
   ground: 'spray-colour',
   candy: 'spray-cross',
@@ -48,6 +51,7 @@ const operationByRole: Partial<Record<LayerRole, string>> = {
   topcoat: 'spray-colour',
   clear: 'spray-clear',
 };
+export const sprayOf = (role: LayerRole): string => operationByRole[role] ?? 'spray-primer';
 const stateByRole: Partial<Record<LayerRole, Step['leaves']>> = {
   etch: 'epoxy',
   promoter: 'sealer',
@@ -72,6 +76,7 @@ const phaseByRole: Partial<Record<LayerRole, Step['phase']>> = {
 const phaseOf = (role: LayerRole): Step['phase'] => phaseByRole[role] ?? 'colour';
 /** Above this the wet edge wants a second painter. */
 const secondPainterM2 = 20;
+export const paintersOn = (areaM2: number): number => (areaM2 > secondPainterM2 ? 2 : 1);
 /** Loading is followed by the wipe, so that a booth is not held overnight for a vehicle that only stands in it. */
 const loadedMax = 60;
 /** Cleaned panels wait no longer than this before the first coat; later they are wiped again. */
@@ -115,7 +120,7 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     after: options.after,
   });
   const areaM2 = quantityOf(draft.operation('wipe'), parts, faces).amount;
-  const painters = areaM2 > secondPainterM2 ? 2 : 1;
+  const painters = paintersOn(areaM2);
   const wipe = draft.work({
     ...common,
     key: `${key}/wipe`,
@@ -165,7 +170,10 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
     max: wipedMax,
     why: { code: 'wiped' },
   };
-  for (const layer of layers) {
+  for (const [at, layer] of layers.entries()) {
+    // A role that comes again in a session is told apart by how often it came.
+    const nth = layers.slice(0, at).filter((one) => one.role === layer.role).length + 1;
+    const word = nth === 1 ? layer.role : `${layer.role}.${nth}`;
     const product = layer.product.code;
     const flash = draft.waits(layer.product, 'flashMin', 'booth');
     const attended = flash <= attendedFlashMin ? flash : 0;
@@ -178,8 +186,8 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
         ...common,
         parts: coated,
         sections: layer.partsOf ? sections.filter((one) => coatedKeys.has(one)) : sections,
-        key: `${key}/${layer.role}-${coat}`,
-        operation: operationByRole[layer.role] ?? 'spray-primer',
+        key: `${key}/${word}-${coat}`,
+        operation: sprayOf(layer.role),
         name: `${layer.product.name}, coat ${coat} of ${layer.allCoats}`,
         because: [{ code: 'layer', role: layer.role, product, coat, of: layer.allCoats }, ...layer.because],
         after: [],
@@ -229,15 +237,47 @@ export function afterSanding(draft: StepDraft, session: Session, to: string): vo
   draft.link(session.lastCoat, to, { code: 'sand-after', product: session.lastProduct.code, airC }, min);
 }
 
-/** A hard recoat window between two sessions where no sanding reopens it. */
-export function withinRecoat(draft: StepDraft, session: Session, to: string): void {
-  const max = draft.closes(session.lastProduct, 'recoatMaxMin', 'booth');
-  if (max === null) return;
-  draft.link(
-    session.lastCoat,
-    to,
-    { code: 'recoat-max', product: session.lastProduct.code, airC: draft.airC('booth') },
-    0,
-    max,
-  );
+/** Films that may be scuffed when their window has closed before the next session of the same pass. */
+const scuffed: ReadonlySet<LayerRole | undefined> = new Set<LayerRole>([
+  'sealer',
+  'clear',
+  'intercoat',
+  'promoter',
+]);
+
+/** A face of areas that a pass coats. */
+export interface CoatedFace {
+  face: Face;
+  sections: readonly string[];
+}
+
+/** Names a window; that of an inside is told apart. */
+export const windowKey = (from: string, to: string, face: Face): string =>
+  `${from}>${to}${face === 'inside' ? '|inside' : ''}`;
+
+/** The next session of a pass follows inside the window of the film that ended the last; a colour is not scuffed for it. */
+export function withinRecoat(
+  draft: StepDraft,
+  session: Session,
+  { firstCoat: to }: Session,
+  coated: readonly CoatedFace[],
+): void {
+  const { lastCoat: from, lastProduct } = session;
+  const maxMin = draft.closes(lastProduct, 'recoatMaxMin', 'booth');
+  if (maxMin === null) return;
+  const product = lastProduct.code;
+  if (scuffed.has(draft.stepOf(from).coat?.role)) {
+    for (const { face, sections } of coated)
+      draft.softWindow({
+        key: windowKey(from, to, face),
+        from,
+        to,
+        product,
+        maxMin,
+        sections: [...sections],
+        face,
+      });
+    return;
+  }
+  draft.link(from, to, { code: 'recoat-max', product, airC: draft.airC('booth') }, 0, maxMin);
 }

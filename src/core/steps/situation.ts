@@ -25,6 +25,8 @@ export const situationFlags = [
   'stripe',
   'partial',
   'beside-kept',
+  'clear-over',
+  'later-colour',
 ] as const;
 export type SituationFlag = (typeof situationFlags)[number];
 export type Route = 'panel' | 'hull' | 'aircraft';

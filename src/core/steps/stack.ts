@@ -1,6 +1,7 @@
 import {
   clearBudget,
   coatSystemOf,
+  effectFamilies,
   ladders,
   laddersWith,
   levelStandards,
@@ -73,7 +74,8 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
   const layers: StackLayer[] = [];
   const missing: string[] = [];
   let clear: ClearBudget | null = null;
-  for (const layer of system ? layersOn(section, system) : []) {
+  const all = system ? withLock(layersOn(section, system), section, shelf) : [];
+  for (const [at, layer] of all.entries()) {
     const product = shelf.get(underColour(layer, section.schools.sealer));
     if (!product?.coating) {
       missing.push(layer.product);
@@ -109,7 +111,9 @@ export function stackOf(section: JobSection, shelf: Shelf): SectionStack {
       ((layer.role === 'epoxy' || layer.role === 'etch') && section.depth !== 'bare')
     )
       computed = 0;
-    const typedCoats = section.coats[layer.role];
+    // A count that is typed is that of the topmost layer of its role.
+    const isTopmost = all.findLastIndex((one) => one.role === layer.role) === at;
+    const typedCoats = isTopmost ? section.coats[layer.role] : undefined;
     const coats = typedCoats ?? computed;
     const typed = typedCoats !== undefined;
     if (coats > 0 || typed)
@@ -128,6 +132,23 @@ function layersOn({ substrate, depth }: JobSection, { layers, route }: CoatSyste
   if (substrate === 'plastic') return has('promoter') ? layers : [once('promoter', 'promoter'), ...layers];
   const isForPlastic = has('promoter') && !has('etch', 'epoxy', 'primer');
   return isForPlastic && metals.has(substrate) ? [once('epoxy', 'epoxy-primer'), ...layers] : layers;
+}
+
+/** Effect colours that are taped before they are cleared get a coat of inter-coat clear beneath the tape. */
+function withLock(
+  layers: readonly SystemLayer[],
+  { clearOver }: JobSection,
+  shelf: Shelf,
+): readonly SystemLayer[] {
+  const isEffect = ({ product }: SystemLayer) => {
+    const sheet = shelf.get(product)?.coating;
+    return sheet !== undefined && sheet !== null && effectFamilies.has(sheet.family);
+  };
+  const at = layers.findLastIndex((layer) => layer.role === 'clear');
+  const colour = layers[at - 1];
+  if (clearOver === undefined || !colour || colour.role === 'intercoat' || !layers.some(isEffect))
+    return layers;
+  return [...layers.slice(0, at), once('intercoat', 'inter-clear'), ...layers.slice(at)];
 }
 
 const metals: ReadonlySet<JobSection['substrate']> = new Set(['steel', 'galvanised', 'aluminium']);

@@ -11,9 +11,6 @@ export interface Node {
   before: Set<Node>;
 }
 
-/** Stages of which a section, a lot or a round has one of its own. */
-const perScope = new Set(['mask', 'texture']);
-
 /** What is done where a hull does not stand in its bay. */
 const besideTheHull: ReadonlySet<string> = new Set(['recorded', 'handed-over', 'settled', 'looked-again']);
 
@@ -26,7 +23,8 @@ export function stageOf(task: Task, isHull: boolean): string | null {
   if (stage === null || task.group.loose) return null;
   if (stage === 'block') return `block-${task.round || Math.max(1, task.rounds)}`;
   if (stage === 'scuff') return `scuff-${task.scope}-${task.round + 1}`;
-  return perScope.has(stage) ? `${stage}-${task.scope}` : stage;
+  // Each colour is masked by itself.
+  return stage === 'mask' ? `mask-${task.scope}` : stage;
 }
 
 /** Tasks in an order in which every one comes after its needs; among free ones the given order stands. */

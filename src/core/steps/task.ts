@@ -52,6 +52,15 @@ class SectionSearch {
     }
   }
 
+  /** The round before which is done what comes before a state: further clears are counted from the second over all. */
+  private riderTurn(state: WorkState): number {
+    return this.isClearedOver && loopOf(state)?.key === 'clears' ? 2 : 1;
+  }
+
+  private get isClearedOver(): boolean {
+    return this.work.situation.flags.has('clear-over');
+  }
+
   /** @returns keys of the tasks after which the state holds; empty where it holds from the first */
   reach(state: WorkState, round?: number): readonly string[] {
     const loop = loopOf(state);
@@ -70,8 +79,10 @@ class SectionSearch {
 
   private make(state: WorkState, turn: number): readonly string[] {
     const loop = loopOf(state);
-    const maker = this.makers.get(state);
-    const riders = turn > 1 ? [] : (this.riders.get(state) ?? []);
+    // The first clear over all goes on colour that still takes it.
+    const isWet = state === 'clear-keyed' && turn === 1 && this.isClearedOver;
+    const maker = isWet ? undefined : this.makers.get(state);
+    const riders = turn === 0 || turn === this.riderTurn(state) ? (this.riders.get(state) ?? []) : [];
     const before = new Map<string, WorkState>();
     for (const lower of [...this.restsOf(state), ...(maker?.needs ?? [])]) {
       const ownLoop = loop && loopOf(lower) === loop;
@@ -104,12 +115,12 @@ class SectionSearch {
 
   /** Adds the section to the task, or makes the task. @returns its key */
   private take(operation: Operation, round: number, needs: ReadonlyMap<string, WorkState>): string {
-    const { group, section, clock, lot, colour, rounds } = this.work;
-    const scope = operation.unit === 'lot' ? lot : clock;
+    const { group, section, clock, lot, over, colour, rounds } = this.work;
+    const scope = operation.unit === 'lot' ? lot : operation.unit === 'over' ? over : clock;
     const loop = operation.makes ? loopOf(operation.makes) : undefined;
     // What is done once for the job is done where it is asked for: on the body, unless only loose pieces ask.
     const home = operation.unit === 'job' && operation.place === null ? this.main : group;
-    const isPass = loop?.key === 'clears';
+    const isPass = loop?.key === 'clears' && !this.isClearedOver;
     const naming = { group: home, section, scope, colour, round, isPass, own: '' };
     const shared = this.tasks.get(keyOf(operation, naming));
     // Areas of one clock that reach the same state by other work do it by themselves, named by their first panel.
@@ -162,6 +173,7 @@ function prefixOf(operation: Operation, group: Group, scope: string): string {
     case 'substrate':
       return `${group.key}/`;
     case 'lot':
+    case 'over':
     case 'section':
       return `${scope}/`;
   }

@@ -4,6 +4,12 @@ import type { Part } from '../vehicle';
 import type { Faces } from './labour';
 import type { Step, StepReason } from './step';
 
+/** What the minutes of a step follow from. */
+export type WorkMeasure = Pick<
+  WorkOptions,
+  'operation' | 'parts' | 'faces' | 'share' | 'rate' | 'fixedMin' | 'crew'
+>;
+
 /** What a step of work is made from; what is left out is as the catalogue has it. */
 export interface WorkOptions {
   key: string;

@@ -31,6 +31,8 @@ export const workStates = [
   'openings-shut',
   'masked',
   'coloured',
+  'colour-uncovered',
+  'masked-for-clear',
   'clear-keyed',
   'cleared',
   'textured',
@@ -80,7 +82,7 @@ export const rests: Partial<Record<WorkState, readonly Rest[]>> = {
   'build-ground': [{ on: ['sealed', 'glaze-flat'] }],
   masked: [{ when: { route: ['aircraft'] }, on: ['treated'] }, { on: ['openings-shut'] }],
   coloured: [{ when: { route: ['aircraft'] }, on: ['sealed'] }, { on: ['masked'] }],
-  'clear-keyed': [{ on: ['coloured'] }],
+  'clear-keyed': [{ on: ['masked-for-clear'] }],
   // Tape pulled wet comes off before the film has set, in the other school once it can be handled: it need not be cured.
   cured: [{ when: { school: { tape: ['wet'] } }, on: ['unmasked'] }, { on: ['textured'] }],
   unmasked: [{ on: ['textured'] }],
@@ -103,7 +105,7 @@ export const loops: readonly Loop[] = [
     states: ['built', 'guide-coated', 'build-flat'],
     top: 'build-flat',
   },
-  { key: 'clears', ground: 'coloured', states: ['clear-keyed', 'cleared'], top: 'cleared' },
+  { key: 'clears', ground: 'masked-for-clear', states: ['clear-keyed', 'cleared'], top: 'cleared' },
 ];
 export type LoopKey = Loop['key'];
 export const loopOf = (state: WorkState): Loop | undefined =>

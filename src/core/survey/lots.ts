@@ -1,6 +1,7 @@
 import { clockOf, depths, stripMethods, type Job, type JobSection, type PartSurvey } from '../record';
 import { levels, type Level } from '../film';
 import { substrates, type Part } from '../vehicle';
+import { withClearOver } from './clear-over';
 import { netOfJob } from './parts-of-job';
 
 /** The level of what nobody will see, if the survey names none: under trim and linings Work, hidden faces Keep's next. */
@@ -79,7 +80,7 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
       .filter((area) => area.base === section.key)
       .sort((a, b) => a.key.localeCompare(b.key)),
   ]);
-  return { sections: withLeads(sections), parts: placed };
+  return { sections: withClearOver(withLeads(sections)), parts: placed };
 }
 
 /** The clock of an area, and what the area and its clock are called. */

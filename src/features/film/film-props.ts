@@ -11,6 +11,7 @@ import {
   type ClearBudget,
   type CoatingSheet,
   type FilmColumn,
+  type FilmSlice,
   type GroundAdvice,
   type Ladder,
   type Product,
@@ -228,8 +229,15 @@ const depthOfLot = (key: string, section: JobSection): JobSection['depth'] => {
 function timesOf(column: FilmColumn, section: string, plan: Plan): SliceTimes[] {
   const own = plan.steps.filter((step) => step.sections.includes(section));
   const ends = (match: (step: Plan['steps'][number]) => boolean) => own.filter(match).map((step) => step.end);
-  return column.slices.map((slice) => ({
-    laid: ends((step) => step.coat?.role === slice.kind),
+  /** A role that comes twice in a stack is laid in its order. */
+  const coatsEnd = ({ kind, coats }: FilmSlice, below: readonly FilmSlice[]): number[] => {
+    const all = ends((step) => step.coat?.role === kind).sort((a, b) => a - b);
+    const before = below.reduce((sum, one) => sum + (one.kind === kind ? one.coats : 0), 0);
+    const comesAgain = column.slices.some((one) => one.kind === kind && one.coats !== coats);
+    return before > 0 || comesAgain ? all.slice(before, before + coats) : all;
+  };
+  return column.slices.map((slice, i) => ({
+    laid: coatsEnd(slice, column.slices.slice(0, i)),
     taken:
       slice.why === 'stripping'
         ? ends((step) => step.leaves === 'bare')

@@ -20,21 +20,22 @@ export function LayersTable({ job, sections }: { job: string; sections: readonly
     >
       {sections.flatMap(({ key, name, level, section, layers }) =>
         layers.map((layer, i) => (
-          <tr
-            key={`${key}${layer.role}${layer.product}`}
-            className={i === 0 ? 'border-t-2 border-strong' : 'border-t border-line'}
-          >
+          <tr key={`${key}${i}`} className={i === 0 ? 'border-t-2 border-strong' : 'border-t border-line'}>
             <td className="py-[3px] pr-3 font-semibold">{i === 0 ? `${name} · ${level}` : ''}</td>
             <td className="pr-3">{layer.role}</td>
             <td className="pr-3">{layer.name}</td>
             <td className="pr-3 text-right">
-              <CoatsField
-                job={job}
-                section={section}
-                role={layer.role}
-                coats={layer.coats}
-                typed={layer.typed}
-              />
+              {isTopmost(layers, i) ? (
+                <CoatsField
+                  job={job}
+                  section={section}
+                  role={layer.role}
+                  coats={layer.coats}
+                  typed={layer.typed}
+                />
+              ) : (
+                layer.coats
+              )}
             </td>
             <td className={`pr-3 text-right ${layer.typed ? '' : 'text-quiet'}`}>{layer.computedCoats}</td>
             <td className="pr-3 text-right">{micrometres(layer.dryUm)}</td>
@@ -45,3 +46,7 @@ export function LayersTable({ job, sections }: { job: string; sections: readonly
     </Table>
   );
 }
+
+/** A count that is typed is that of the topmost layer of its role; the system has the others. */
+const isTopmost = (layers: readonly { role: string }[], at: number): boolean =>
+  layers.findLastIndex((one) => one.role === layers[at]!.role) === at;

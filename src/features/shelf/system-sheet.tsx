@@ -1,7 +1,7 @@
 'use client';
 
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
-import { layerRoles, levels, type CoatSystem, type SystemLayer } from '@/core/film';
+import { isUpperRole, layerRoles, levels, type CoatSystem, type SystemLayer } from '@/core/film';
 import { substrates } from '@/core/vehicle';
 import { Button } from '@/ui/button';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
@@ -54,13 +54,15 @@ export function SystemSheet({
     return layers;
   };
   const products = coatings.map(({ code, name }) => ({ value: code, text: name }));
-  const free = layerRoles.filter((role) => !entry.layers.some((layer) => layer.role === role));
+  const free = layerRoles.filter(
+    (role) => isUpperRole(role) || !entry.layers.some((layer) => layer.role === role),
+  );
   return (
     <InspectorPanel title={entry.name} subtitle={`${key} · ${entry.route}`}>
       <WhatItIs entry={entry} edit={edit} />
       {entry.layers.map((layer, i) => (
         <LayerPart
-          key={layer.role}
+          key={`${i} ${layer.role}`}
           layer={layer}
           i={i}
           products={products}
@@ -215,7 +217,7 @@ function LayerPart({
   );
 }
 
-/** A new layer stands where its role belongs, from the metal up. */
+/** A new layer stands where its role usually belongs, from the metal up; it can be moved from there. */
 function withLayer(
   layers: readonly SystemLayer[],
   role: SystemLayer['role'],
@@ -223,7 +225,9 @@ function withLayer(
 ): SystemLayer[] {
   const rank = (one: SystemLayer) => layerRoles.indexOf(one.role);
   const added: SystemLayer = { role, product, coats: { rule: 'fixed', count: 1 } };
-  return [...layers, added].sort((a, b) => rank(a) - rank(b));
+  const above = layers.findIndex((one) => rank(one) > rank(added));
+  const at = above < 0 ? layers.length : above;
+  return [...layers.slice(0, at), added, ...layers.slice(at)];
 }
 
 function Counts({

@@ -13,13 +13,14 @@ export function passWords({ role, round, application }: PlannedPass, subject: st
     case 'colour':
       return application === 'roll' ? `Coats by roller, ${subject}` : `Colour, ${subject}`;
     case 'clear':
-      return `Further clear ${round}, ${subject}`;
+      return round === 1 ? `Clear over all, ${subject}` : `Clear ${round}, ${subject}`;
   }
 }
 
 /** Why it comes after the one before it. */
 export const orderWords: Record<OrderWhy, string> = {
   'film-beneath': 'lies on its film',
+  'clear-over-all': 'one clear over all colours',
   'one-inside-after-another': 'one inside after another',
   'insides-first': 'insides first, shut for the outside',
   'from-the-top': 'from the top down',

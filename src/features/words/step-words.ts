@@ -44,6 +44,8 @@ export const stateWords: Record<WorkState, string> = {
   'openings-shut': 'masked shut',
   masked: 'masked',
   coloured: 'painted',
+  'colour-uncovered': 'unmasked for the next colour',
+  'masked-for-clear': 'masked for the clear',
   'clear-keyed': 'keyed for clear',
   cleared: 'cleared',
   textured: 'painted and textured',

@@ -7,7 +7,7 @@ const sands = { ...inFinish, makes: 'levelled', leaves: 'sanded', rate: null, ra
 export const finishWork: readonly Operation[] = [
   operation({
     code: 'cure',
-    unit: 'lot',
+    unit: 'over',
     name: 'Cure until it can be worked',
     phase: 'finish',
     basis: 'fixed',

@@ -69,7 +69,6 @@ export const hullWork: readonly Operation[] = [
     kind: 'rolled',
     makes: 'coloured',
     when: { ...hull, is: ['painted'] },
-    lays: ['primer', 'barrier', 'topcoat', 'antifouling'],
     why: 'primers and topcoats, sanded between, barrier and antifouling inside their windows',
     lost: 'the section stays as it is.',
   }),

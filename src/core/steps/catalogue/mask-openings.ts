@@ -116,6 +116,8 @@ export const maskOpenings: readonly Operation[] = [
     phase: 'mask',
     basis: 'm',
     rate: 3,
+    // The line is the edge of what was sprayed inside.
+    faces: 'both',
     stage: 'shut',
     before: ['openings-shut'],
     needs: ['insides-coloured'],
