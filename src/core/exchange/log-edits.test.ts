@@ -97,6 +97,27 @@ describe('systems, ladders and factors', () => {
     expect(places(systemEdit({ forgiveness: 6 }))).toEqual(['entry.forgiveness']);
   });
 
+  test('colours, translucent layers and clears lie in any order; primers and the budget keep their place', () => {
+    const fixed = (role: string, product: string, count: number) => ({
+      role,
+      product,
+      coats: { rule: 'fixed', count },
+    });
+    const stack = (...upper: unknown[]) =>
+      systemEdit({ layers: [fixed('epoxy', 'epoxy-primer', 1), ...upper] });
+    const budget = { role: 'clear', product: 'clear-21', coats: { rule: 'budget' } };
+    const [silver, flake, candy] = [
+      fixed('ground', 'base-silver', 2),
+      fixed('flake', 'flake-clear', 3),
+      fixed('candy', 'candy-mid', 4),
+    ];
+    expect(places(stack(silver, flake, fixed('clear', 'clear-21', 2), candy, budget))).toEqual([]);
+    // Sealer over colour, the same layer twice in a row, the budget beneath a candy.
+    expect(places(stack(silver, fixed('sealer', 'sealer-grey', 1), budget))).toEqual(['entry']);
+    expect(places(stack(silver, candy, candy, budget))).toEqual(['entry']);
+    expect(places(stack(silver, budget, candy, fixed('clear', 'clear-21', 2)))).toEqual(['entry']);
+  });
+
   test('grits that go backwards, and a factor of nothing, are named', () => {
     const step = (grit: number | string) => ({ grit, removalUm: 5 });
     expect(places(ladderEdit([step(1500), step(800)]))).toEqual(['entry']);

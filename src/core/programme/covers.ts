@@ -34,8 +34,9 @@ export function coverOf(
     case 'colour':
     case 'clear': {
       const shut = pass.faces === 'both' ? [] : faces('inside');
-      const next = passes.find(
-        (one) => one.role === 'colour' && one.after.some(({ pass: key }) => key === pass.key),
+      // Further clears of its own lie under the same covers.
+      const next = passes.find((one) =>
+        one.after.some(({ pass: key, why }) => key === pass.key && why !== 'film-beneath'),
       );
       // Pieces that lie apart are held by their backs: nothing is taped for them but their own insides.
       const beside = own.every((area) => area.loose) ? [] : surfaces(others);

@@ -142,3 +142,47 @@ test('loose pieces lie apart: nothing beside them is covered, and the next colou
   expect(covers.find((cover) => cover.key === 'roof/colour')).toBeUndefined();
   expect(covers.find((cover) => cover.key === 'doors/colour')).toMatchObject({ overM2: 2 });
 });
+
+describe('one clear over all colours of a body', () => {
+  const over = (one: ProgrammeArea) => ({ ...one, clearOver: 'roof' });
+  const { passes, covers } = programmeOf([over(roof), over(doors)]);
+  const of = (key: string) => passes.find((pass) => pass.key === key)!;
+
+  test('colours without clear, then all clears over both, the first of them after both colours', () => {
+    expect(passes.map((pass) => pass.key).slice(4)).toEqual([
+      'roof/colour',
+      'doors/colour',
+      'roof/clear/1',
+      'roof/clear/2',
+    ]);
+    expect(of('roof/colour').films.map((film) => film.role)).toEqual(['colour']);
+    expect(of('roof/clear/1').after).toEqual([
+      { pass: 'roof/colour', why: 'clear-over-all' },
+      { pass: 'doors/colour', why: 'clear-over-all' },
+    ]);
+    // Four clears, three in a session: 1 to 3, then the fourth; each on both areas.
+    expect(of('roof/clear/1').films).toEqual([
+      {
+        role: 'clear',
+        product: 'clear-21',
+        coats: 3,
+        first: 1,
+        of: 4,
+        on: [{ coats: 3, areas: ['roof', 'doors'] }],
+      },
+    ]);
+    expect(of('roof/clear/2').films[0]).toMatchObject({ coats: 1, first: 4, of: 4 });
+  });
+
+  test('nothing of the body is covered for it but the insides that were painted and shut', () => {
+    const cover = (key: string) => covers.find((one) => one.key === key)!;
+    expect(cover('roof/clear/1')).toMatchObject({ overM2: 2, edgesM: { trim: 0, opening: 12 } });
+    expect(cover('doors/colour').offBefore).toBe('roof/clear/1');
+  });
+
+  test('insides that are sprayed in one go get all they have with the first clear', () => {
+    const oneGo = { ...over(doors), insides: 'with-outside' as const };
+    const faces = programmeOf([over(roof), oneGo]).passes.map((pass) => [pass.key, pass.faces]);
+    expect(Object.fromEntries(faces)).toMatchObject({ 'roof/clear/1': 'both', 'roof/clear/2': 'outside' });
+  });
+});

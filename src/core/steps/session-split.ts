@@ -27,8 +27,9 @@ const breakAfter: Partial<Record<LayerRole, number>> = {
   candy: 6,
 };
 const usualBreak = 2;
-/** A session more weighs more than any choice of breaks; a minute over the shift as much as a session. */
+/** A session more weighs more than any choice of breaks, a session over its shift more than some more of them. */
 const aSession = 1000;
+const overShift = 20 * aSession;
 
 /**
  * The layers of a pass in as few sessions as each fit a shift, from loading to the last coat, a further one after the body of
@@ -55,7 +56,7 @@ export function splitByShift(draft: StepDraft, pass: Unsplit): SessionLayer[][] 
       const over =
         Math.max(0, span + (from > 0 ? unloadMin : 0) - shiftMin) + tooThick(layers.slice(from, to));
       const kept = from === 0 ? 0 : (breakAfter[layers[from - 1]!.role] ?? usualBreak);
-      const cost = best[from]!.cost + aSession + over * aSession + kept;
+      const cost = best[from]!.cost + aSession + (over > 0 ? overShift + over : 0) + kept;
       if (cost < found.cost) found = { cost, from };
     }
     best.push(found);
