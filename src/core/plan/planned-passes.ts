@@ -2,15 +2,6 @@ import { costOf, type Pass, type Programme } from '../programme';
 import type { Minute } from '../units';
 import type { PlannedProgramme, PlannedStay, PlannedStep } from './model';
 
-/** Words of a session's key by what the pass lays; the builder keys sessions by these. */
-const sessionWords: Record<Pass['role'], readonly string[]> = {
-  prime: ['epoxy'],
-  build: ['build'],
-  inside: ['insides'],
-  colour: ['paint', 'topcoat'],
-  clear: ['clear'],
-};
-
 /** The programme with the days of the plan; what lies beneath each cover is left out, it is told by its area. */
 export function plannedProgramme(
   programme: Programme,
@@ -18,18 +9,14 @@ export function plannedProgramme(
   steps: readonly PlannedStep[],
 ): PlannedProgramme {
   const covers = new Map(programme.covers.map((cover) => [cover.key, cover]));
-  const starts = new Map(stays.map((stay) => [stay.key, stay.start]));
-  const rolled = (pass: Pass): Minute | null => {
-    const own = steps.filter(
-      (step) => step.coat && step.sections.some((section) => pass.areas.includes(section)),
-    );
-    return own.length > 0 ? Math.min(...own.map((step) => step.start)) : null;
-  };
+  const sessions = new Map(
+    stays.flatMap((stay) => (stay.kind === 'session' ? [[stay.key, stay.start] as const] : [])),
+  );
+  /** A booth session begins with its loading; a rolled coat by itself. */
   const startOf = (pass: Pass): Minute | null => {
-    if (pass.application === 'roll') return rolled(pass);
-    const nth = pass.round > 0 ? `-${pass.round}` : '';
-    const keys = sessionWords[pass.role].map((word) => `${pass.scope}/${word}${nth}`);
-    return keys.map((key) => starts.get(key)).find((start) => start !== undefined) ?? null;
+    const coats = steps.filter((step) => step.coat?.pass === pass.key);
+    const own = coats.map((step) => (step.hold === null ? undefined : sessions.get(step.hold)) ?? step.start);
+    return own.length > 0 ? Math.min(...own) : null;
   };
   return {
     cost: costOf(programme),

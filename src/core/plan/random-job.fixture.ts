@@ -48,7 +48,13 @@ interface Drawn {
   depth: Depth;
   share: number;
   schools: SchoolChoice;
-  sections: { level: Level | null; depth: Depth | null; colour: string | null; system: number | null }[];
+  sections: {
+    level: Level | null;
+    depth: Depth | null;
+    colour: string | null;
+    system: number | null;
+    loose: boolean;
+  }[];
   panels: Drawing[];
 }
 
@@ -66,6 +72,8 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       depth: maybe(fc.constantFrom(...depths)),
       colour: maybe(fc.constantFrom('First colour', 'Second colour', 'Third colour')),
       system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
+      // One in three: with fewer, few jobs have loose pieces to hang.
+      loose: fc.nat(2).map((one) => one === 0),
     }),
     { minLength: 6, maxLength: 6 },
   ),
@@ -94,8 +102,11 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
   const systems = coatSystems.filter((system) => system.route === one.kind.route);
   const sections = base.sections.map((section, i) => {
     const own = one.sections[i % one.sections.length]!;
+    const isApart = i > 0 && own.loose && one.kind.route === 'panel';
     return {
       ...section,
+      loose: isApart || section.loose,
+      group: isApart ? section.key : section.group,
       system: own.system === null ? section.system : systems[own.system % systems.length]!.key,
       level: own.level ?? section.level,
       depth: own.depth ?? section.depth,

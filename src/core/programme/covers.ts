@@ -12,7 +12,11 @@ export function coverOf(
   areas: readonly ProgrammeArea[],
   passes: readonly Pass[],
 ): PassCover | null {
-  const body = areas.filter((area) => area.body === pass.body);
+  // For its last coats a piece may hang on another body than the one it was primed with.
+  const isLast = pass.role === 'colour' || pass.role === 'clear';
+  const body = areas
+    .filter((area) => (isLast ? area.paintedOn : area.body) === pass.body)
+    .map((area) => ({ ...area, loose: area.loose && (!isLast || area.paintedOn === area.body) }));
   const coated = new Set(pass.areas);
   const own = body.filter((area) => coated.has(area.key));
   const others = body.filter((area) => !coated.has(area.key) && !area.loose);

@@ -14,6 +14,8 @@ export interface ProgrammeArea {
   /** Lots that get their clear in the same sessions, over all colours at once, share it; null where each has its own. */
   clearOver: string | null;
   body: string;
+  /** The body it gets its last coats on: its own, or that which loose pieces are hung on for them. */
+  paintedOn: string;
   /** Its pieces lie apart: nothing of them covers another. */
   loose: boolean;
   buildType: BuildType;

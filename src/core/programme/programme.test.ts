@@ -28,6 +28,7 @@ const area = (key: string, over: Partial<ProgrammeArea> = {}): ProgrammeArea => 
   lot: key,
   clearOver: null,
   body: 'body',
+  paintedOn: 'body',
   loose: false,
   buildType: 'panel',
   painted: true,

@@ -13,10 +13,10 @@ type PassGiven = Pick<Pass, 'role' | 'scope' | 'round' | 'faces' | 'films' | 'af
  */
 export function programmeOf(areas: readonly ProgrammeArea[], byHand: readonly string[] = []): Programme {
   const bodies = bodiesOf(areas);
-  const passes = bodies.flatMap((body) => {
-    const own = areas.filter((area) => area.body === body.key);
-    return new BodyPasses(body, own, byHand).all();
-  });
+  const hangs = (body: Body) => areas.some((area) => area.body === body.key && area.paintedOn !== body.key);
+  // Pieces that are hung on a body for their colour have their ground, and their insides, before.
+  const inOrder = [...bodies.filter(hangs), ...bodies.filter((body) => !hangs(body))];
+  const passes = inOrder.flatMap((body) => new BodyPasses(body, areas, byHand).all());
   const covers = passes.flatMap((pass) => coverOf(pass, areas, passes) ?? []);
   const covered = new Set(covers.map((cover) => cover.key));
   return {
@@ -35,13 +35,16 @@ const bodiesOf = (areas: readonly ProgrammeArea[]): Body[] =>
 class BodyPasses {
   private readonly passes: Pass[] = [];
   private readonly painted: readonly ProgrammeArea[];
+  /** What gets its last coats here, hung pieces among it. */
+  private readonly coloured: readonly ProgrammeArea[];
 
   constructor(
     private readonly body: Body,
     areas: readonly ProgrammeArea[],
     private readonly byHand: readonly string[],
   ) {
-    this.painted = areas.filter((area) => area.painted);
+    this.painted = areas.filter((area) => area.painted && area.body === body.key);
+    this.coloured = areas.filter((area) => area.painted && area.paintedOn === body.key);
   }
 
   all(): Pass[] {
@@ -114,8 +117,8 @@ class BodyPasses {
     let earlier: { key: string; clock: string } | null = null;
     /** Colours that wait for one clear over all of them. */
     const overs = new Map<string, string[]>();
-    for (const lot of new Set(this.painted.map((area) => area.lot))) {
-      const own = this.painted.filter((area) => area.lot === lot);
+    for (const lot of new Set(this.coloured.map((area) => area.lot))) {
+      const own = this.coloured.filter((area) => area.lot === lot);
       const clears = clearsOf(own);
       const over = own[0]!.clearOver;
       const first = over === null ? clears[0] : 0;
@@ -125,6 +128,10 @@ class BodyPasses {
       const clock = own[0]!.clock;
       const after = [
         ...(this.body.loose ? [] : insides.map((pass) => ({ pass, why: 'insides-first' as const }))),
+        ...[...new Set(own.filter(hasOwnInside).map((area) => area.clock))].map((clockOfPiece) => ({
+          pass: `${clockOfPiece}/inside`,
+          why: 'insides-first' as const,
+        })),
         ...behind(earlier?.key ?? null, this.whyAfter(earlier?.clock ?? '', clock)),
       ];
       const pass: PassGiven = { role: 'colour', scope: lot, round: 0, faces: facesOf(own), films, after };
@@ -134,7 +141,7 @@ class BodyPasses {
       earlier = { key, clock };
     }
     for (const [scope, colours] of overs) {
-      const own = this.painted.filter((area) => area.clearOver === scope);
+      const own = this.coloured.filter((area) => area.clearOver === scope);
       this.clears(own, { scope, sessions: clearsOf(own), colours });
     }
   }
@@ -180,6 +187,10 @@ const together = (areas: readonly ProgrammeArea[], share: (area: ProgrammeArea) 
 /** Of the outside passes those coat insides too that are sprayed in one go with it. */
 const facesOf = (areas: readonly ProgrammeArea[]): 'both' | 'outside' =>
   areas.some((area) => area.insides === 'with-outside') ? 'both' : 'outside';
+
+/** A hung piece whose inside was painted while it was loose. */
+const hasOwnInside = ({ body, paintedOn, insides }: ProgrammeArea): boolean =>
+  body !== paintedOn && insides === 'first';
 
 const isClear = ({ role }: AreaFilm): boolean => role === 'clear';
 

@@ -58,7 +58,8 @@ export class Emission {
     return named.length > 0 ? named : parts;
   }
 
-  private subjectOf = (task: Task): string => subjectOf(task.sections, task.group.sections);
+  private subjectOf = (task: Task): string =>
+    subjectOf(task.sections, [...task.group.sections, ...task.group.hung]);
 
   private node({ stage, tasks }: Node): void {
     const own = new Set(tasks.map((task) => task.key));
@@ -165,7 +166,8 @@ export class Emission {
     const { draft } = this;
     const { operation, sections } = task;
     const { situation } = this.works.get(sections[0]!.key)!;
-    const loose = sections.every((one) => one.loose);
+    // Loose pieces that were hung are worked where their body stands.
+    const loose = task.group.loose && sections.every((one) => one.loose);
     const parts = this.partsOf(task);
     const { rate, share } = weightsOf(draft, operation, this.worksOf(task), parts);
     const stage = isWash(operation.stage ?? '') ? 'wash' : 'bench';
@@ -242,7 +244,8 @@ export class Emission {
 
   /** What else stands on the body, and is covered while these sections are sprayed. */
   private besides({ group, sections }: Task): string[] {
-    return group.loose ? [] : keysOf(group.sections.filter((one) => !sections.includes(one)));
+    const there = [...group.sections, ...group.hung];
+    return group.loose ? [] : keysOf(there.filter((one) => !sections.includes(one)));
   }
 
   private wait(task: Task, room: StageRoom): void {

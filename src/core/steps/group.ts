@@ -11,6 +11,8 @@ export interface Group {
   loose: boolean;
   subject: string;
   sections: JobSection[];
+  /** Sections of loose pieces that are hung on it for their last coats. */
+  hung: JobSection[];
   parts: Part[];
   partsOf(section: JobSection): Part[];
   stackOf(section: JobSection): SectionStack;
@@ -36,6 +38,7 @@ export function groupsOf(draft: StepDraft): Group[] {
       loose: sections.every((section) => section.loose),
       subject: subjectOf(sections, sections),
       sections,
+      hung: [],
       parts: parts.filter((part) => names.has(part.section)),
       partsOf: (section) => parts.filter((part) => part.section === section.key),
       stackOf: (section) => stacks.get(section.key)!,

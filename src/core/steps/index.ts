@@ -1,4 +1,3 @@
-export * from './booth-passes';
 export * from './crew-zones';
 export * from './builder';
 export * from './catalogue';

@@ -36,6 +36,7 @@ export function layPass(draft: StepDraft, sprayed: SprayedPass): Session[] {
     const last = sessions.at(-1);
     const session = addSession(draft, {
       key: i === 0 ? key : `${key}-${i + 1}`,
+      pass: pass.key,
       subject,
       sections: works.map((work) => work.section.key),
       parts,

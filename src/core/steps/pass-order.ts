@@ -72,9 +72,9 @@ export function orderPasses(
     }
   }
   // What is sanded and polished lies beneath the covers of the colours that follow.
-  for (const { key, loose } of bodies)
-    for (const work of loose ? [] : areasOf.get(key)!)
-      for (const other of areasOf.get(key)!)
+  for (const work of works)
+    for (const other of work.paintedOn.loose ? [] : works)
+      if (other.paintedOn === work.paintedOn)
         if (other.lot !== work.lot && work.situation.route !== 'aircraft')
           wait(work.clock, finishes, reach(other, 'unmasked'), 'unmasked');
 }

@@ -13,7 +13,16 @@ function inPaintOrder(works: readonly SectionWork[]): SectionWork[] {
   return [...works].sort((a, b) => a.place - b.place);
 }
 
-function areaOf({ group, section, clock, lot, over, situation, rounds }: SectionWork): ProgrammeArea {
+function areaOf({
+  group,
+  paintedOn,
+  section,
+  clock,
+  lot,
+  over,
+  situation,
+  rounds,
+}: SectionWork): ProgrammeArea {
   const stack = group.stackOf(section);
   const { flags, schools } = situation;
   const hasInsides = flags.has('openings');
@@ -23,6 +32,7 @@ function areaOf({ group, section, clock, lot, over, situation, rounds }: Section
     lot,
     clearOver: flags.has('clear-over') ? over : null,
     body: group.key,
+    paintedOn: paintedOn.key,
     loose: group.loose,
     buildType: situation.route,
     painted: flags.has('painted'),

@@ -59,6 +59,7 @@ export function rollPass(draft: StepDraft, rolled: RolledPass): Session {
         leaves: looks[layer.role] ?? 'high-build',
         coat: {
           session: `${scope}/${layer.role}-${coat}`,
+          pass: pass.key,
           ...of,
           areaM2: parts.reduce((sum, part) => sum + part.outsideM2, 0),
           faces: 'both',

@@ -20,6 +20,7 @@ const given: SchoolCase = {
   level: 'Show',
   depth: 'bare',
   loose: false,
+  bodyAlike: false,
   effectColour: false,
   etched: false,
   insideShare: 0.1,

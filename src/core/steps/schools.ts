@@ -16,6 +16,8 @@ export interface SchoolCase {
   level: Level;
   depth: Depth;
   loose: boolean;
+  /** A body of the job gets the same colour of the same system. */
+  bodyAlike: boolean;
   /** Silver, pearl, candy or flake: colours that lie differently in every pass. */
   effectColour: boolean;
   /** Its first film is an etch primer, which bears no filler. */
@@ -93,10 +95,10 @@ export const schools: { [K in SchoolKey]: SchoolData<K> } = {
       assembled: { name: 'assembled', why: 'effect colours match only as they will stand' },
       'loosely-hung': { name: 'loosely hung', why: 'hung as it will lie, off again for the mechanics' },
     },
-    fallback: ({ effectColour, loose }) =>
-      effectColour && !loose
+    fallback: ({ effectColour, loose, bodyAlike }) =>
+      effectColour && (!loose || bodyAlike)
         ? { option: 'assembled', by: 'the colour is an effect colour' }
-        : { option: 'apart', by: 'the colour is solid' },
+        : { option: 'apart', by: effectColour ? 'nothing beside it has its colour' : 'the colour is solid' },
   },
   alignment: {
     name: 'Final alignment',

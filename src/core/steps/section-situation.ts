@@ -14,6 +14,7 @@ const isEffect = (product: Product): boolean =>
 
 /** What decides the defaults of the schools for a section. */
 function schoolCase(
+  job: Job,
   route: Route,
   section: JobSection,
   parts: readonly Part[],
@@ -27,6 +28,9 @@ function schoolCase(
     level: section.level,
     depth: section.depth,
     loose: section.loose,
+    bodyAlike: job.sections.some(
+      (one) => !one.loose && one.system === section.system && one.colourName === section.colourName,
+    ),
     effectColour: laid.some((layer) => isEffect(layer.product)),
     etched: laid[0]?.role === 'etch',
     insideShare: outside > 0 ? sum((part) => part.insideM2) / outside : 0,
@@ -41,7 +45,7 @@ export function schoolsTaken(
   parts: readonly Part[],
   stack: SectionStack,
 ): ReturnType<typeof schoolsOf> {
-  const given = schoolCase(route, section, parts, stack);
+  const given = schoolCase(job, route, section, parts, stack);
   const own = schoolsOf(given, section.schools, job.schools);
   if (section.lead === undefined) return own;
   // What is sprayed together is worked by the methods of the highest level in it; each is blocked to its own.

@@ -9,6 +9,8 @@ import type { LoopKey } from './work-state';
 /** All that the builder needs to know of one section. */
 export interface SectionWork {
   group: Group;
+  /** Where it gets its last coats: its own group, or the body that loose pieces are hung on for them. */
+  paintedOn: Group;
   section: JobSection;
   /** What it shares its steps with: the key of the section, or of its lot. */
   clock: string;
@@ -28,30 +30,20 @@ export interface SectionWork {
 
 /** The sections of a job with their situation, rounds, lot and place in the order of painting. */
 export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): SectionWork[] {
-  const all = groups.flatMap((group) => {
-    const works = new Map(
-      group.sections.map((section): [string, SectionWork] => {
-        const situation = situationOf(job, route, group, section);
-        const rounds = roundsOf(section, group.stackOf(section), situation);
-        const clock = clockOf(section);
-        return [
-          section.key,
-          {
-            group,
-            section,
-            clock,
-            situation,
-            rounds,
-            lot: clock,
-            over: clock,
-            colour: colourOf(section, groups),
-            before: null,
-            place: 0,
-          },
-        ];
-      }),
-    );
-    const ordered = paintOrder(group, works, job.colourOrder);
+  const all = groups.flatMap((group) =>
+    group.sections.map((section): SectionWork => {
+      const situation = situationOf(job, route, group, section);
+      const rounds = roundsOf(section, group.stackOf(section), situation);
+      const clock = clockOf(section);
+      const colour = colourOf(section, groups);
+      const own = { clock, lot: clock, over: clock, colour };
+      return { group, paintedOn: group, section, situation, rounds, ...own, before: null, place: 0 };
+    }),
+  );
+  hangLoosePieces(all);
+  for (const group of groups) {
+    const painted = all.filter((work) => work.paintedOn === group);
+    const ordered = paintOrder(painted, job.colourOrder);
     paintLots(ordered);
     clearsOver(ordered);
     // Lots follow each other as their first sections do; what is painted or cleared together stands together in the order.
@@ -63,8 +55,7 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
       const earlier = lots[lots.indexOf(work.lot) - 1];
       work.before = inLots.findLast((one) => one.lot === earlier) ?? null;
     }
-    return group.sections.map((section) => works.get(section.key)!);
-  });
+  }
   for (const work of all) if (isBesideKept(work, all)) flag(work, 'beside-kept');
   for (const work of all)
     if (work.situation.route === 'aircraft' && !work.group.loose && work.before !== null)
@@ -103,13 +94,21 @@ export function firstUnit(works: readonly SectionWork[]): SectionWork | undefine
 const asksForFirst = ({ section, situation }: SectionWork): boolean =>
   section.loose && situation.schools['first-article'] === 'one-first' && situation.flags.has('painted');
 
+/** Loose pieces that get their last coats assembled are hung on the body whose colour they have. */
+function hangLoosePieces(all: readonly SectionWork[]): void {
+  const isAssembled = ({ situation: { route, schools: methods, flags } }: SectionWork) =>
+    route === 'panel' && methods.assembly !== 'apart' && flags.has('painted');
+  for (const work of all.filter((one) => one.group.loose && isAssembled(one))) {
+    const own = alikeOf(work);
+    const body = all.find((one) => !one.group.loose && isAssembled(one) && alikeOf(one) === own);
+    if (!body) continue;
+    work.paintedOn = body.group;
+    body.group.hung.push(work.section);
+  }
+}
+
 /** The sections of a body in the order in which they are painted. */
-function paintOrder(
-  group: Group,
-  works: ReadonlyMap<string, SectionWork>,
-  byHand: readonly string[],
-): SectionWork[] {
-  const own = group.sections.map((section) => works.get(section.key)!);
+function paintOrder(own: readonly SectionWork[], byHand: readonly string[]): SectionWork[] {
   const ranked = own.map((work) => ({ work, clock: work.clock, rank: rankOf(work) }));
   return colourOrder(ranked, byHand).map(({ work }) => work);
 }
@@ -140,22 +139,27 @@ function clearsOver(ordered: readonly SectionWork[]): void {
 /** Schools that shape the steps a lot has in common. */
 const shared = ['assembly', 'clears', 'polish-time', 'tape', 'texture'] as const;
 
-/** Sections of one colour, system, clear and school that get their last coats assembled are painted as one lot. */
+/** Sections of one colour, system, clear and method that get their last coats assembled are painted as one lot. */
 function paintLots(ordered: readonly SectionWork[]): void {
   const firsts = new Map<string, string>();
   for (const work of ordered) {
     // An airframe gets one colour in one session; a hull is laid by hand, section by section.
     if (work.situation.route === 'hull') continue;
     if (work.situation.route === 'panel' && work.situation.schools.assembly === 'apart') continue;
-    const { system, colourName, level, lead = level } = work.section;
-    // What makes no difference on its build type keeps nothing apart.
-    const { route } = work.situation;
-    const kept = shared.filter((key) => schools[key].routes.some((one) => one === route));
-    const methods = kept.map((key) => work.situation.schools[key]);
-    // What is laid on an airframe differs by panel in one session; elsewhere the level shapes the steps.
-    const own = work.situation.route === 'aircraft' ? [] : [lead, work.rounds.clears];
-    const alike = JSON.stringify([system, colourName, ...own, ...methods]);
+    const alike = alikeOf(work);
     if (!firsts.has(alike)) firsts.set(alike, work.clock);
     work.lot = firsts.get(alike)!;
   }
+}
+
+/** What sections must have in common to get their last coats together. */
+function alikeOf({ section, situation, rounds }: SectionWork): string {
+  const { system, colourName, level, lead = level, clearOver } = section;
+  // What makes no difference on its build type keeps nothing apart.
+  const { route } = situation;
+  const kept = shared.filter((key) => schools[key].routes.some((one) => one === route));
+  const methods = kept.map((key) => situation.schools[key]);
+  // What is laid on an airframe differs by panel in one session; elsewhere the level shapes the steps.
+  const own = route === 'aircraft' ? [] : [lead, rounds.clears, clearOver ?? ''];
+  return JSON.stringify([system, colourName, ...own, ...methods]);
 }

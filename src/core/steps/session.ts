@@ -19,6 +19,8 @@ export interface SessionLayer {
 
 export interface SessionOptions {
   key: string;
+  /** Key of its pass. */
+  pass: string;
   subject: string;
   sections: string[];
   parts: readonly Part[];
@@ -197,6 +199,7 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
         leaves: stateByRole[layer.role] ?? null,
         coat: {
           session: key,
+          pass: options.pass,
           role: layer.role,
           product,
           coat,

@@ -74,6 +74,7 @@ const groupOf = (job: Job): Group => {
   return {
     key: 'g',
     loose: false,
+    hung: [],
     subject: 'g',
     sections: job.sections,
     parts,

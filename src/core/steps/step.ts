@@ -52,6 +52,8 @@ export interface CoatOfStep {
   role: LayerRole;
   product: string;
   coat: number;
+  /** Key of the pass that it belongs to. */
+  pass: string;
   of: number;
   areaM2: number;
   /** Faces it covers. */

@@ -96,10 +96,10 @@ class SectionSearch {
     const beneath = new Map(before);
     for (const rider of riders) {
       const first = rider.needs.length === 0 ? beneath : this.neededBy(rider);
-      before.set(this.take(rider, 0, first), state);
+      before.set(this.take(rider, { state, round: 0, needs: first }), state);
     }
     if (!maker) return [...before.keys()];
-    return [this.take(maker, turn, before)];
+    return [this.take(maker, { state, round: turn, needs: before })];
   }
 
   private neededBy({ needs }: Operation): Map<string, WorkState> {
@@ -114,12 +114,13 @@ class SectionSearch {
   }
 
   /** Adds the section to the task, or makes the task. @returns its key */
-  private take(operation: Operation, round: number, needs: ReadonlyMap<string, WorkState>): string {
+  private take(operation: Operation, { state: at, round, needs }: Asked): string {
     const { group, section, clock, lot, over, colour, rounds } = this.work;
+    const there = isFromHanging(at) ? this.work.paintedOn : group;
     const scope = operation.unit === 'lot' ? lot : operation.unit === 'over' ? over : clock;
     const loop = operation.makes ? loopOf(operation.makes) : undefined;
     // What is done once for the job is done where it is asked for: on the body, unless only loose pieces ask.
-    const home = operation.unit === 'job' && operation.place === null ? this.main : group;
+    const home = operation.unit === 'job' && operation.place === null ? this.main : there;
     const isPass = loop?.key === 'clears' && !this.isClearedOver;
     const naming = { group: home, section, scope, colour, round, isPass, own: '' };
     const shared = this.tasks.get(keyOf(operation, naming));
@@ -138,6 +139,17 @@ class SectionSearch {
     for (const [before, state] of needs) if (before !== key) task.needs.set(before, state);
     return key;
   }
+}
+
+/** Loose pieces hang on their body from the mask of their colour on. */
+const isFromHanging = (state: WorkState): boolean =>
+  workStates.indexOf(state) >= workStates.indexOf('masked');
+
+/** What a task is asked for: the state it makes or comes before, its round, and what comes before it. */
+interface Asked {
+  state: WorkState;
+  round: number;
+  needs: ReadonlyMap<string, WorkState>;
 }
 
 interface Naming {

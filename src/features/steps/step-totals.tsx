@@ -3,7 +3,8 @@
 import { baseOf, basesOf } from '@/core/record';
 import Link from 'next/link';
 import type { PlannedStep } from '@/core/plan';
-import { boothPasses, hoursRange, passMerges } from '@/core/steps';
+import { boothSessions, sessionMerges } from '@/core/readings/booth-sessions';
+import { hoursRange } from '@/core/steps';
 import { Table } from '@/ui/layout';
 import { hours } from '../words/format';
 import { phaseName } from '../words/phase-names';
@@ -44,7 +45,7 @@ export function StepTotals({ job, steps, sections, caps }: StepsRoomProps) {
       <Groups title="By phase" groups={group(worked, (step) => phaseName(step.phase))} />
       <Groups title="By skill" groups={group(worked, (step) => step.people[0] ?? 'done already')} />
       <Groups title="By section" groups={group(worked, (step) => nameOfBases(basesOf(step), sections))} />
-      <Passes steps={steps} sections={sections} />
+      <Sessions steps={steps} sections={sections} />
       <p className="pt-3">
         <Link className="underline" href={`/jobs/${job}/steps/statement`}>
           Method statement, to print
@@ -98,40 +99,40 @@ function Groups({ title, groups }: { title: string; groups: [string, PlannedStep
 
 const riskWords = {
   'same-colour': 'must fit the booth and one shift; parts too close collect overspray',
-  'other-colour': 'two colours in one pass: a mask between them, and both must fit the shift',
+  'other-colour': 'two colours in one session: a mask between them, and both must fit the shift',
 };
 
-/** Booth passes ahead with what each costs beside the spraying, and which two could be one. */
-function Passes({ steps, sections }: Pick<StepsRoomProps, 'steps' | 'sections'>) {
+/** Booth sessions ahead with what each costs beside the spraying, and which two could be one. */
+function Sessions({ steps, sections }: Pick<StepsRoomProps, 'steps' | 'sections'>) {
   const ahead = steps.filter((step) => step.state === 'planned');
-  const passes = boothPasses(ahead);
-  const names = new Map(passes.map((pass) => [pass.session, `${pass.subject}, ${pass.coats} coats`]));
+  const sessions = boothSessions(ahead);
+  const names = new Map(sessions.map((one) => [one.session, `${one.subject}, ${one.coats} coats`]));
   const colours = new Map(sections.map((section) => [section.key, section.colourName]));
-  const merges = passMerges(ahead, (section) => colours.get(baseOf(section)) ?? '');
-  if (passes.length === 0) return null;
+  const merges = sessionMerges(ahead, (section) => colours.get(baseOf(section)) ?? '');
+  if (sessions.length === 0) return null;
   return (
     <>
       <Table
-        caption="Booth passes ahead"
+        caption="Booth sessions ahead"
         head={[
-          `${passes.length} booth passes ahead`,
+          `${sessions.length} booth sessions ahead`,
           { text: 'Coats', right: true },
           { text: 'At the gun', right: true },
-          { text: 'The pass itself', right: true },
+          { text: 'The session itself', right: true },
         ]}
       >
-        {passes.map((pass) => (
-          <tr key={pass.session} className="border-b border-line tabular-nums">
-            <td className="py-[2px]">{pass.subject}</td>
-            <td className="pr-3 text-right">{pass.coats}</td>
-            <td className="pr-3 text-right">{hours(pass.sprayMin)} h</td>
-            <td className="pr-3 text-right">{hours(pass.overheadMin)} h</td>
+        {sessions.map((one) => (
+          <tr key={one.session} className="border-b border-line tabular-nums">
+            <td className="py-[2px]">{one.subject}</td>
+            <td className="pr-3 text-right">{one.coats}</td>
+            <td className="pr-3 text-right">{hours(one.sprayMin)} h</td>
+            <td className="pr-3 text-right">{hours(one.overheadMin)} h</td>
           </tr>
         ))}
       </Table>
       {merges.map((merge) => (
         <p key={`${merge.first}${merge.second}`} className="pt-1">
-          <span className="font-semibold">Could be one pass:</span> {names.get(merge.first)} and{' '}
+          <span className="font-semibold">Could be one session:</span> {names.get(merge.first)} and{' '}
           {names.get(merge.second)}; saves {hours(merge.savesMin)} h.{' '}
           <span className="text-quiet">{riskWords[merge.risk]}</span>
         </p>

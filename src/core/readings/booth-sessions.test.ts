@@ -1,5 +1,5 @@
-import { boothPasses, passMerges } from './booth-passes';
-import type { Step } from './step';
+import type { Step } from '../steps';
+import { boothSessions, sessionMerges } from './booth-sessions';
 
 let count = 0;
 const step = (
@@ -17,7 +17,9 @@ const step = (
     sections: [section],
     personMinutes,
     figure: { fixedMin: operation === 'wipe' ? 35 : 0 },
-    coat: product ? { product, role: product === 'clear' ? 'clear' : 'colour' } : null,
+    coat: product
+      ? { product, role: product === 'clear' ? 'clear' : 'colour', pass: `${section}/colour` }
+      : null,
   }) as unknown as Step;
 const pass = (section: string, products: string[]) => [
   step(null, 'mask', 50, section),
@@ -29,8 +31,8 @@ const pass = (section: string, products: string[]) => [
 const roof = pass('roof', ['base', 'base', 'clear']);
 const wings = pass('wings', ['base', 'clear']);
 
-test('a pass: three coats of 20 min at the gun cost load 30, wipe 45, unload 30 and the mask 50', () => {
-  expect(boothPasses(roof)).toEqual([
+test('a session: three coats of 20 min at the gun cost load 30, wipe 45, unload 30 and the mask 50', () => {
+  expect(boothSessions(roof)).toEqual([
     {
       session: 'roof/paint',
       subject: 'roof',
@@ -43,15 +45,20 @@ test('a pass: three coats of 20 min at the gun cost load 30, wipe 45, unload 30 
   ]);
 });
 
-test('two passes with the same products could be one: a load, an unload and the 35 min of set-up fall away', () => {
-  expect(passMerges([...roof, ...wings], () => 'green')).toEqual([
+test('two sessions with the same products could be one: a load, an unload and the 35 min of set-up fall away', () => {
+  expect(sessionMerges([...roof, ...wings], () => 'green')).toEqual([
     { first: 'roof/paint', second: 'wings/paint', savesMin: 95, risk: 'same-colour' },
   ]);
-  expect(passMerges([...roof, ...wings], (section) => section)[0]).toMatchObject({ risk: 'other-colour' });
+  expect(sessionMerges([...roof, ...wings], (section) => section)[0]).toMatchObject({ risk: 'other-colour' });
 });
 
 test('other products, or the same section again, are no merge', () => {
-  expect(passMerges([...roof, ...pass('wings', ['candy', 'clear'])], () => 'green')).toEqual([]);
+  expect(sessionMerges([...roof, ...pass('wings', ['candy', 'clear'])], () => 'green')).toEqual([]);
   const again = roof.map((one) => ({ ...one, hold: one.hold && 'roof/paint-2' }));
-  expect(passMerges([...roof, ...again], () => 'green')).toEqual([]);
+  expect(sessionMerges([...roof, ...again], () => 'green')).toEqual([]);
+});
+
+test('a colour that takes two sessions is masked once', () => {
+  const second = roof.flatMap((one) => (one.hold === null ? [] : [{ ...one, hold: 'roof/paint-2' }]));
+  expect(boothSessions([...roof, ...second]).map((one) => one.overheadMin)).toEqual([155, 105]);
 });
