@@ -474,8 +474,7 @@ describe('the frame', () => {
     );
     const row = screen.getByRole('row', { name: /P-014 Ullabrook 24/ });
     expect(row).toHaveTextContent('High-build urethane primer 4:1, coat 1 of 2');
-    // Late before too thin: the tape over the roof waits until its clear bears it.
-    expect(row).toHaveTextContent('Stop: The plan ends 3 days after the promised date');
+    expect(row).toHaveTextContent('Stop: Front wings: 2 clear coats typed, the finish needs 4');
     expect(screen.getByRole('row', { name: /P-011/ })).toHaveTextContent('finished');
   });
 });

@@ -17,7 +17,15 @@ export type Removal = 'strip' | 'scuff' | 'block' | 'sand' | 'cut' | 'polish';
 export type Deed =
   | { does: 'lay'; product: string; um: number; edgeUm: number; by: Minute }
   | { does: 'spread'; product: string }
-  | { does: 'take'; um: number | 'all'; edgeUm: number; by: Removal; spots: boolean }
+  /** @property sections where it takes this, if its step takes something else of others */
+  | {
+      does: 'take';
+      um: number | 'all';
+      edgeUm: number;
+      by: Removal;
+      spots: boolean;
+      sections?: readonly string[];
+    }
   | { does: 'treat' }
   | { does: 'prime-spots' }
   | { does: 'clean-room' }

@@ -1,3 +1,4 @@
+import type { Surface } from '../surface';
 import type { Minute } from '../units';
 import type { AuditPlan, AuditStep, Deed, Removal } from './model';
 
@@ -88,11 +89,17 @@ export function visitsBySurface(plan: AuditPlan): Map<string, Visit[]> {
  * Walks one surface through its plan and tells every deed with the state before it.
  * @returns the state at the end
  */
-export function walkSurface(visits: readonly Visit[], tell: (event: SurfaceEvent) => void): SurfaceState {
+export function walkSurface(
+  surface: Surface,
+  visits: readonly Visit[],
+  tell: (event: SurfaceEvent) => void,
+): SurfaceState {
   let state = untouched;
   for (const { step, isOn, covers } of visits)
     for (const deed of step.deeds) {
-      const reaches = deed.does === 'cover' || deed.does === 'uncover' ? covers.includes(deed.cover) : isOn;
+      const isOwn = deed.does !== 'take' || !deed.sections || deed.sections.includes(surface.section);
+      const reaches =
+        deed.does === 'cover' || deed.does === 'uncover' ? covers.includes(deed.cover) : isOn && isOwn;
       if (!reaches) continue;
       tell({ step, deed, before: state });
       state = after(state, step, deed);

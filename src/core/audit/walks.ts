@@ -13,7 +13,7 @@ export function walksOf(plan: AuditPlan): Walk[] {
   const visits = visitsBySurface(plan);
   return plan.surfaces.map((surface) => {
     const events: SurfaceEvent[] = [];
-    const end = walkSurface(visits.get(surface.key)!, (event) => events.push(event));
+    const end = walkSurface(surface, visits.get(surface.key)!, (event) => events.push(event));
     return { surface, events, end };
   });
 }

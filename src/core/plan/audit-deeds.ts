@@ -62,7 +62,7 @@ function deedOf(role: Role, operation: Operation, step: PlannedStep, ground: Dee
     case 'seal-seams':
       return [{ does: role }, ...spreadOf(ground, operation)];
     case 'block':
-      return [blocked(step, ground)];
+      return blocked(step, ground);
     case 'sand':
       return [finished(step, ground, 'sand')];
     case 'polish':
@@ -110,25 +110,20 @@ function covering(step: PlannedStep, { laid, pulled }: DeedGround): Deed[] {
   return own ? [...off, { does: 'cover', cover: own.key }] : off;
 }
 
-/** Blocking takes its share of what was built since the last; a second going over it only its scratches. */
-function blocked(step: PlannedStep, { unblockedUm }: DeedGround): Deed {
-  const builtUm = Math.max(0, ...step.sections.map((section) => unblockedUm.get(section) ?? 0));
-  for (const section of step.sections) unblockedUm.set(section, 0);
-  if (builtUm === 0)
-    return {
-      does: 'take',
-      um: takenByWork.scuffUm,
-      edgeUm: takenByWork.scuffUm,
-      by: 'block',
-      spots: false,
-    };
-  return {
-    does: 'take',
-    um: builtUm * takenByWork.blockedShare,
-    edgeUm: builtUm * clearFigures.edgeShare * takenByWork.blockedEdgeShare,
-    by: 'block',
-    spots: false,
-  };
+/** Blocking takes its share of what was built on an area since the last; a second going over it only its scratches. */
+function blocked(step: PlannedStep, { unblockedUm }: DeedGround): Deed[] {
+  const byUm = new Map<number, string[]>();
+  for (const section of step.sections) {
+    const builtUm = unblockedUm.get(section) ?? 0;
+    byUm.set(builtUm, [...(byUm.get(builtUm) ?? []), section]);
+    unblockedUm.set(section, 0);
+  }
+  return [...byUm].map(([builtUm, sections]): Deed => {
+    const { scuffUm, blockedShare, blockedEdgeShare } = takenByWork;
+    const um = builtUm === 0 ? scuffUm : builtUm * blockedShare;
+    const edgeUm = builtUm === 0 ? scuffUm : builtUm * clearFigures.edgeShare * blockedEdgeShare;
+    return { does: 'take', um, edgeUm, by: 'block', spots: false, sections };
+  });
 }
 
 /**

@@ -5,7 +5,7 @@ import { shelfOf, standardShelf } from '../film';
 import { blankStepEdit, type Job, type StepEdit, type StepFact } from '../record';
 import { minuteAt } from '../units';
 import { auditPlanOf } from './audit-plan';
-import { planJob } from '.';
+import { planJob, type PlanWarning } from '.';
 import { randomJobs } from './random-job.fixture';
 
 const shelf = shelfOf(standardShelf);
@@ -14,12 +14,19 @@ const now = minuteAt('2026-11-23', 420, demoShop.timeZone);
 const planAt = (job: Job, at: number) =>
   planJob({ job, shop: demoShop, shelf, now: at, commitments: [], agreedStarts: new Map() });
 
+const warningOf: Partial<Record<Finding['breach'], readonly PlanWarning['code'][]>> = {
+  'cover-too-old': ['old-tape'],
+  'cut-through': ['thin-clear', 'thin-topcoat'],
+  'below-stop-line': ['thin-clear', 'thin-topcoat'],
+};
+
 function audited(job: Job, at = now) {
   const plan = planAt(job, at);
   const { findings, applied } = auditPlan(auditPlanOf(plan, { job, shop: demoShop, shelf }));
-  // Rounds of blocking may outlast a tape: then the law asks for a warning with the days.
-  const warned = plan.warnings.some((one) => one.code === 'old-tape');
-  const unsaid = findings.filter((one) => !(one.insisted || (warned && one.breach === 'cover-too-old')));
+  // Rounds of blocking may outlast a tape, and somebody may type too few coats: then the law asks for a warning.
+  const codes = new Set(plan.warnings.map((one) => one.code));
+  const isSaid = ({ breach }: Finding) => (warningOf[breach] ?? []).some((code) => codes.has(code));
+  const unsaid = findings.filter((one) => !(one.insisted || isSaid(one)));
   return { unsaid, applied };
 }
 

@@ -7,6 +7,7 @@ import {
   withJobSchools,
   type Depth,
   type Job,
+  type JobSection,
   type PartSurvey,
   type SchoolChoice,
 } from '../record';
@@ -54,9 +55,17 @@ interface Drawn {
     colour: string | null;
     system: number | null;
     loose: boolean;
+    coats: JobSection['coats'];
   }[];
   panels: Drawing[];
 }
+
+/** Counts that somebody typed, at least one coat each. */
+const typedCoats: fc.Arbitrary<JobSection['coats']> = fc.dictionary(
+  fc.constantFrom('epoxy', 'build', 'sealer', 'colour', 'clear', 'topcoat'),
+  fc.integer({ min: 1, max: 4 }),
+  { maxKeys: 2 },
+);
 
 const maybe = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: null, freq: 2 });
 
@@ -74,6 +83,7 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
       // One in three: with fewer, few jobs have loose pieces to hang.
       loose: fc.nat(2).map((one) => one === 0),
+      coats: fc.oneof({ weight: 3, arbitrary: fc.constant({}) }, { weight: 1, arbitrary: typedCoats }),
     }),
     { minLength: 6, maxLength: 6 },
   ),
@@ -107,6 +117,8 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
       ...section,
       loose: isApart || section.loose,
       group: isApart ? section.key : section.group,
+      // What keeps its paint gets none.
+      coats: (own.level ?? section.level) === 'Keep' ? {} : own.coats,
       system: own.system === null ? section.system : systems[own.system % systems.length]!.key,
       level: own.level ?? section.level,
       depth: own.depth ?? section.depth,

@@ -5,7 +5,7 @@ import type { AreaFilm, PassFilm } from './model';
 export type FilmHome = 'prime' | 'build' | 'colour';
 
 /** The pass that lays the film of an area at a place of its stack: a promoter goes with what it is to hold. */
-export function homeOf(films: readonly AreaFilm[], at: number): FilmHome {
+export function homeOf(films: readonly Pick<AreaFilm, 'role'>[], at: number): FilmHome {
   switch (films[at]?.role) {
     case 'etch':
     case 'epoxy':

@@ -1,5 +1,5 @@
 export * from './colour-order';
 export * from './cost';
-export { areasOfCoat } from './films';
+export { areasOfCoat, homeOf } from './films';
 export * from './model';
 export { programmeOf } from './programme';

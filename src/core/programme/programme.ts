@@ -44,7 +44,7 @@ class BodyPasses {
     private readonly byHand: readonly string[],
   ) {
     this.painted = areas.filter((area) => area.painted && area.body === body.key);
-    this.coloured = areas.filter((area) => area.painted && area.paintedOn === body.key);
+    this.coloured = areas.filter((area) => hasColour(area) && area.paintedOn === body.key);
   }
 
   all(): Pass[] {
@@ -97,7 +97,7 @@ class BodyPasses {
 
   private insides(): string[] {
     const keys: string[] = [];
-    const opened = this.painted.filter((area) => area.insides === 'first');
+    const opened = this.painted.filter((area) => area.insides === 'first' && hasColour(area));
     for (const clock of new Set(opened.map((area) => area.clock))) {
       const own = opened.filter((area) => area.clock === clock);
       const films = together(own, (area) =>
@@ -187,6 +187,9 @@ const together = (areas: readonly ProgrammeArea[], share: (area: ProgrammeArea) 
 /** Of the outside passes those coat insides too that are sprayed in one go with it. */
 const facesOf = (areas: readonly ProgrammeArea[]): 'both' | 'outside' =>
   areas.some((area) => area.insides === 'with-outside') ? 'both' : 'outside';
+
+/** Some panels get primer alone. */
+const hasColour = (area: ProgrammeArea): boolean => area.painted && ownFilms(area, 'colour').length > 0;
 
 /** A hung piece whose inside was painted while it was loose. */
 const hasOwnInside = ({ body, paintedOn, insides }: ProgrammeArea): boolean =>

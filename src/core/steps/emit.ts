@@ -139,6 +139,7 @@ export class Emission {
       hold: room.hold,
       after: this.before(task),
     });
+    for (const work of this.worksOf(task)) warnOfFilm(this.draft, work);
     this.ledger.coated(areas, () => 'both', film, false);
     this.ends.set(task.key, [film.unload]);
   }

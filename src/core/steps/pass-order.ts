@@ -54,6 +54,7 @@ export function orderPasses(
   const workOf = new Map(works.map((work) => [work.section.key, work]));
   const areasOf = new Map(bodies.map((body) => [body.key, body.areas.map((key) => workOf.get(key)!)]));
   const byKey = new Map(passes.map((pass) => [pass.key, pass]));
+  buildAfterPrimer(passes, workOf, reach, tasks);
   for (const pass of passes) {
     if (pass.role !== 'inside' && pass.role !== 'colour') continue;
     const own = pass.areas.map((key) => workOf.get(key)!);
@@ -77,6 +78,20 @@ export function orderPasses(
       if (other.paintedOn === work.paintedOn)
         if (other.lot !== work.lot && work.situation.route !== 'aircraft')
           wait(work.clock, finishes, reach(other, 'unmasked'), 'unmasked');
+}
+
+/** A body is primed before any of it is built up, also where what is primed is not what is built. */
+function buildAfterPrimer(
+  passes: Programme['passes'],
+  workOf: ReadonlyMap<string, SectionWork>,
+  reach: Reach,
+  tasks: ReadonlyMap<string, Task>,
+): void {
+  for (const { areas, body } of passes.filter((pass) => pass.role === 'prime'))
+    for (const task of tasks.values())
+      if (task.operation.makes === 'built' && task.round === 1 && task.group.key === body)
+        for (const area of areas)
+          for (const key of reach(workOf.get(area)!, 'sealed')) task.needs.set(key, 'sealed');
 }
 
 /** Gaps are set on a body all of whose panels are washed and sound, whoever asked for it. */

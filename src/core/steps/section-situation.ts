@@ -1,3 +1,4 @@
+import { homeOf } from '../programme';
 import { clearSessionSizes, effectFamilies, levelStandards, type Product } from '../film';
 import { clockOf, type Job, type JobSection } from '../record';
 import type { Part } from '../vehicle';
@@ -94,6 +95,7 @@ function flagsOf(
     ['recorded', job.surveyed.length + job.marks.length + job.readings.length > 0],
     ['loose', section.loose],
     ['painted', painted],
+    ['topcoated', laid.some((_, at) => homeOf(laid, at) === 'colour')],
     ['beads', parts.some((part) => part.beadM + part.rivetM > 0)],
     ['seams', surveys.some((one) => one?.seams !== 'sealed')],
     ['openings', parts.some((part) => part.insideM2 > 0)],
@@ -145,7 +147,10 @@ export function roundsOf(
   situation: SectionSituation,
 ): Record<LoopKey, number> {
   const standard = levelStandards[section.level];
-  const builds = situation.route === 'panel' && situation.lays.has('build') && section.depth !== 'scuff';
+  // Nothing is built up over a finish that is only scuffed, unless coats of it were typed.
+  const builds = situation.route === 'panel' && situation.lays.has('build');
+  // No round without a coat of its own.
+  const coats = stack.layers.find((layer) => layer.role === 'build')?.coats ?? 0;
   const fills = situation.route === 'panel' && section.depth !== 'scuff';
   const fairs = situation.route === 'hull' && !situation.flags.has('antifouling');
   return {
@@ -153,7 +158,7 @@ export function roundsOf(
       fairs || fills
         ? (section.rounds.filler ?? (fairs ? hullFairing[section.level] : standard.fillerRounds))
         : 0,
-    build: builds ? Math.max(1, section.rounds.build ?? standard.blockRounds) : 0,
+    build: builds ? Math.min(coats, Math.max(1, section.rounds.build ?? standard.blockRounds)) : 0,
     clears: Math.max(0, clearSessions(stack, situation).length - (situation.flags.has('clear-over') ? 0 : 1)),
   };
 }

@@ -9,6 +9,7 @@ export const situationFlags = [
   'loose',
   'first-unit',
   'painted',
+  'topcoated',
   'beads',
   'seams',
   'openings',

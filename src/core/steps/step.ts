@@ -166,7 +166,7 @@ export type StepWarning =
   | { code: 'no-skill'; skill: string }
   | { code: 'product-missing'; product: string; section: string }
   | {
-      code: 'thin-clear';
+      code: 'thin-clear' | 'thin-topcoat';
       section: string;
       typed: number;
       needed: number;

@@ -68,7 +68,10 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
     const words = Object.values(own) as string[];
     if (!section || words.length === 0) return part;
     const key = `${section.key}:${words.join('-')}`;
-    areas.set(key, { ...section, ...own, ...namesOf(section, own), key, base: section.key });
+    // What keeps its paint gets no coat, whatever is typed for the rest of its section.
+    const isKept = own.level === 'Keep' && section.level !== 'Keep';
+    const coats = isKept ? {} : section.coats;
+    areas.set(key, { ...section, ...own, ...namesOf(section, own), coats, key, base: section.key });
     return { ...part, section: key };
   });
   const used = new Set(placed.map((part) => part.section));

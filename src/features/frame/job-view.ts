@@ -121,7 +121,11 @@ function phaseSpans(plan: Plan, sections: Job['sections']): JobView['phases'] {
 
 function stationStates(job: Job, plan: Plan): JobView['stationStates'] {
   const codes = new Set(plan.warnings.map((warning) => warning.code));
-  const film = codes.has('thin-clear') || codes.has('film-limit') || codes.has('product-missing');
+  const film =
+    codes.has('thin-clear') ||
+    codes.has('thin-topcoat') ||
+    codes.has('film-limit') ||
+    codes.has('product-missing');
   const bays =
     codes.has('late') ||
     codes.has('window-broken') ||

@@ -46,8 +46,9 @@ export function warningText(
         `No room was found for “${names.step(warning.step)}”: longer than any shift, or nobody can do it.`,
       );
     case 'thin-clear':
+    case 'thin-topcoat':
       return stop(
-        `${names.section(warning.section)}: ${warning.typed} clear coats typed, the finish needs ${warning.needed}; ${micrometres(warning.leftFlatUm)} would be left on flats, ${micrometres(Math.max(0, warning.leftEdgeUm))} on edges.`,
+        `${names.section(warning.section)}: ${counted(warning.typed, warning.code === 'thin-clear' ? 'clear coat' : 'topcoat')} typed, the finish needs ${warning.needed}; ${micrometres(warning.leftFlatUm)} would be left on flats, ${micrometres(Math.max(0, warning.leftEdgeUm))} on edges.`,
       );
     case 'film-limit':
       return caution(

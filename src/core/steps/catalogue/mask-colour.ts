@@ -1,7 +1,7 @@
 import { operation, uses, type Operation } from '../operation';
 
 const inMask = { phase: 'mask', stage: 'mask' } as const;
-const painted = { is: ['painted'] as const };
+const painted = { is: ['topcoated'] as const };
 
 /** Samples, openings, masking, and the work between coats. */
 export const maskAndColour: readonly Operation[] = [
@@ -129,7 +129,7 @@ export const maskAndColour: readonly Operation[] = [
     rate: 0.5,
     stage: 'unmask-colour',
     makes: 'colour-uncovered',
-    when: { route: ['panel'], is: ['painted', 'clear-over'] },
+    when: { route: ['panel'], is: ['topcoated', 'clear-over'] },
     checks: ['back on itself at a low angle', 'nothing leans on colour without clear'],
     why: 'the next colour is taped on open colour; the clear comes over both',
     lost: 'tape lies under the clear.',
@@ -145,7 +145,7 @@ export const maskAndColour: readonly Operation[] = [
     usualCrew: 2,
     makes: 'masked-for-clear',
     leaves: 'masked',
-    when: { route: ['panel'], is: ['painted', 'clear-over'] },
+    when: { route: ['panel'], is: ['topcoated', 'clear-over'] },
     consumes: uses(['fine-line', 1.15], ['paper-tape', 1.3], ['cover', 0.6]),
     checks: ['no tape on colour without clear', 'tack every line between colours once'],
     why: 'all colours are open now; only what gets no clear is covered',
@@ -181,7 +181,7 @@ export const maskAndColour: readonly Operation[] = [
     needs: ['sealed'],
     before: ['coloured'],
     leaves: 'masked',
-    when: { route: ['aircraft'], is: ['painted', 'later-colour'] },
+    when: { route: ['aircraft'], is: ['topcoated', 'later-colour'] },
     consumes: uses(['fine-line', 1.15], ['paper-tape', 1.3], ['cover', 0.6]),
     cautions: ['aircraft-skin'],
     checks: ['the colour beneath bears tape', 'heights left against right, from named stations'],
@@ -203,7 +203,7 @@ export const maskAndColour: readonly Operation[] = [
     needs: ['recorded'],
     when: {
       route: ['panel'],
-      is: ['painted', 'loose'],
+      is: ['topcoated', 'loose'],
       not: ['first-unit'],
       school: { 'first-article': ['one-first'] },
     },

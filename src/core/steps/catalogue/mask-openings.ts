@@ -1,6 +1,6 @@
 import { operation, uses, type Operation } from '../operation';
 
-const first = { is: ['openings', 'painted'] as const };
+const first = { is: ['openings', 'topcoated'] as const };
 
 const besideKept = { route: ['panel'] as const, is: ['painted', 'beside-kept'] as const };
 const kept = {
@@ -31,7 +31,7 @@ export const maskOpenings: readonly Operation[] = [
     stage: 'metal',
     before: ['sealed'],
     needs: ['metal-sound'],
-    when: { ...besideKept, depth: ['bare'], lays: ['epoxy', 'etch'] },
+    when: { ...besideKept, lays: ['epoxy', 'etch'] },
   }),
   operation({
     ...keptOpen,
@@ -41,7 +41,7 @@ export const maskOpenings: readonly Operation[] = [
     phase: 'filler',
     stage: 'filler',
     before: ['filler-ground'],
-    when: { ...besideKept, depth: ['bare'], lays: ['epoxy', 'etch'], school: { filler: ['over-epoxy'] } },
+    when: { ...besideKept, lays: ['epoxy', 'etch'], school: { filler: ['over-epoxy'] } },
   }),
   operation({
     ...keptOpen,
@@ -53,7 +53,7 @@ export const maskOpenings: readonly Operation[] = [
     stage: 'filler',
     before: ['build-ground'],
     needs: ['sealed'],
-    when: { ...besideKept, depth: ['bare'], lays: ['epoxy', 'etch'], school: { filler: ['on-metal'] } },
+    when: { ...besideKept, lays: ['epoxy', 'etch'], school: { filler: ['on-metal'] } },
   }),
   operation({
     ...kept,
@@ -64,7 +64,7 @@ export const maskOpenings: readonly Operation[] = [
     stage: 'filler',
     before: ['built'],
     needs: ['build-ground'],
-    when: { ...besideKept, depth: ['stable', 'bare'], lays: ['build'] },
+    when: { ...besideKept, lays: ['build'] },
   }),
   operation({
     ...keptOpen,
@@ -75,7 +75,7 @@ export const maskOpenings: readonly Operation[] = [
     stage: 'block',
     before: ['refined'],
     needs: ['build-flat'],
-    when: { ...besideKept, depth: ['stable', 'bare'], lays: ['build'] },
+    when: { ...besideKept, lays: ['build'] },
   }),
   operation({
     code: 'mask-openings',
