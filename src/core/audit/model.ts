@@ -32,7 +32,7 @@ export type Deed =
   | { does: 'wipe' }
   | { does: 'cover'; cover: string }
   | { does: 'uncover'; cover: string }
-  | { does: 'fit' | 'off' | 'hang' }
+  | { does: 'fit' | 'off' | 'hang' | 'turn' }
   | { does: 'set-gaps' | 'seal-seams' | 'wax' | 'approve' | 'look-again' | 'hand-over' };
 
 export interface AuditCover {

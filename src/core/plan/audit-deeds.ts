@@ -21,9 +21,13 @@ export interface DeedGround {
  * takes its share of what was built since the last.
  */
 export function deedsOf(step: PlannedStep, operation: Operation, ground: DeedGround): Deed[] {
+  // Small patches say nothing of the film on the whole surface.
+  if (step.coat && isPatch(step)) return [];
   if (step.coat) return [layOf(step, step.coat, ground)];
   return operation.does.flatMap((role) => deedOf(role, operation, step, ground));
 }
+
+const isPatch = ({ pass }: PlannedStep): boolean => pass?.endsWith('/touch-in') ?? false;
 
 function layOf(step: PlannedStep, coat: NonNullable<PlannedStep['coat']>, ground: DeedGround): Deed {
   if (coat.role === 'build')
@@ -86,6 +90,7 @@ function deedOf(role: Role, operation: Operation, step: PlannedStep, ground: Dee
     case 'off':
     case 'fit':
     case 'hang':
+    case 'turn':
     case 'set-gaps':
     case 'wax':
     case 'approve':

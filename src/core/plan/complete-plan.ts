@@ -3,6 +3,7 @@ import type { Plan, PlannedStep } from './model';
 /** What steps and plans carry since, with the value that says nothing of it. */
 const laterOfStep = {
   heldBy: [],
+  pass: null,
   quotedMinor: null,
   computedMinutes: null,
   skipped: false,

@@ -18,6 +18,7 @@ const step = (key: string, given: object): PlannedStep =>
     crew: 1,
     hold: null,
     heldBy: [],
+    pass: null,
     kind: 'splittable',
     coat: null,
     sections: ['s'],

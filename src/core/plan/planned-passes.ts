@@ -14,7 +14,7 @@ export function plannedProgramme(
   );
   /** A booth session begins with its loading; a rolled coat by itself. */
   const startOf = (pass: Pass): Minute | null => {
-    const coats = steps.filter((step) => step.coat?.pass === pass.key);
+    const coats = steps.filter((step) => step.pass === pass.key);
     const own = coats.map((step) => (step.hold === null ? undefined : sessions.get(step.hold)) ?? step.start);
     return own.length > 0 ? Math.min(...own) : null;
   };

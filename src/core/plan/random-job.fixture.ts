@@ -30,6 +30,7 @@ const schools: fc.Arbitrary<SchoolChoice> = fc.record(
     alignment: fc.constantFrom('before', 'after'),
     application: fc.constantFrom('roller', 'brush'),
     stripe: fc.constantFrom('first', 'last'),
+    'hull-stand': fc.constantFrom('on-stands', 'keel-up', 'on-its-side'),
   },
   { requiredKeys: [] },
 ) as fc.Arbitrary<SchoolChoice>;

@@ -3,6 +3,8 @@ interface Painted {
   clock: string;
   /** Where the trade puts it by itself: a stripe that becomes the mask, what looks up, the rest, a stripe at last. */
   rank: number;
+  /** Painted only when its body has been turned. */
+  isTurned?: boolean;
 }
 
 /**
@@ -13,8 +15,9 @@ interface Painted {
 export function colourOrder<T extends Painted>(areas: readonly T[], byHand: readonly string[]): T[] {
   const named = new Map(byHand.map((clock, i) => [clock, i]));
   const place = (area: T) => named.get(area.clock) ?? byHand.length + area.rank;
+  const turn = (area: T) => (area.isTurned ? 1 : 0);
   // Sorting keeps the given order among equals.
-  return [...areas].sort((a, b) => place(a) - place(b));
+  return [...areas].sort((a, b) => turn(a) - turn(b) || place(a) - place(b));
 }
 
 /** Whether the manager's order has a say between two areas. */

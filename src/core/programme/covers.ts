@@ -23,6 +23,10 @@ export function coverOf(
   const surfaces = (list: readonly ProgrammeArea[]) => list.flatMap((area) => area.surfaces);
   const faces = (face: Surface['face']) => surfaces(own).filter((one) => one.face === face);
   switch (pass.role) {
+    case 'texture':
+    case 'touch-in':
+      // Their lines are taped in the step that lays them.
+      return null;
     case 'prime':
     case 'build': {
       const kept = surfaces(others.filter((area) => !area.painted));

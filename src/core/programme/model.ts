@@ -27,6 +27,10 @@ export interface ProgrammeArea {
   /** Bottom up, those with at least one coat; a product may come twice. */
   films: readonly AreaFilm[];
   buildRounds: number;
+  /** Stands bear on it while it is coated, and are shifted for what they hide. */
+  stands: boolean;
+  /** Texture or liner that is laid under or over its colour; null where it stays smooth. */
+  texture: { product: string; lies: 'under' | 'over' } | null;
   /** Coats of clear in each session; empty without clear. */
   clearSessions: readonly number[];
 }
@@ -40,7 +44,7 @@ export interface AreaFilm {
 
 /** A film as one pass lays it: areas that get fewer coats leave out the last. */
 export interface PassFilm {
-  role: LayerRole;
+  role: LayerRole | 'texture';
   product: string;
   /** Coats in this pass: those of the area that gets most. */
   coats: number;
@@ -51,11 +55,12 @@ export interface PassFilm {
   on: readonly { coats: number; areas: readonly string[] }[];
 }
 
-export type PassRole = 'prime' | 'build' | 'inside' | 'colour' | 'clear';
+export type PassRole = 'prime' | 'build' | 'inside' | 'colour' | 'clear' | 'texture' | 'touch-in';
 
 /** Why one pass comes after another. */
 export type OrderWhy =
   | 'film-beneath'
+  | 'stands-shifted'
   | 'clear-over-all'
   | 'one-inside-after-another'
   | 'insides-first'

@@ -36,6 +36,8 @@ const area = (key: string, over: Partial<ProgrammeArea> = {}): ProgrammeArea => 
   surfaces: [],
   films,
   buildRounds: 2,
+  stands: false,
+  texture: null,
   clearSessions: [3, 1],
   ...over,
 });
@@ -185,5 +187,27 @@ describe('one clear over all colours of a body', () => {
     const oneGo = { ...over(doors), insides: 'with-outside' as const };
     const faces = programmeOf([over(roof), oneGo]).passes.map((pass) => [pass.key, pass.faces]);
     expect(Object.fromEntries(faces)).toMatchObject({ 'roof/clear/1': 'both', 'roof/clear/2': 'outside' });
+  });
+});
+
+describe('texture, and what stands bore on', () => {
+  test('texture under the colour comes after the build and before its colour, over it after its clears', () => {
+    const under = { ...roof, texture: { product: 'chip-guard', lies: 'under' as const } };
+    const over = { ...doors, texture: { product: 'liner', lies: 'over' as const } };
+    const { passes } = programmeOf([under, over]);
+    const of = (key: string) => passes.find((pass) => pass.key === key)!;
+    expect(of('roof/texture').after).toEqual([{ pass: 'body/build/2', why: 'film-beneath' }]);
+    expect(of('roof/colour').after).toContainEqual({ pass: 'roof/texture', why: 'film-beneath' });
+    expect(of('doors/texture').after).toEqual([{ pass: 'doors/clear/2', why: 'film-beneath' }]);
+    expect(of('doors/texture').films).toMatchObject([{ role: 'texture', product: 'liner', coats: 1 }]);
+  });
+
+  test('where stands stood all its coats come once more, after its last', () => {
+    const { passes } = programmeOf([{ ...roof, stands: true }]);
+    expect(passes.at(-1)).toMatchObject({
+      key: 'roof/touch-in',
+      after: [{ pass: 'roof/clear/2', why: 'stands-shifted' }],
+    });
+    expect(passes.at(-1)!.films.map((film) => film.role)).toEqual(['colour', 'clear']);
   });
 });

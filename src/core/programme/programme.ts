@@ -49,8 +49,11 @@ class BodyPasses {
 
   all(): Pass[] {
     this.ground();
+    const textures = this.textures('under');
     const insides = this.insides();
-    this.colours(insides);
+    this.colours(insides, textures);
+    this.textures('over');
+    this.touchIns();
     return this.passes;
   }
 
@@ -113,7 +116,38 @@ class BodyPasses {
     return keys;
   }
 
-  private colours(insides: readonly string[]): void {
+  /** Texture and liner, each clock by itself. */
+  private textures(lies: 'under' | 'over'): string[] {
+    const areas = lies === 'under' ? this.painted : this.coloured;
+    const textured = areas.filter((area) => area.texture?.lies === lies);
+    return [...new Set(textured.map((area) => area.clock))].map((clock) => {
+      const own = textured.filter((area) => area.clock === clock);
+      const { product } = own[0]!.texture!;
+      const on = [{ coats: 1, areas: keysOf(own) }];
+      const films = [{ role: 'texture' as const, product, coats: 1, first: 1, of: 1, on }];
+      const after = behind(this.lastOn(own), 'film-beneath');
+      return this.add(own, { role: 'texture', scope: clock, round: 0, faces: 'outside', films, after });
+    });
+  }
+
+  /** What stood on stands gets all its coats once they were shifted. */
+  private touchIns(): void {
+    const stood = this.coloured.filter((area) => area.stands);
+    for (const clock of new Set(stood.map((area) => area.clock))) {
+      const own = stood.filter((area) => area.clock === clock);
+      const films = together(own, (area) => ownFilms(area, 'colour'));
+      const after = behind(this.lastOn(own), 'stands-shifted');
+      this.add(own, { role: 'touch-in', scope: clock, round: 0, faces: 'outside', films, after });
+    }
+  }
+
+  /** The last pass so far that any of these areas is in. */
+  private lastOn(areas: readonly ProgrammeArea[]): string | null {
+    const keys = new Set(keysOf(areas));
+    return this.passes.findLast((pass) => pass.areas.some((key) => keys.has(key)))?.key ?? null;
+  }
+
+  private colours(insides: readonly string[], textures: readonly string[]): void {
     let earlier: { key: string; clock: string } | null = null;
     /** Colours that wait for one clear over all of them. */
     const overs = new Map<string, string[]>();
@@ -133,6 +167,9 @@ class BodyPasses {
           why: 'insides-first' as const,
         })),
         ...behind(earlier?.key ?? null, this.whyAfter(earlier?.clock ?? '', clock)),
+        ...textures
+          .filter((key) => own.some((area) => key === `${area.clock}/texture`))
+          .map((pass) => ({ pass, why: 'film-beneath' as const })),
       ];
       const pass: PassGiven = { role: 'colour', scope: lot, round: 0, faces: facesOf(own), films, after };
       const key = this.add(own, pass);
@@ -195,7 +232,7 @@ const hasColour = (area: ProgrammeArea): boolean => area.painted && ownFilms(are
 const hasOwnInside = ({ body, paintedOn, insides }: ProgrammeArea): boolean =>
   body !== paintedOn && insides === 'first';
 
-const isClear = ({ role }: AreaFilm): boolean => role === 'clear';
+const isClear = ({ role }: Pick<PassFilm, 'role'>): boolean => role === 'clear';
 
 /** Only the topmost clear of a stack is laid in several sessions; those beneath lie between colours. */
 const withFirstClears = (films: readonly AreaFilm[], coats: number | undefined): AreaFilm[] =>

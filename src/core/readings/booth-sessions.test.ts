@@ -17,9 +17,8 @@ const step = (
     sections: [section],
     personMinutes,
     figure: { fixedMin: operation === 'wipe' ? 35 : 0 },
-    coat: product
-      ? { product, role: product === 'clear' ? 'clear' : 'colour', pass: `${section}/colour` }
-      : null,
+    coat: product ? { product, role: product === 'clear' ? 'clear' : 'colour' } : null,
+    pass: product ? `${section}/colour` : null,
   }) as unknown as Step;
 const pass = (section: string, products: string[]) => [
   step(null, 'mask', 50, section),

@@ -22,7 +22,7 @@ export interface SessionMerge {
 
 type SessionStep = Pick<
   Step,
-  'key' | 'operation' | 'hold' | 'subject' | 'sections' | 'personMinutes' | 'coat' | 'figure'
+  'key' | 'operation' | 'hold' | 'subject' | 'sections' | 'personMinutes' | 'coat' | 'pass' | 'figure'
 >;
 
 /** Operations of a session that are there once a session, whatever is sprayed in it. */
@@ -32,16 +32,18 @@ const perSession = new Set(['load', 'wipe', 'unload']);
 export function boothSessions(steps: readonly SessionStep[]): BoothSession[] {
   const sessions = [...new Set(steps.flatMap((step) => (step.coat && step.hold ? [step.hold] : [])))];
   const passOf = new Map(
-    steps.flatMap((step) => (step.coat && step.hold ? [[step.hold, step.coat.pass] as const] : [])),
+    steps.flatMap((step) =>
+      step.coat && step.hold && step.pass !== null ? [[step.hold, step.pass] as const] : [],
+    ),
   );
   return sessions.map((session) => {
     const own = steps.filter((step) => step.hold === session);
     const coats = own.filter((step) => step.coat);
     const sections = [...new Set(coats.flatMap((step) => step.sections))];
-    const { pass } = coats[0]!.coat!;
+    const pass = passOf.get(session);
     // The first session of a colour bears its mask.
     const isFirst = sessions.find((one) => passOf.get(one) === pass) === session;
-    const maskKey = isFirst ? pass.replace(/\/colour$/, '/mask') : null;
+    const maskKey = isFirst ? pass?.replace(/\/colour$/, '/mask') : undefined;
     const mask = steps.filter((step) => step.operation === 'mask' && step.key === maskKey);
     const sum = (list: readonly SessionStep[]) => list.reduce((total, step) => total + step.personMinutes, 0);
     return {

@@ -20,6 +20,8 @@ export interface JobSection extends SectionRecord {
   clockName?: string;
   /** The highest level of what shares its last coats, where that is not its own: all get as many. */
   lead?: Level;
+  /** Side of a hull that lies on the other: which is worked first, which once it was turned. */
+  hullSide?: 'first' | 'second';
   /** Names what it shares one clear with, where several colours of a body are cleared together. */
   clearOver?: string;
   /** System and ladder as the shop has them, once they were looked up. */

@@ -15,6 +15,7 @@ export const schoolOptions = {
   texture: ['none', 'before-colour', 'after-colour'],
   trim: ['parallel', 'held'],
   application: ['roller', 'brush'],
+  'hull-stand': ['on-stands', 'keel-up', 'on-its-side'],
   stripe: ['first', 'last'],
   'first-article': ['none', 'one-first'],
 } as const;

@@ -61,7 +61,7 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
   const main = groups.find((group) => !group.loose) ?? groups[0];
   if (!main) return [];
   const works = sectionWorks(draft.context.job, route, groups);
-  const programme = programmeOfWorks(works, draft.context.job.colourOrder);
+  const programme = programmeOfWorks(works, draft.context.job.colourOrder, draft);
   draft.network.programme = programme;
   const tasks = tasksOf(works, programme, main, draft.entries);
   const bySection = new Map(works.map((work) => [work.section.key, work]));

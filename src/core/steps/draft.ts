@@ -101,6 +101,7 @@ export class StepDraft {
         learned,
       },
       coat: options.coat ?? null,
+      pass: options.pass ?? null,
       needs: needsOf(operation, quantity.amount * share),
       cautions: [
         ...new Set([...operation.cautions, ...(options.cautions ?? []), ...this.cautionsOf(options.coat)]),

@@ -1,5 +1,4 @@
-import type { Pass, Programme } from '../programme';
-import type { Part } from '../vehicle';
+import type { Programme } from '../programme';
 import { closeBareMetal, closeSpots } from './bare-metal';
 import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
 import { FilmLedger } from './film-ledger';
@@ -8,6 +7,7 @@ import { layPass } from './lay-pass';
 import { weightsOf } from './area-weights';
 import type { StepDraft } from './draft';
 import type { Role } from './operation';
+import { facesOf, underStands } from './pass-parts';
 import { passOf } from './pass-of-task';
 import { rollPass } from './roll-pass';
 import type { SectionWork } from './section-work';
@@ -129,18 +129,22 @@ export class Emission {
 
   private rolled(task: Task, room: StageRoom): void {
     const areas = keysOf(task.sections);
+    const pass = passOf(this.programme, task);
+    const isPatch = pass.role === 'touch-in';
     const film = rollPass(this.draft, {
-      pass: passOf(this.programme, task),
+      pass,
       key: task.key,
-      scope: task.scope,
+      scope: isPatch ? `${task.scope}/patch` : task.scope,
       works: this.worksOf(task),
-      parts: this.partsOf(task),
+      parts: isPatch ? underStands(this.partsOf(task)) : this.partsOf(task),
       subject: this.subjectOf(task),
       hold: room.hold,
       after: this.before(task),
     });
-    for (const work of this.worksOf(task)) warnOfFilm(this.draft, work);
-    this.ledger.coated(areas, () => 'both', film, false);
+    if (!isPatch) {
+      for (const work of this.worksOf(task)) warnOfFilm(this.draft, work);
+      this.ledger.coated(areas, () => 'both', film, false);
+    }
     this.ends.set(task.key, [film.unload]);
   }
 
@@ -182,6 +186,7 @@ export class Emission {
       sections: keysOf(sections),
       parts,
       hold: room.hold,
+      ...(operation.does.includes('texture') ? { pass: `${task.scope}/texture` } : {}),
       ...(room.hold === null && loose && operation.stage !== null && operation.place !== 'yard'
         ? { place: stage }
         : {}),
@@ -237,7 +242,7 @@ export class Emission {
     if (is('cover-outside')) return ledger.borne('tapeAfterMin', own, 'outside', key);
     if (is('uncover')) ledger.borne('handleAfterMin', own, faces, key);
     if (is('uncover') && !is('scuff-spots')) return;
-    if (is('fit', 'hang')) ledger.borne('handleAfterMin', own, 'both', key);
+    if (is('fit', 'hang', 'turn')) ledger.borne('handleAfterMin', own, 'both', key);
     if (leavesFilmAlone.has(code) || phase === 'return' || unit === 'job' || is('uncover-wet')) return;
     ledger.sanded(own, faces, key);
     if (is('scuff', 'block', 'sand', 'cut') && shareBy === null) ledger.opened(own, faces);
@@ -285,11 +290,4 @@ export class Emission {
     if (operation.cautions.includes('licensed-hold')) said.push({ code: 'licensed-hold' });
     return [...said, { code: 'operation', why: operation.why }];
   }
-}
-
-/** Faces of an area that a pass coats: a roof without insides has only its outside, and so has what is shut. */
-function facesOf({ faces, shut }: Pass, parts: readonly Part[]): (area: string) => Faces {
-  if (faces !== 'both') return () => faces;
-  const open = new Set(parts.flatMap((part) => (part.insideM2 > 0 ? [part.section] : [])));
-  return (area) => (open.has(area) && !shut.includes(area) ? 'both' : 'outside');
 }

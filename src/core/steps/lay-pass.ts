@@ -82,7 +82,7 @@ function layerOf(
   const layer = layerBehind(works, film);
   const isShared = areasOfCoat(film, film.coats).length === works.length;
   return {
-    role: film.role,
+    role: layer.role,
     product: layer.product,
     coats: film.coats,
     firstCoat: film.first,
@@ -111,6 +111,8 @@ function reasonsOf(
     case 'build':
       return [{ code: 'level-round', level: first.level, round, of: rounds }];
     case 'inside':
+    case 'texture':
+    case 'touch-in':
       return [];
     case 'clear':
       return [

@@ -67,6 +67,7 @@ export const roles = [
   'cover-kept',
   'uncover-kept',
   'hang',
+  'turn',
   'cover-others',
   'cut',
   'uncover',

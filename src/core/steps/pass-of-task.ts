@@ -11,6 +11,7 @@ const roleOf: Partial<Record<WorkState, PassRole>> = {
   'insides-coloured': 'inside',
   coloured: 'colour',
   cleared: 'clear',
+  patched: 'touch-in',
 };
 
 /** What one session of each kind takes in, so that it is the pass of the programme. */
@@ -20,6 +21,8 @@ const unitsOf: Readonly<Record<PassRole, readonly Operation['unit'][]>> = {
   inside: ['section'],
   colour: ['lot', 'section'],
   clear: ['over'],
+  texture: ['section'],
+  'touch-in': ['section'],
 };
 
 /** Why an operation cannot be a session of coats; null where it can, or is none. */

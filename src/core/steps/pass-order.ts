@@ -51,10 +51,11 @@ export function orderPasses(
         for (const key of earlier) if (key !== task.key) task.needs.set(key, state);
   };
   setGapsOnce(works, reach, tasks);
+  turnWhenFinished(works, reach, tasks);
   const workOf = new Map(works.map((work) => [work.section.key, work]));
   const areasOf = new Map(bodies.map((body) => [body.key, body.areas.map((key) => workOf.get(key)!)]));
   const byKey = new Map(passes.map((pass) => [pass.key, pass]));
-  buildAfterPrimer(passes, workOf, reach, tasks);
+  groundInOrder(passes, works, reach, tasks);
   for (const pass of passes) {
     if (pass.role !== 'inside' && pass.role !== 'colour') continue;
     const own = pass.areas.map((key) => workOf.get(key)!);
@@ -62,7 +63,7 @@ export function orderPasses(
     const isSkin = own[0]!.situation.route === 'aircraft';
     const roles = pass.role === 'inside' ? opens : masks;
     if (pass.bodyFlat && !isSkin)
-      for (const other of areasOf.get(pass.body)!)
+      for (const other of areasOf.get(pass.body)!.filter((one) => isSameSide(one, own[0]!)))
         wait(pass.scope, roles, reach(other, 'refined'), 'refined');
     for (const { pass: earlier, why } of pass.after) {
       for (const key of byKey.get(earlier)!.areas) {
@@ -75,24 +76,46 @@ export function orderPasses(
   // What is sanded and polished lies beneath the covers of the colours that follow.
   for (const work of works)
     for (const other of work.paintedOn.loose ? [] : works)
-      if (other.paintedOn === work.paintedOn)
+      if (other.paintedOn === work.paintedOn && isSameSide(work, other))
         if (other.lot !== work.lot && work.situation.route !== 'aircraft')
           wait(work.clock, finishes, reach(other, 'unmasked'), 'unmasked');
 }
 
-/** A body is primed before any of it is built up, also where what is primed is not what is built. */
-function buildAfterPrimer(
+/**
+ * A body stands in one place at a time: metalwork anywhere on it is done before it is primed, what is not primed is filled
+ * afterwards (before, where the method fills on metal), and nothing is built up before.
+ */
+function groundInOrder(
   passes: Programme['passes'],
-  workOf: ReadonlyMap<string, SectionWork>,
+  works: readonly SectionWork[],
   reach: Reach,
   tasks: ReadonlyMap<string, Task>,
 ): void {
-  for (const { areas, body } of passes.filter((pass) => pass.role === 'prime'))
-    for (const task of tasks.values())
-      if (task.operation.makes === 'built' && task.round === 1 && task.group.key === body)
-        for (const area of areas)
-          for (const key of reach(workOf.get(area)!, 'sealed')) task.needs.set(key, 'sealed');
+  for (const { areas, body } of passes.filter((pass) => pass.role === 'prime')) {
+    const there = works.filter((one) => one.group.key === body && one.situation.route === 'panel');
+    const primed = there.filter((one) => areas.includes(one.section.key));
+    const others = there.filter((one) => !primed.includes(one));
+    const fillsOnMetal = primed.some((one) => one.situation.schools.filler === 'on-metal');
+    const wait = (task: Task, list: readonly SectionWork[], state: WorkState) => {
+      for (const work of list) for (const key of reach(work, state)) task.needs.set(key, state);
+    };
+    for (const task of [...tasks.values()].filter((one) => one.group.key === body)) {
+      const { makes, kind } = task.operation;
+      if (makes === 'sealed' && kind === 'session') {
+        wait(task, there, 'metal-sound');
+        if (fillsOnMetal) wait(task, others, 'glaze-flat');
+      }
+      const isOthers = task.sections.every((one) => others.some((work) => work.section === one));
+      if (makes === 'filler-spread' && task.round === 1 && isOthers && !fillsOnMetal)
+        wait(task, primed, 'sealed');
+      if (makes === 'built' && task.round === 1) wait(task, primed, 'sealed');
+    }
+  }
 }
+
+/** What is reached at a time: all of a body, or one side of a hull that lies on the other. */
+const isSameSide = (a: SectionWork, b: SectionWork): boolean =>
+  (a.section.hullSide === 'second') === (b.section.hullSide === 'second');
 
 /** Gaps are set on a body all of whose panels are washed and sound, whoever asked for it. */
 function setGapsOnce(works: readonly SectionWork[], reach: Reach, tasks: ReadonlyMap<string, Task>): void {
@@ -100,4 +123,19 @@ function setGapsOnce(works: readonly SectionWork[], reach: Reach, tasks: Readonl
     if (task.operation.unit === 'job' && task.operation.does.includes('set-gaps'))
       for (const work of works.filter((one) => one.group === task.group))
         for (const key of reach(work, 'metal-sound')) task.needs.set(key, 'metal-sound');
+}
+
+/** A hull is turned onto its first side when nothing is left to do there. */
+function turnWhenFinished(
+  works: readonly SectionWork[],
+  reach: Reach,
+  tasks: ReadonlyMap<string, Task>,
+): void {
+  for (const task of tasks.values())
+    if (task.operation.unit === 'group' && task.operation.does.includes('turn'))
+      for (const work of works) {
+        if (work.group !== task.group || work.section.hullSide === 'second') continue;
+        task.sections.push(work.section);
+        for (const key of reach(work, 'clean')) task.needs.set(key, 'clean');
+      }
 }

@@ -1,16 +1,38 @@
 import { programmeOf, type Programme, type ProgrammeArea } from '../programme';
 import { surfacesOf } from '../surface';
 import { clearSessions } from './section-situation';
+import type { StepDraft } from './draft';
+import { filmOf } from './hand-films';
 import type { SectionWork } from './section-work';
 
 /** The passes of a job whose sections are known with their situations, in the order in which they are painted. */
-export function programmeOfWorks(works: readonly SectionWork[], byHand: readonly string[]): Programme {
-  return programmeOf(inPaintOrder(works).map(areaOf), byHand);
+export function programmeOfWorks(
+  works: readonly SectionWork[],
+  byHand: readonly string[],
+  draft: StepDraft,
+): Programme {
+  const product = (operation: string) =>
+    filmOf(draft.operation(operation), draft.context.shelf)?.code ?? null;
+  const textures = { under: product('texture-before'), over: product('texture-after') };
+  const areas = inPaintOrder(works).map((work) => ({ ...areaOf(work), texture: textureOf(work, textures) }));
+  return programmeOf(areas, byHand);
 }
 
 /** Areas of each body in the order of their lots; `before` of a section names the last of the lot painted before it. */
 function inPaintOrder(works: readonly SectionWork[]): SectionWork[] {
   return [...works].sort((a, b) => a.place - b.place);
+}
+
+/** What the method lays on the lower panels of a painted area. */
+function textureOf(
+  { situation: { route, flags, schools } }: SectionWork,
+  textures: Record<'under' | 'over', string | null>,
+): ProgrammeArea['texture'] {
+  if (route !== 'panel' || schools.texture === 'none') return null;
+  const lies = schools.texture === 'before-colour' ? 'under' : 'over';
+  const product = textures[lies];
+  const isLaid = flags.has(lies === 'under' ? 'painted' : 'topcoated');
+  return product !== null && isLaid ? { product, lies } : null;
 }
 
 function areaOf({
@@ -22,7 +44,7 @@ function areaOf({
   over,
   situation,
   rounds,
-}: SectionWork): ProgrammeArea {
+}: SectionWork): Omit<ProgrammeArea, 'texture'> {
   const stack = group.stackOf(section);
   const { flags, schools } = situation;
   const hasInsides = flags.has('openings');
@@ -42,6 +64,7 @@ function areaOf({
       .filter((layer) => layer.coats > 0)
       .map(({ role, product, coats }) => ({ role, product: product.code, coats })),
     buildRounds: rounds.build,
+    stands: flags.has('on-stands'),
     clearSessions: clearSessions(stack, situation),
   };
 }

@@ -57,9 +57,9 @@ export function rollPass(draft: StepDraft, rolled: RolledPass): Session {
         because: [{ code: 'layer', ...of }, ...(layer.typed ? [{ code: 'typed-coats' as const }] : [])],
         after: last === null ? rolled.after : sanded ? [last] : [],
         leaves: looks[layer.role] ?? 'high-build',
+        pass: pass.key,
         coat: {
           session: `${scope}/${layer.role}-${coat}`,
-          pass: pass.key,
           ...of,
           areaM2: parts.reduce((sum, part) => sum + part.outsideM2, 0),
           faces: 'both',

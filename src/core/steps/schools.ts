@@ -16,6 +16,8 @@ export interface SchoolCase {
   level: Level;
   depth: Depth;
   loose: boolean;
+  /** A hull that is closed by a deck, and too heavy to turn by hand. */
+  decked: boolean;
   /** A body of the job gets the same colour of the same system. */
   bodyAlike: boolean;
   /** Silver, pearl, candy or flake: colours that lie differently in every pass. */
@@ -207,6 +209,25 @@ export const schools: { [K in SchoolKey]: SchoolData<K> } = {
       brush: { name: 'brush', why: 'slow, flat, wants a steady hand' },
     },
     fallback: always('roller', 'two people keep a wet edge'),
+  },
+  'hull-stand': {
+    name: 'How the hull stands',
+    routes: ['hull'],
+    options: {
+      'on-stands': {
+        name: 'on its keel, on stands',
+        why: 'both sides at once; what the stands hide is coated after they are shifted',
+      },
+      'keel-up': { name: 'keel up', why: 'all of it is reached; it has to be light enough to turn over' },
+      'on-its-side': {
+        name: 'on its side',
+        why: 'one side at a time, cured before the hull is turned on it; twice the days',
+      },
+    },
+    fallback: ({ decked }) =>
+      decked
+        ? { option: 'on-stands', by: 'a decked hull is not turned over' }
+        : { option: 'keel-up', by: 'an open hull is turned over by hand' },
   },
   stripe: {
     name: 'Stripe',

@@ -1,6 +1,6 @@
 import { homeOf } from '../programme';
 import { clearSessionSizes, effectFamilies, levelStandards, type Product } from '../film';
-import { clockOf, type Job, type JobSection } from '../record';
+import { clockOf, type Job, type JobSection, type Schools } from '../record';
 import type { Part } from '../vehicle';
 import type { Group } from './group';
 import { hullFairing, polishingRate, sandingRate } from './level-work';
@@ -29,6 +29,7 @@ function schoolCase(
     level: section.level,
     depth: section.depth,
     loose: section.loose,
+    decked: job.bodyKind === 'decked-hull',
     bodyAlike: job.sections.some(
       (one) => !one.loose && one.system === section.system && one.colourName === section.colourName,
     ),
@@ -59,7 +60,7 @@ export function situationOf(job: Job, route: Route, group: Group, section: JobSe
   const parts = group.partsOf(section);
   const stack = group.stackOf(section);
   const beside = group.sections.filter((one) => clockOf(one) === clockOf(section));
-  const taken = schoolsTaken(job, route, section, beside.flatMap(group.partsOf), stack);
+  const schools = optionsOf(schoolsTaken(job, route, section, beside.flatMap(group.partsOf), stack));
   return {
     route,
     substrate: section.substrate,
@@ -68,8 +69,8 @@ export function situationOf(job: Job, route: Route, group: Group, section: JobSe
     old: section.oldFinish,
     strip: stripMethod(section).operation,
     lays: new Set(stack.layers.filter((layer) => layer.coats > 0).map((layer) => layer.role)),
-    flags: flagsOf(job, route, section, parts, stack),
-    schools: optionsOf(taken),
+    flags: flagsOf(job, route, section, parts, stack, schools),
+    schools,
   };
 }
 
@@ -79,6 +80,7 @@ function flagsOf(
   section: JobSection,
   parts: readonly Part[],
   stack: SectionStack,
+  schools: Schools,
 ): Set<SituationFlag> {
   const surveys = parts.map((part) => job.surveyed.find((one) => one.key === part.key));
   const ladder = ladderOf(section);
@@ -117,6 +119,8 @@ function flagsOf(
     ['kept-film', !painted && finishes && polishingRate(ladder) + sandingRate(ladder) > 0],
     ['hand-ladder', ladder.hand],
     ['stripe', base === 'boot-top'],
+    ['on-stands', painted && base === 'bottom' && schools['hull-stand'] === 'on-stands'],
+    ['second-side', section.hullSide === 'second'],
     ['clear-over', section.clearOver !== undefined && stack.clear !== null && painted],
     ['partial', job.surveyed.some((one) => one.absent) && section.depth !== 'bare' && painted],
   ];

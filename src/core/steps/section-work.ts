@@ -109,7 +109,12 @@ function hangLoosePieces(all: readonly SectionWork[]): void {
 
 /** The sections of a body in the order in which they are painted. */
 function paintOrder(own: readonly SectionWork[], byHand: readonly string[]): SectionWork[] {
-  const ranked = own.map((work) => ({ work, clock: work.clock, rank: rankOf(work) }));
+  const ranked = own.map((work) => ({
+    work,
+    clock: work.clock,
+    rank: rankOf(work),
+    isTurned: work.section.hullSide === 'second',
+  }));
   return colourOrder(ranked, byHand).map(({ work }) => work);
 }
 

@@ -24,6 +24,8 @@ export const situationFlags = [
   'kept-film',
   'hand-ladder',
   'stripe',
+  'on-stands',
+  'second-side',
   'partial',
   'beside-kept',
   'clear-over',

@@ -52,8 +52,6 @@ export interface CoatOfStep {
   role: LayerRole;
   product: string;
   coat: number;
-  /** Key of the pass that it belongs to. */
-  pass: string;
   of: number;
   areaM2: number;
   /** Faces it covers. */
@@ -87,6 +85,8 @@ export interface Step {
   notBefore: Minute;
   figure: Figure;
   coat: CoatOfStep | null;
+  /** Key of the pass whose film it lays; null where it lays none of a pass. */
+  pass: string | null;
   needs: { product: string; amount: number }[];
   cautions: Caution[];
   /** What it does to the room around it. */

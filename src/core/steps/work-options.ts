@@ -34,6 +34,7 @@ export interface WorkOptions {
   crew?: number;
   flashMin?: number;
   coat?: Step['coat'];
+  pass?: string;
   cautions?: Caution[];
   leaves?: Step['leaves'];
   phase?: Step['phase'];

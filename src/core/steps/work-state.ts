@@ -38,6 +38,8 @@ export const workStates = [
   'textured',
   'cured',
   'unmasked',
+  'stands-shifted',
+  'patched',
   'levelled',
   'polished',
   'clean',
@@ -86,7 +88,7 @@ export const rests: Partial<Record<WorkState, readonly Rest[]>> = {
   // Tape pulled wet comes off before the film has set, in the other school once it can be handled: it need not be cured.
   cured: [{ when: { school: { tape: ['wet'] } }, on: ['unmasked'] }, { on: ['textured'] }],
   unmasked: [{ on: ['textured'] }],
-  levelled: [{ on: ['cured', 'unmasked'] }],
+  levelled: [{ on: ['cured', 'patched'] }],
 };
 
 /** Rounds that are repeated: the top of a round is the ground of the next. */

@@ -1,6 +1,6 @@
 import { clockOf, depths, stripMethods, type Job, type JobSection, type PartSurvey } from '../record';
 import { levels, type Level } from '../film';
-import { substrates, type Part } from '../vehicle';
+import { bodyKindOf, substrates, type Part } from '../vehicle';
 import { withClearOver } from './clear-over';
 import { netOfJob } from './parts-of-job';
 
@@ -17,11 +17,23 @@ export function levelOfPart(section: Pick<JobSection, 'level'>, survey: PartSurv
 /** Words that say how panels are treated; a lot of such a name is told apart from them in keys. */
 const taken: ReadonlySet<string> = new Set([...substrates, ...depths, ...stripMethods, ...levels]);
 
+/** What sets a panel apart from its section. */
+type Treatment = Partial<JobSection> & { lot?: string };
+
+/** The side of a hull has its word already, as a lot. */
+const wordsOf = (own: Treatment): string[] =>
+  Object.entries(own).flatMap(([key, word]) => (key === 'hullSide' ? [] : [word as string]));
+
+/** A hull that lies on its side is worked a side at a time: port first, starboard once it was turned. */
+function withSide(section: JobSection, { side }: Part, own: Treatment): Treatment {
+  if (section.schools['hull-stand'] !== 'on-its-side' || (side !== 'left' && side !== 'right')) return own;
+  const [name, hullSide] =
+    side === 'left' ? (['port', 'first'] as const) : (['starboard', 'second'] as const);
+  return { ...own, lot: own.lot === undefined ? name : `${own.lot}-${name}`, hullSide };
+}
+
 /** How a panel is treated where that differs from its section; empty when it does not. */
-function difference(
-  section: JobSection,
-  survey: PartSurvey | undefined,
-): Partial<JobSection & { lot: string }> {
+function difference(section: JobSection, survey: PartSurvey | undefined): Treatment {
   if (!survey) return {};
   const level = levelOfPart(section, survey);
   return {
@@ -62,10 +74,12 @@ function withLeads(areas: readonly JobSection[]): JobSection[] {
 export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection[]; parts: Part[] } {
   const surveys = new Map(job.surveyed.map((one) => [one.key, one]));
   const areas = new Map<string, JobSection>();
+  const isHull = bodyKindOf(job.bodyKind)?.route === 'hull';
   const placed = parts.map((part) => {
     const section = job.sections.find((one) => one.key === part.section);
-    const own = section ? difference(section, surveys.get(part.key)) : {};
-    const words = Object.values(own) as string[];
+    const told = section ? difference(section, surveys.get(part.key)) : {};
+    const own = section && isHull ? withSide(section, part, told) : told;
+    const words = wordsOf(own);
     if (!section || words.length === 0) return part;
     const key = `${section.key}:${words.join('-')}`;
     // What keeps its paint gets no coat, whatever is typed for the rest of its section.
@@ -87,10 +101,7 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
 }
 
 /** The clock of an area, and what the area and its clock are called. */
-function namesOf(
-  section: JobSection,
-  own: ReturnType<typeof difference>,
-): { clock: string; clockName: string; name: string } {
+function namesOf(section: JobSection, own: Treatment): { clock: string; clockName: string; name: string } {
   // What keeps its paint shares no coat with its neighbours.
   const isKept = (own.level ?? section.level) === 'Keep';
   const other = isKept === (section.level === 'Keep') ? undefined : isKept ? 'kept' : 'painted';
@@ -100,6 +111,6 @@ function namesOf(
   return {
     clock: [section.key, apart.join('-')].filter(Boolean).join(':'),
     clockName: named(apart),
-    name: named(Object.values(own) as string[]),
+    name: named(wordsOf(own)),
   };
 }

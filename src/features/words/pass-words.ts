@@ -12,6 +12,10 @@ export function passWords({ role, round, application }: PlannedPass, subject: st
       return `Insides, ${subject}`;
     case 'colour':
       return application === 'roll' ? `Coats by roller, ${subject}` : `Colour, ${subject}`;
+    case 'texture':
+      return `Texture, ${subject}`;
+    case 'touch-in':
+      return `Where the stands stood, ${subject}`;
     case 'clear':
       return round === 1 ? `Clear over all, ${subject}` : `Clear ${round}, ${subject}`;
   }
@@ -20,6 +24,7 @@ export function passWords({ role, round, application }: PlannedPass, subject: st
 /** Why it comes after the one before it. */
 export const orderWords: Record<OrderWhy, string> = {
   'film-beneath': 'lies on its film',
+  'stands-shifted': 'the stands are shifted first',
   'clear-over-all': 'one clear over all colours',
   'one-inside-after-another': 'one inside after another',
   'insides-first': 'insides first, shut for the outside',

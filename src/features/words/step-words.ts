@@ -51,6 +51,8 @@ export const stateWords: Record<WorkState, string> = {
   textured: 'painted and textured',
   cured: 'cured',
   unmasked: 'unmasked',
+  'stands-shifted': 'on stands set elsewhere',
+  patched: 'coated where the stands stood',
   levelled: 'sanded level',
   polished: 'polished',
   clean: 'clean of compound',

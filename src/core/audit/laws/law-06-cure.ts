@@ -2,8 +2,8 @@ import { readyAt } from '../times';
 import type { Deed } from '../model';
 import type { LawFile } from './law';
 
-/** Deeds that take hold of what they work on. */
-const handles: ReadonlySet<Deed['does']> = new Set(['fit', 'hang', 'off']);
+/** Deeds that take hold of what they work on, or let it bear on something. */
+const handles: ReadonlySet<Deed['does']> = new Set(['fit', 'hang', 'off', 'turn']);
 
 /** A film that cures takes no hands: what is taken hold of is handle-able first. */
 export const cure: LawFile = {
