@@ -95,7 +95,7 @@ function groundInOrder(
     const there = works.filter((one) => one.group.key === body && one.situation.route === 'panel');
     const primed = there.filter((one) => areas.includes(one.section.key));
     const others = there.filter((one) => !primed.includes(one));
-    const fillsOnMetal = primed.some((one) => one.situation.schools.filler === 'on-metal');
+    const fillsFirst = (one: SectionWork) => one.situation.schools.filler === 'on-metal';
     const wait = (task: Task, list: readonly SectionWork[], state: WorkState) => {
       for (const work of list) for (const key of reach(work, state)) task.needs.set(key, state);
     };
@@ -103,11 +103,11 @@ function groundInOrder(
       const { makes, kind } = task.operation;
       if (makes === 'sealed' && kind === 'session') {
         wait(task, there, 'metal-sound');
-        if (fillsOnMetal) wait(task, others, 'glaze-flat');
+        wait(task, others.filter(fillsFirst), 'glaze-flat');
       }
-      const isOthers = task.sections.every((one) => others.some((work) => work.section === one));
-      if (makes === 'filler-spread' && task.round === 1 && isOthers && !fillsOnMetal)
-        wait(task, primed, 'sealed');
+      const later = others.filter((work) => !fillsFirst(work));
+      const isLater = task.sections.every((one) => later.some((work) => work.section === one));
+      if (makes === 'filler-spread' && task.round === 1 && isLater) wait(task, primed, 'sealed');
       if (makes === 'built' && task.round === 1) wait(task, primed, 'sealed');
     }
   }
