@@ -6,8 +6,8 @@ import { lotsOf, partsOfJob } from '../survey';
 import { buildSteps } from './builder';
 
 const shelf = shelfOf(standardShelf);
-function network(stand: SchoolOf<'hull-stand'> | null, bodyKind = 'open-hull') {
-  const base = jobFixture({ bodyKind, level: 'Work', dimensions: { length: 5 } }, { depth: 'scuff' });
+function network(stand: SchoolOf<'hull-stand'> | null, bodyKind = 'open-hull', length = 5) {
+  const base = jobFixture({ bodyKind, level: 'Work', dimensions: { length } }, { depth: 'scuff' });
   const job: Job = withJobSchools({ ...base, schools: stand === null ? {} : { 'hull-stand': stand } });
   const { parts, sections } = lotsOf(job, partsOfJob(job));
   return { ...buildSteps({ job: { ...job, sections }, parts, shop: demoShop, shelf }), parts };
@@ -26,9 +26,10 @@ function waits({ links }: Network, later: string, earlier: string): boolean {
   return false;
 }
 
-test('an open hull is worked keel up, a decked one on stands, unless the manager says otherwise', () => {
+test('a small open hull is worked keel up, a decked or longer one on stands, unless the manager says otherwise', () => {
   expect(has(network(null), 'bottom/shift-stands')).toBe(false);
   expect(has(network(null, 'decked-hull'), 'bottom/shift-stands')).toBe(true);
+  expect(has(network(null, 'open-hull', 8), 'bottom/shift-stands')).toBe(true);
   expect(has(network('on-stands'), 'bottom/shift-stands')).toBe(true);
 });
 

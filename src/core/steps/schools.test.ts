@@ -21,7 +21,7 @@ const given: SchoolCase = {
   depth: 'bare',
   loose: false,
   bodyAlike: false,
-  decked: false,
+  heavyHull: false,
   effectColour: false,
   etched: false,
   insideShare: 0.1,

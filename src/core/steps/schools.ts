@@ -16,8 +16,8 @@ export interface SchoolCase {
   level: Level;
   depth: Depth;
   loose: boolean;
-  /** A hull that is closed by a deck, and too heavy to turn by hand. */
-  decked: boolean;
+  /** A hull with a deck, or too long to be turned by hand. */
+  heavyHull: boolean;
   /** A body of the job gets the same colour of the same system. */
   bodyAlike: boolean;
   /** Silver, pearl, candy or flake: colours that lie differently in every pass. */
@@ -224,10 +224,10 @@ export const schools: { [K in SchoolKey]: SchoolData<K> } = {
         why: 'one side at a time, cured before the hull is turned on it; twice the days',
       },
     },
-    fallback: ({ decked }) =>
-      decked
-        ? { option: 'on-stands', by: 'a decked hull is not turned over' }
-        : { option: 'keel-up', by: 'an open hull is turned over by hand' },
+    fallback: ({ heavyHull }) =>
+      heavyHull
+        ? { option: 'on-stands', by: 'it is too heavy to turn by hand' }
+        : { option: 'keel-up', by: 'a small open hull is turned by hand' },
   },
   stripe: {
     name: 'Stripe',

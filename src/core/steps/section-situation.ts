@@ -13,6 +13,9 @@ import type { LoopKey } from './work-state';
 const isEffect = (product: Product): boolean =>
   product.coating !== null && effectFamilies.has(product.coating.family);
 
+/** Length of an open hull that some people still turn over, m. */
+const turnedByHandM = 6.5;
+
 /** What decides the defaults of the schools for a section. */
 function schoolCase(
   job: Job,
@@ -29,7 +32,7 @@ function schoolCase(
     level: section.level,
     depth: section.depth,
     loose: section.loose,
-    decked: job.bodyKind === 'decked-hull',
+    heavyHull: job.bodyKind === 'decked-hull' || (job.dimensions.length ?? 0) > turnedByHandM,
     bodyAlike: job.sections.some(
       (one) => !one.loose && one.system === section.system && one.colourName === section.colourName,
     ),
