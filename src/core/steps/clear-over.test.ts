@@ -4,6 +4,7 @@ import { jobFixture } from '../job.fixture';
 import { withJobSchools, type Job, type JobSection } from '../record';
 import { lotsOf, partsOfJob } from '../survey';
 import { buildSteps } from './builder';
+import { waits } from './waits.fixture';
 
 const shelf = shelfOf(standardShelf);
 
@@ -21,18 +22,6 @@ function network(method: 'each' | 'all', over: Partial<JobSection> = {}, colours
 }
 type Network = ReturnType<typeof network>;
 
-/** Whether a step waits for another, over any number of links. */
-function waits({ links }: Network, later: string, earlier: string): boolean {
-  const seen = new Set<string>();
-  const open = [later];
-  for (let key = open.pop(); key !== undefined; key = open.pop()) {
-    if (key === earlier) return true;
-    if (seen.has(key)) continue;
-    seen.add(key);
-    open.push(...links.filter((link) => link.to === key).map((link) => link.from));
-  }
-  return false;
-}
 const coats = ({ steps }: Network, session: string) =>
   steps.flatMap((step) => (step.coat?.session === session ? [`${step.coat.role} ${step.coat.coat}`] : []));
 

@@ -4,6 +4,7 @@ import { jobFixture } from '../job.fixture';
 import { withJobSchools, type Job, type SchoolOf } from '../record';
 import { lotsOf, partsOfJob } from '../survey';
 import { buildSteps } from './builder';
+import { waits } from './waits.fixture';
 
 const shelf = shelfOf(standardShelf);
 function network(stand: SchoolOf<'hull-stand'> | null, bodyKind = 'open-hull', length = 5) {
@@ -14,18 +15,6 @@ function network(stand: SchoolOf<'hull-stand'> | null, bodyKind = 'open-hull', l
 }
 type Network = ReturnType<typeof network>;
 const has = ({ steps }: Network, key: string) => steps.some((step) => step.key === key);
-function waits({ links }: Network, later: string, earlier: string): boolean {
-  const seen = new Set<string>();
-  const open = [later];
-  for (let key = open.pop(); key !== undefined; key = open.pop()) {
-    if (key === earlier) return true;
-    if (seen.has(key)) continue;
-    seen.add(key);
-    open.push(...links.filter((link) => link.to === key).map((link) => link.from));
-  }
-  return false;
-}
-
 test('a small open hull is worked keel up, a decked or longer one on stands, unless the manager says otherwise', () => {
   expect(has(network(null), 'bottom/shift-stands')).toBe(false);
   expect(has(network(null, 'decked-hull'), 'bottom/shift-stands')).toBe(true);
