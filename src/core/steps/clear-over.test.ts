@@ -99,3 +99,13 @@ test('a second colour on an airframe is masked when the first bears tape, and co
   ).toBe(true);
   expect(waits(plan, 'wings/topcoat/topcoat-1', mask.key)).toBe(true);
 });
+
+test('a sample is approved when its card was sprayed and can be taken into the sun', () => {
+  const { links } = network('each');
+  const why = links.find(
+    (link) => link.from === 'test-panel/roof' && link.to === 'approve-sample/roof' && link.min > 0,
+  );
+  // Clear 21 is handled after four hours at 20 °C, later in a cooler bay.
+  expect(why).toMatchObject({ why: { code: 'handle-after', product: 'clear-21' } });
+  expect(why!.min).toBeGreaterThanOrEqual(240);
+});

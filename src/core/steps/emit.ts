@@ -222,11 +222,18 @@ export class Emission {
     this.settle(task, step);
   }
 
-  /** What an entry of the catalogue says dries or settles stands a while before the next work, wherever that is done. */
+  /** What an entry of the catalogue says dries, or a card that was sprayed, stands a while before the next work. */
   private settle(task: Task, step: string): void {
+    const { draft } = this;
     for (const key of task.needs.keys()) {
-      const { kind, settlesMin } = this.tasks.get(key)!.operation;
-      if (kind === 'work' && settlesMin > 0) this.draft.link(key, step, { code: 'settle' }, settlesMin);
+      const { operation, sections } = this.tasks.get(key)!;
+      const { kind, settlesMin, does } = operation;
+      if (kind === 'work' && settlesMin > 0) draft.link(key, step, { code: 'settle' }, settlesMin);
+      const { group } = this.works.get(leading(sections).key)!;
+      const film = does.includes('sample') ? group.stackOf(leading(sections)).layers.at(-1) : undefined;
+      if (!film) continue;
+      const why = { code: 'handle-after', product: film.product.code, airC: draft.airC('bay') } as const;
+      draft.link(key, step, why, draft.waits(film.product, 'handleAfterMin', 'bay'));
     }
   }
 

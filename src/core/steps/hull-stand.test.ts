@@ -100,3 +100,13 @@ test('other bodies have no sides of their own', () => {
     job.sections.map((section) => section.key),
   );
 });
+
+test('a topcoat of more than 4 m² is rolled by one and tipped by another; primers are rolled by one', () => {
+  const { steps } = network(null, 'open-hull', 8);
+  const crews = (role: string) =>
+    steps
+      .filter((step) => step.coat?.role === role && step.sections.includes('topsides'))
+      .map((step) => step.crew);
+  expect(new Set(crews('topcoat'))).toEqual(new Set([2]));
+  expect(new Set(crews('primer'))).toEqual(new Set([1]));
+});

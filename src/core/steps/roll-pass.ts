@@ -1,5 +1,6 @@
 import type { Product } from '../film';
 import { areasOfCoat, type Pass } from '../programme';
+import type { Schools } from '../record';
 import type { Part } from '../vehicle';
 import { keysOf, leading } from './group';
 import { layerBehind } from './lay-pass';
@@ -52,6 +53,7 @@ export function rollPass(draft: StepDraft, rolled: RolledPass): Session {
         ...common,
         key: `${scope}/${layer.role}-${coat}`,
         operation: schools.application === 'brush' ? 'brush' : 'roll',
+        crew: isTipped(layer, schools.application, parts) ? 2 : 1,
         name: `${layer.product.name}, coat ${coat} of ${film.coats}`,
         phase: layer.role === 'topcoat' ? 'colour' : 'build',
         because: [{ code: 'layer', ...of }, ...(layer.typed ? [{ code: 'typed-coats' as const }] : [])],
@@ -74,6 +76,11 @@ export function rollPass(draft: StepDraft, rolled: RolledPass): Session {
   }
   return { key: rolled.key, firstCoat: last!, lastCoat: last!, lastProduct: beneath!, unload: last! };
 }
+
+/** From this area one rolls a topcoat and another tips it, m²; less is done by one before the edge is dry. */
+const tippedM2 = 4;
+const isTipped = ({ role }: StackLayer, how: Schools['application'], parts: readonly Part[]): boolean =>
+  role === 'topcoat' && how === 'roller' && parts.reduce((sum, part) => sum + part.outsideM2, 0) > tippedM2;
 
 const looks: Partial<Record<string, 'colour' | 'epoxy'>> = {
   topcoat: 'colour',

@@ -25,11 +25,21 @@ export function tasksOf(
   const tasks = new Map<string, Task>();
   const searches = new Map(works.map((work) => [work, new SectionSearch(work, main, entries, tasks)]));
   for (const search of searches.values()) search.reach(goal);
+  approveWhatWasSprayed(tasks);
   orderPasses(programme, works, (work, state) => searches.get(work)!.reach(state), tasks);
   const first = firstUnit(works);
   const accept = tasks.get('approve-first');
   if (first && accept) for (const key of searches.get(first)!.reach('clean')) accept.needs.set(key, 'clean');
   return tasks;
+}
+
+/** A sample is looked at after it was sprayed, of the same colour. */
+function approveWhatWasSprayed(tasks: ReadonlyMap<string, Task>): void {
+  const colourOf = ({ key }: Task) => key.slice(key.indexOf('/'));
+  const all = [...tasks.values()];
+  for (const task of all.filter((one) => one.operation.does.includes('approve')))
+    for (const card of all.filter((one) => one.operation.does.includes('sample')))
+      if (colourOf(card) === colourOf(task)) task.needs.set(card.key, 'recorded');
 }
 
 class SectionSearch {
