@@ -61,3 +61,15 @@ test('a sample that was keyed by its colour is keyed by the first section of tha
   expect(keyOf(`approve-sample/${words}`)).toBe(`approve-sample/${first!.key}`);
   expect(keyOf('approve-sample/some-other-colour')).toBe('approve-sample/some-other-colour');
 });
+
+test('a side of a hull that lies on the other keeps its key', () => {
+  const base = jobFixture({ bodyKind: 'open-hull' });
+  const turned = {
+    ...base,
+    sections: base.sections.map((one) => ({ ...one, schools: { 'hull-stand': 'on-its-side' as const } })),
+  };
+  const fact = { step: 'topsides:port/mask' } as Job['facts'][number];
+  expect(withCurrentKeys({ ...turned, facts: [fact] }).facts.map((one) => one.step)).toEqual([
+    'topsides:port/mask',
+  ]);
+});

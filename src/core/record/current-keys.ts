@@ -17,6 +17,10 @@ function currentKey(job: Pick<Job, 'sections' | 'surveyed'>, key: string): strin
   }
   const [, section, treated, rest] = /^([^/:]+):([^/]+)\/(.*)$/.exec(key) ?? [];
   if (treated === undefined || /(^|-)(kept|painted)$/.test(treated)) return key;
+  // Sides of a hull are lots that no survey names.
+  const own = job.sections.find((one) => one.key === section);
+  const isOnItsSide = own?.schools['hull-stand'] === 'on-its-side';
+  if (isOnItsSide && /(^|-)(port|starboard)$/.test(treated)) return key;
   const lot = job.surveyed
     .map((one) => one.lot)
     .find((one) => one !== '' && (treated === one || treated.endsWith(`-${one}`)));
