@@ -20,17 +20,10 @@ export const layerRoles = [
 ] as const;
 export type LayerRole = (typeof layerRoles)[number];
 
-const upperRoles: readonly LayerRole[] = [
-  'ground',
-  'colour',
-  'candy',
-  'flake',
-  'intercoat',
-  'clear',
-  'topcoat',
-];
 /** Colours, translucent layers and clears may lie over each other in any order, and come more than once. */
-export const isUpperRole = (role: LayerRole): boolean => upperRoles.includes(role);
+export const isUpperRole = (role: LayerRole): boolean =>
+  layerRoles.indexOf(role) >= layerRoles.indexOf('ground') &&
+  layerRoles.indexOf(role) <= layerRoles.indexOf('topcoat');
 
 /** Where a layer stands from the metal up; the same for all of those that may lie over each other. */
 export const layerRank = (role: LayerRole): number => layerRoles.indexOf(isUpperRole(role) ? 'ground' : role);

@@ -1,6 +1,6 @@
 import type { AuditCover, Deed, Removal } from '../audit';
 import { clearFigures, takenByWork, type Shelf } from '../film';
-import { filmOf, ladderOf, type Operation, type Role } from '../steps';
+import { filmOf, isTouchIn, ladderOf, type Operation, type Role } from '../steps';
 import type { JobSection } from '../record';
 import type { PlannedStep, SectionSummary } from './model';
 
@@ -22,12 +22,10 @@ export interface DeedGround {
  */
 export function deedsOf(step: PlannedStep, operation: Operation, ground: DeedGround): Deed[] {
   // Small patches say nothing of the film on the whole surface.
-  if (step.coat && isPatch(step)) return [];
+  if (step.coat && isTouchIn(step)) return [];
   if (step.coat) return [layOf(step, step.coat, ground)];
   return operation.does.flatMap((role) => deedOf(role, operation, step, ground));
 }
-
-const isPatch = ({ pass }: PlannedStep): boolean => pass?.endsWith('/touch-in') ?? false;
 
 function layOf(step: PlannedStep, coat: NonNullable<PlannedStep['coat']>, ground: DeedGround): Deed {
   if (coat.role === 'build')
@@ -146,7 +144,7 @@ function finished(step: PlannedStep, ground: DeedGround, by: 'sand' | 'polish'):
       .reduce((total, one) => total + one.removalUm, 0);
   const summary = ground.summaries.get(key);
   const clear = summary?.clear;
-  const laid = summary?.layers.find((layer) => layer.role === 'clear');
+  const laid = summary?.layers.findLast((layer) => layer.role === 'clear');
   const polishUm = sum(false);
   const sandUm = clear ? clear.removedFlatUm - polishUm : sum(true);
   const edgeUm =

@@ -118,7 +118,7 @@ export class Emission {
     const [first] = sessions;
     const last = sessions.at(-1)!;
     closeBareMetal(draft, this.tasks, task, first!);
-    ledger.coatedOver(areas, coated, first!.firstCoat);
+    ledger.sanded(areas, coated, first!.firstCoat);
     this.closeWindows(areas, coated, first!);
     if (pass.role === 'colour') for (const work of this.worksOf(task)) warnOfFilm(draft, work);
     ledger.coated(areas, coated, last, true);
@@ -128,11 +128,11 @@ export class Emission {
   }
 
   private rolled(task: Task, room: StageRoom): void {
-    const areas = keysOf(task.sections);
     const pass = passOf(this.programme, task);
     const isPatch = pass.role === 'touch-in';
     const film = rollPass(this.draft, {
       pass,
+      leaves: !isPatch,
       key: task.key,
       scope: isPatch ? `${task.scope}/patch` : task.scope,
       works: this.worksOf(task),
@@ -143,7 +143,7 @@ export class Emission {
     });
     if (!isPatch) {
       for (const work of this.worksOf(task)) warnOfFilm(this.draft, work);
-      this.ledger.coated(areas, () => 'both', film, false);
+      this.ledger.coated(keysOf(task.sections), () => 'both', film, false);
     }
     this.ends.set(task.key, [film.unload]);
   }
@@ -186,7 +186,7 @@ export class Emission {
       sections: keysOf(sections),
       parts,
       hold: room.hold,
-      ...(operation.does.includes('texture') ? { pass: `${task.scope}/texture` } : {}),
+      pass: operation.does.includes('texture') ? `${task.scope}/texture` : null,
       ...(room.hold === null && loose && operation.stage !== null && operation.place !== 'yard'
         ? { place: stage }
         : {}),
@@ -251,7 +251,7 @@ export class Emission {
     if (is('uncover') && !is('scuff-spots')) return;
     if (is('fit', 'hang', 'turn')) ledger.borne('handleAfterMin', own, 'both', key);
     if (leavesFilmAlone.has(code) || phase === 'return' || unit === 'job' || is('uncover-wet')) return;
-    ledger.sanded(own, faces, key);
+    ledger.sanded(own, () => faces, key);
     if (is('scuff', 'block', 'sand', 'cut') && shareBy === null) ledger.opened(own, faces);
   }
 

@@ -54,17 +54,11 @@ export class FilmLedger {
         this.tops.set(`${area}|${face}`, { film, untouched: true, open: keepsWindow });
   }
 
-  /** Work on films that nobody touched since their last coat waits until they sand. */
-  sanded(areas: readonly string[], named: Faces, step: string): void {
-    const tops = this.on(areas, () => named).filter((one) => one.untouched);
-    for (const film of new Set(tops.map((one) => one.film))) afterSanding(this.draft, film, step);
-    for (const top of tops) top.untouched = false;
-  }
-
-  /** Films under a coat, whether the face was worked on since or not; those untouched wait until they sand. */
-  coatedOver(areas: readonly string[], facesOf: FacesOf, step: string): void {
+  /** Work or a coat on films that nobody touched since their last coat waits until they sand. */
+  sanded(areas: readonly string[], facesOf: FacesOf, step: string): void {
     const tops = this.on(areas, facesOf).filter((one) => one.untouched);
     for (const film of new Set(tops.map((one) => one.film))) afterSanding(this.draft, film, step);
+    for (const top of tops) top.untouched = false;
   }
 
   /** Work over the whole of a face opens its film again for the next coat. */

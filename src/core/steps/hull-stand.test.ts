@@ -41,6 +41,10 @@ describe('on stands', () => {
     expect(waits(stood, 'hull/refit', patches.at(-1)!.key)).toBe(true);
   });
 
+  test('the bottom looks as before while they are laid', () => {
+    expect(patches.map((step) => step.leaves)).toEqual(patches.map(() => null));
+  });
+
   test('the patches are small: 0.4 m² or a tenth of the bottom', () => {
     const bottomM2 = stood.parts
       .filter((part) => part.section === 'bottom')

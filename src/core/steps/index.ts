@@ -23,6 +23,7 @@ export * from './polish-card';
 export * from './remedy';
 export * from './risk';
 export * from './rounds';
+export { isTouchIn } from './pass-parts';
 export { clearingMin } from './session';
 export { bareMetalLimit } from './stripping';
 export { coatedSessions } from './overtaken';

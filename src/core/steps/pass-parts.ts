@@ -1,6 +1,7 @@
 import type { Pass } from '../programme';
 import type { Part } from '../vehicle';
 import type { Faces } from './labour';
+import type { Step } from './step';
 
 /** What the stands of a hull hide of it, m² in all. */
 const underStandsM2 = 0.4;
@@ -11,6 +12,9 @@ export function underStands(parts: readonly Part[]): Part[] {
   const share = Math.min(0.1, underStandsM2 / Math.max(areaM2, underStandsM2));
   return parts.map((part) => ({ ...part, outsideM2: part.outsideM2 * share, insideM2: 0 }));
 }
+
+/** Whether a step coats only what stands hid: it says nothing of the film on the whole surface. */
+export const isTouchIn = ({ pass }: Pick<Step, 'pass'>): boolean => pass?.endsWith('/touch-in') ?? false;
 
 /** Faces of an area that a pass coats: a roof without insides has only its outside, and so has what is shut. */
 export function facesOf({ faces, shut }: Pass, parts: readonly Part[]): (area: string) => Faces {

@@ -12,6 +12,8 @@ import type { LinkReason } from './step';
 
 export interface RolledPass {
   pass: Pass;
+  /** Whether its coats are what the whole surface looks like; patches are not. */
+  leaves: boolean;
   /** Key of the task, and what its steps are named by. */
   key: string;
   scope: string;
@@ -58,7 +60,7 @@ export function rollPass(draft: StepDraft, rolled: RolledPass): Session {
         phase: layer.role === 'topcoat' ? 'colour' : 'build',
         because: [{ code: 'layer', ...of }, ...(layer.typed ? [{ code: 'typed-coats' as const }] : [])],
         after: last === null ? rolled.after : sanded ? [last] : [],
-        leaves: looks[layer.role] ?? 'high-build',
+        leaves: rolled.leaves ? (looks[layer.role] ?? 'high-build') : null,
         pass: pass.key,
         coat: {
           session: `${scope}/${layer.role}-${coat}`,

@@ -32,9 +32,9 @@ const aSession = 1000;
 const overShift = 20 * aSession;
 
 /**
- * The layers of a pass in as few sessions as each fit a shift, from loading to the last coat, a further one after the body of
- * the last was unloaded; broken between layers, and
- * there where the film beneath bears it best, and where a product would lie thicker than it bears in one. A layer is never broken: what no shift holds is left to a warning.
+ * The layers of a pass in as few sessions as each fit a shift, from loading to the last coat, a further one after the last
+ * was unloaded. They are broken between layers, where the film beneath bears it best, and where a product would lie thicker
+ * than it bears in one session. A layer is never broken: what no shift holds is left to a warning.
  */
 export function splitByShift(draft: StepDraft, pass: Unsplit): SessionLayer[][] {
   const { layers } = pass;

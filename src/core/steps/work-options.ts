@@ -34,7 +34,7 @@ export interface WorkOptions {
   crew?: number;
   flashMin?: number;
   coat?: Step['coat'];
-  pass?: string;
+  pass?: string | null;
   cautions?: Caution[];
   leaves?: Step['leaves'];
   phase?: Step['phase'];

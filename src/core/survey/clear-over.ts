@@ -29,9 +29,9 @@ const colourOf = ({ colourName, system }: JobSection): string => JSON.stringify(
 /** What sections must have in common to be cleared in one session; null where a section is cleared by itself. */
 function sharedClear({ group, loose, level, schools, system, ways, coats }: JobSection): string | null {
   if (loose || level === 'Keep' || schools['clear-over'] !== 'all') return null;
-  const { route, layers } = ways?.system ?? coatSystemOf(system) ?? { route: 'hull', layers: [] };
-  const clear = layers.findLast((layer) => layer.role === 'clear');
-  if (route !== 'panel' || !clear) return null;
+  const laid = ways?.system ?? coatSystemOf(system);
+  const clear = laid?.layers.findLast((layer) => layer.role === 'clear');
+  if (laid?.route !== 'panel' || !clear) return null;
   const worked = [schools.clears, schools['polish-time'], schools.tape, schools.texture];
   return JSON.stringify([group, clear.product, coats.clear ?? '', ...worked.map((one) => one ?? '')]);
 }

@@ -49,7 +49,7 @@ export function FilmInspector({
 
 function Budget({ section }: { section: FilmSection }) {
   const { clear, column, faults } = section;
-  const laid = section.layers.find((layer) => layer.role === 'clear');
+  const laid = section.layers.findLast((layer) => layer.role === 'clear');
   return (
     <>
       {faults.length > 0 && (

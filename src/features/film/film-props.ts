@@ -24,7 +24,7 @@ import { edgeBandM2, perimeterM } from '@/core/geometry';
 import type { Plan } from '@/core/plan';
 import type { Job, JobSection } from '@/core/record';
 import type { Shop } from '@/core/shop';
-import { ladderOf, laddersBeneath, withShopWays, type StageLadder } from '@/core/steps';
+import { isTouchIn, ladderOf, laddersBeneath, withShopWays, type StageLadder } from '@/core/steps';
 import { stackSentence } from '../words/film-words';
 import { oldLayers } from './old-layers';
 
@@ -147,12 +147,15 @@ function filmSection(
     times: timesOf(column, summary.section, plan),
     layers: summary.layers,
     readingsUm: job.readings.filter((reading) => keys.has(reading.part)).map((reading) => reading.um),
-    sheets: products.map(({ layer, product }) => ({
-      role: layer.role,
-      product: product.code,
-      name: product.name,
-      sheet: product.coating!,
-    })),
+    // A product that lies in two layers has one sheet.
+    sheets: products
+      .filter(({ product }, i) => products.findIndex((one) => one.product === product) === i)
+      .map(({ layer, product }) => ({
+        role: layer.role,
+        product: product.code,
+        name: product.name,
+        sheet: product.coating!,
+      })),
     faults: checkStack(
       products.map(({ layer, product }) => ({ product, coats: layer.coats, dryUm: layer.dryUm })),
       section.substrate,
@@ -231,10 +234,10 @@ function timesOf(column: FilmColumn, section: string, plan: Plan): SliceTimes[] 
   const ends = (match: (step: Plan['steps'][number]) => boolean) => own.filter(match).map((step) => step.end);
   /** A role that comes twice in a stack is laid in its order. */
   const coatsEnd = ({ kind, coats }: FilmSlice, below: readonly FilmSlice[]): number[] => {
-    const all = ends((step) => step.coat?.role === kind).sort((a, b) => a - b);
+    const all = ends((step) => step.coat?.role === kind && !isTouchIn(step)).sort((a, b) => a - b);
     const before = below.reduce((sum, one) => sum + (one.kind === kind ? one.coats : 0), 0);
-    const comesAgain = column.slices.some((one) => one.kind === kind && one.coats !== coats);
-    return before > 0 || comesAgain ? all.slice(before, before + coats) : all;
+    const comesAgain = column.slices.filter((one) => one.kind === kind).length > 1;
+    return comesAgain ? all.slice(before, before + coats) : all;
   };
   return column.slices.map((slice, i) => ({
     laid: coatsEnd(slice, column.slices.slice(0, i)),

@@ -166,10 +166,13 @@ function LayerPart({
 }) {
   const { save } = useSaving();
   const live = useLive();
+  // A role that comes twice is told apart by its place.
+  const isTwice = entry.layers.filter((one) => one.role === layer.role).length > 1;
+  const name = isTwice ? `${layer.role} ${i + 1}` : layer.role;
   return (
     <Part title={`${i + 1} ${layer.role}`}>
       <EditChoice
-        label={`Product of ${layer.role}`}
+        label={`Product of ${name}`}
         quiet
         className="w-full"
         value={layer.product}
@@ -178,7 +181,7 @@ function LayerPart({
       />
       <div className="flex items-center gap-1 pt-1">
         <EditChoice
-          label={`Rule for the coats of ${layer.role}`}
+          label={`Rule for the coats of ${name}`}
           quiet
           className="w-36"
           value={layer.coats.rule}
@@ -198,7 +201,7 @@ function LayerPart({
             type="button"
             disabled={!live || !can}
             className="disabled:opacity-30"
-            aria-label={`Lay ${layer.role} ${word}`}
+            aria-label={`Lay ${name} ${word}`}
             onClick={() => void save(edit({ layers: moved(i, by) }))}
           >
             <Icon size={16} />
@@ -207,7 +210,7 @@ function LayerPart({
         <button
           type="button"
           disabled={!live || entry.layers.length === 1}
-          aria-label={`Leave out ${layer.role}`}
+          aria-label={`Leave out ${name}`}
           onClick={() => void save(edit({ layers: entry.layers.filter((_, at) => at !== i) }))}
         >
           <X size={16} />

@@ -58,8 +58,8 @@ export function SystemsView({
           </td>
           <td className="py-1 pr-3">{system.route}</td>
           <td className="py-1 pr-3">
-            {system.layers.map((layer) => (
-              <span key={layer.role} className="block">
+            {system.layers.map((layer, i) => (
+              <span key={`${i} ${layer.role}`} className="block">
                 {layer.role}: {coatsText(layer)} {productName(layer.product)}
               </span>
             ))}
