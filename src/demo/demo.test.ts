@@ -1,6 +1,7 @@
 import { shelfOf } from '../core/film';
 import { coatCounter, readyJob } from '../core/log';
 import { planJob } from '../core/plan';
+import { colourOfKey } from '../core/record';
 import { addDays, daysBetween, localDateOf, weekdayOf } from '../core/units';
 import { demoScenario } from './load-demo';
 
@@ -59,7 +60,8 @@ test('the coach is two-tone, Show on the sides, Road on the roof, with wings tha
   const { job } = jobOf('P-014');
   const section = (key: string) => job.sections.find((one) => one.key === key)!;
   expect([section('sides').level, section('roof').level]).toEqual(['Show', 'Road']);
-  expect([section('sides').colourName, section('roof').colourName]).toEqual(['Sluice Green', 'Pale Barley']);
+  const colour = (key: string) => colourOfKey(job, section(key).colour).name;
+  expect([colour('sides'), colour('roof')]).toEqual(['Sluice Green', 'Pale Barley']);
   const plan = planJob({
     job,
     shop: scenario.shop,

@@ -1,4 +1,4 @@
-import type { Job, JobSection, NewJob } from '../core/record';
+import { unchosenColour, type Job, type JobSection, type NewJob } from '../core/record';
 import { proposeJob } from '../core/survey';
 import { addDays, type LocalDate } from '../core/units';
 import { surveyed } from './surveys';
@@ -10,6 +10,8 @@ interface DemoJob {
   promisedDay: number;
   state: Job['state'];
   sections: Record<string, Partial<JobSection>>;
+  /** By name, as the screen shows them. */
+  colours: readonly (readonly [name: string, hex: string])[];
   measured: Job['measured'];
   /** Has an agreed plan, played up to the clock. */
   agreed: boolean;
@@ -30,9 +32,10 @@ const van: DemoJob = {
   arrivalDay: -84,
   promisedDay: -45,
   state: 'finished',
+  colours: [['Oat White', '#e9e4d6']],
   sections: {
-    sides: { system: 'single-stage', depth: 'scuff', colourName: 'Oat White', colourHex: '#e9e4d6' },
-    roof: { system: 'single-stage', depth: 'scuff', colourName: 'Oat White', colourHex: '#e9e4d6' },
+    sides: { system: 'single-stage', depth: 'scuff', colour: 'c.oat-white' },
+    roof: { system: 'single-stage', depth: 'scuff', colour: 'c.oat-white' },
   },
   measured: [],
   agreed: true,
@@ -53,12 +56,15 @@ const coach: DemoJob = {
   arrivalDay: -28,
   promisedDay: 32,
   state: 'running',
+  colours: [
+    ['Sluice Green', '#2f5d43'],
+    ['Pale Barley', '#e6d9b4'],
+  ],
   sections: {
     sides: {
       substrate: 'aluminium',
       oldFinish: 'unknown',
-      colourName: 'Sluice Green',
-      colourHex: '#2f5d43',
+      colour: 'c.sluice-green',
       // The sides are crowned: flexible blocks follow them.
       schools: { blocks: 'flexible' },
     },
@@ -67,14 +73,12 @@ const coach: DemoJob = {
       level: 'Road',
       rounds: { build: 1 },
       oldFinish: 'unknown',
-      colourName: 'Pale Barley',
-      colourHex: '#e6d9b4',
+      colour: 'c.pale-barley',
     },
     wings: {
       name: 'Front wings',
       oldFinish: 'enamel',
-      colourName: 'Sluice Green',
-      colourHex: '#2f5d43',
+      colour: 'c.sluice-green',
       coats: { clear: 2 },
     },
   },
@@ -100,10 +104,15 @@ const cutter: DemoJob = {
   arrivalDay: 0,
   promisedDay: 74,
   state: 'surveyed',
+  colours: [
+    ['Deep Estuary', '#1d2b3f'],
+    ['Gull White', '#eceae2'],
+    ['Keel Brown', '#5e3a2f'],
+  ],
   sections: {
-    topsides: { colourName: 'Deep Estuary', colourHex: '#1d2b3f' },
-    'boot-top': { colourName: 'Gull White', colourHex: '#eceae2' },
-    bottom: { colourName: 'Keel Brown', colourHex: '#5e3a2f' },
+    topsides: { colour: 'c.deep-estuary' },
+    'boot-top': { colour: 'c.gull-white' },
+    bottom: { colour: 'c.keel-brown' },
   },
   measured: [],
   agreed: false,
@@ -124,10 +133,14 @@ const trainer: DemoJob = {
   arrivalDay: -13,
   promisedDay: 46,
   state: 'running',
+  colours: [
+    ['Thistle Violet', '#6b4a7d'],
+    ['Chalk', '#efeee9'],
+  ],
   sections: {
-    airframe: { colourName: 'Thistle Violet', colourHex: '#6b4a7d' },
-    wings: { colourName: 'Chalk', colourHex: '#efeee9' },
-    controls: { colourName: 'Chalk', colourHex: '#efeee9' },
+    airframe: { colour: 'c.thistle-violet' },
+    wings: { colour: 'c.chalk' },
+    controls: { colour: 'c.chalk' },
   },
   measured: [],
   agreed: true,
@@ -135,6 +148,8 @@ const trainer: DemoJob = {
 
 /** In the order in which they were accepted, so that each plan respects the promises made before it. */
 export const demoJobs: readonly DemoJob[] = [van, coach, trainer, cutter];
+
+const colourId = (name: string): string => `c.${name.toLowerCase().replaceAll(' ', '-')}`;
 
 /** The job with its dates, from the Monday of the loading week. */
 export function dated(demo: DemoJob, monday: LocalDate): Job {
@@ -144,5 +159,6 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
     promised: addDays(monday, demo.promisedDay),
   });
   const sections = job.sections.map((section) => ({ ...section, ...demo.sections[section.key] }));
-  return surveyed({ ...job, state: demo.state, sections, measured: demo.measured });
+  const colours = demo.colours.map(([name, hex]) => ({ ...unchosenColour, id: colourId(name), name, hex }));
+  return surveyed({ ...job, state: demo.state, sections, colours, measured: demo.measured });
 }

@@ -10,7 +10,7 @@ import { HandoverRoom } from './handover/handover-room';
 import { formChoices } from './new-job/form-choices';
 import { NewJobForm } from './new-job/new-job-form';
 import { answer, draw, job, jobs, now, plan, posted, productName, shelf, shop, view } from './room.fixture';
-import { passRows } from './scheme/scheme-props';
+import { coloursShown, passRows } from './scheme/scheme-props';
 import { SchemeRoom } from './scheme/scheme-room';
 import { shopProps } from './shop/shop-props';
 import { ShopRoom } from './shop/shop-room';
@@ -230,7 +230,14 @@ describe('Film', () => {
 
 describe('Booth, Log, Handover and Scheme', () => {
   test('the handover lists section, colour and layers', () => {
-    draw(<HandoverRoom sections={job.sections} summaries={plan.sections} finished={false} />);
+    draw(
+      <HandoverRoom
+        sections={job.sections}
+        colours={job.colours}
+        summaries={plan.sections}
+        finished={false}
+      />,
+    );
     const row = screen.getByRole('row', { name: /^Roof/ });
     expect(row).toHaveTextContent('Pale Barley');
     expect(row).toHaveTextContent('3 × Basecoat, solid, 1:1');
@@ -246,7 +253,9 @@ describe('Booth, Log, Handover and Scheme', () => {
       locale: { timeZone: 'Europe/London', currency: 'GBP' },
     };
     const sections = withSeen.map((section) => ({ ...section, outsideM2: 1 }));
-    draw(<SchemeRoom job="P-014" sections={sections} passes={passes} />);
+    const versions = Object.fromEntries(job.colours.map((one) => [`P-014/${one.id}`, 5]));
+    const colours = coloursShown(job, plan, versions);
+    draw(<SchemeRoom job="P-014" sections={sections} colours={colours} passes={passes} />);
     return rows;
   };
 
@@ -270,11 +279,11 @@ describe('Booth, Log, Handover and Scheme', () => {
 
   test('a colour is sent in small letters', async () => {
     drawScheme();
-    const field = screen.getByLabelText('Colour of Roof on the screen');
+    const field = screen.getByLabelText('Pale Barley on the screen');
     fireEvent.change(field, { target: { value: '#aabbcc' } });
     fireEvent.blur(field);
     await waitFor(() => expect(sent).toHaveBeenCalled());
-    expect(bodyOf(0).set).toEqual({ colourHex: '#aabbcc' });
+    expect(bodyOf(0)).toMatchObject({ list: 'colours', id: 'c.pale-barley', set: { hex: '#aabbcc' } });
   });
 });
 

@@ -91,10 +91,10 @@ describe('edit', () => {
 
   test.each([
     ['an unknown level', { level: 'Shiny' }, 'set.level'],
-    ['a colour that is none', { colourHex: 'blue' }, 'set.colourHex'],
+    ['a colour that is none', { colour: 'blue' }, 'set.colour'],
     ['coats beyond reason', { coats: { clear: 5000 } }, 'set.coats.clear'],
     ['half a coat', { coats: { clear: 1.5 } }, 'set.coats.clear'],
-    ['an over-long name', { colourName: 'x'.repeat(5000) }, 'set.colourName'],
+    ['an over-long name', { name: 'x'.repeat(5000) }, 'set.name'],
     ['a field that is none', { sheen: 1 }, 'set.sheen'],
   ])('%s is named by its place', async (_name, set, place) => {
     const before = await stored('P-014');
@@ -113,8 +113,8 @@ describe('edit', () => {
 
   test('names of prototypes are ordinary text', async () => {
     for (const name of ['__proto__', 'constructor', 'toString']) {
-      expect((await ask(edit, await section({ colourName: name }))).status).toBe(200);
-      expect((await stored('P-014')).job.sections.find((one) => one.key === 'roof')!.colourName).toBe(name);
+      expect((await ask(edit, await section({ name }))).status).toBe(200);
+      expect((await stored('P-014')).job.sections.find((one) => one.key === 'roof')!.name).toBe(name);
       await ask(undo, { room: 'P-014' });
     }
     expect((await ask(edit, await section({ level: 'Work' }, { section: '__proto__' }))).status).toBe(422);

@@ -70,6 +70,12 @@ export const hexColour = () =>
     .pattern(/^#[0-9a-f]{6}$/)
     .messages({ 'string.pattern.base': '{{#label}} must be a colour written #rrggbb in small letters' });
 
+/** CIELAB: lightness of 0 to 100, a and b as far as any surface reaches. */
+export const lab = () =>
+  Joi.object({ l: figure(0, 100), a: figure(-150, 150), b: figure(-150, 150) }).options({
+    presence: 'required',
+  });
+
 export const level = () => oneOf(levels);
 export const depth = () => oneOf(depths);
 export const oldFinish = () => oneOf(oldFinishes);

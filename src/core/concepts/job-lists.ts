@@ -7,7 +7,8 @@ import {
 } from '../record/strip-down-words';
 import { harms, openingMethods, tiedPhases, trades } from '../record/trade-words';
 import * as atom from './atoms';
-import { figure, flag, id, localDate, nullable, since, text, whole, word } from './field';
+import { document, figure, flag, id, localDate, nullable, since, text, whole, word, wordBy } from './field';
+import { finishClasses, repeatabilities, type Lab } from '../record/colour-words';
 
 const minutes = () => figure(0, 10_000);
 const part = () => id(atom.partKey());
@@ -117,6 +118,21 @@ const blends = {
   timing: word(['colour', 'clear']),
 };
 
+/** A colour of the job, wherever it is used: one batch, one sample, one name. */
+const colours = {
+  name: text(60, 1),
+  /** sRGB on the screen, `#rrggbb`. */
+  hex: wordBy(atom.hexColour()),
+  /** CIELAB as measured, D65 and 10°; null where nobody measured it. */
+  lab: nullable(document<Lab>(atom.lab())),
+  finish: word(finishClasses),
+  /** Coat system that its fields get; null for that of the section they lie in. */
+  system: nullable(wordBy(atom.coatSystem())),
+  /** A maker's standard code, or where the recipe is kept. */
+  code: text(80),
+  repeatability: word(repeatabilities),
+};
+
 /** Work done by somebody outside: what went where, when it is due, how it came back. */
 const sendOuts = {
   what: text(80, 1),
@@ -143,4 +159,5 @@ export const jobListFields = {
   covers,
   blends,
   sendOuts,
+  colours,
 };

@@ -4,7 +4,7 @@ import type { SchoolChoice } from '../record/school';
 import { substrates } from '../vehicle/body-kind';
 import * as atom from './atoms';
 import { rounds, schools, stopRule } from './choices';
-import { document, flag, nullable, since, text, word, wordBy, type TypeOf } from './field';
+import { document, flag, id, nullable, since, text, word, wordBy, type TypeOf } from './field';
 
 export type CoatCounts = Partial<Record<LayerRole, number>>;
 export type TypedRounds = { filler?: number; build?: number };
@@ -29,9 +29,8 @@ export const sectionFields = {
   oldFinish: word(oldFinishes),
   depth: word(depths),
   level: word(levels),
-  colourName: text(60, 1),
-  /** sRGB of the colour on the screen, `#rrggbb`. */
-  colourHex: wordBy(atom.hexColour()),
+  /** Key of the colour that its surfaces get where no field or band says otherwise. */
+  colour: id(),
   /** Coats the manager typed in place of the computed ones. */
   coats: document<CoatCounts>(atom.coatCounts()),
   /** Grit sequence of colour sanding in place of the level's; null for the level's own. */

@@ -62,7 +62,7 @@ describe('edits as they come in', () => {
     ['a level that is none', { ...section, set: { level: 'Finest' } }, 'set.level'],
     ['half a coat', { ...section, set: { coats: { clear: 2.5 } } }, 'set.coats.clear'],
     ['coats of a layer that is none', { ...section, set: { coats: { gold: 1 } } }, 'set.coats.gold'],
-    ['a colour that is none', { ...section, set: { colourHex: 'red' } }, 'set.colourHex'],
+    ['a colour that is none', { ...section, set: { colour: '*' } }, 'set.colour'],
     ['a measured area', { kind: 'measure', job: 'P-014', part: 'B4L', seen: null, outsideM2: 0.97 }, 'ok'],
     [
       'an area of nought',

@@ -1,6 +1,6 @@
 import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
-import { blankSurvey, blankStepEdit } from '../record';
+import { blankSurvey, blankStepEdit, unchosenColour } from '../record';
 import { proposeJob } from '../survey';
 import { readJobBundle, writeJobBundle, type JobBundle } from './job-bundle';
 import { parseJson } from './faults';
@@ -45,8 +45,7 @@ const bundle: JobBundle = {
         oldFinish: 'enamel',
         depth: 'bare',
         level: 'Road',
-        colourName: 'Grey',
-        colourHex: '#808080',
+        colour: 'grey',
         coats: { clear: 3 },
         ladder: null,
         schools: {},
@@ -71,6 +70,7 @@ const bundle: JobBundle = {
     covers: [],
     blends: [],
     sendOuts: [],
+    colours: [{ ...unchosenColour, id: 'grey', name: 'Grey' }],
     facts: [
       {
         step: 'body/wash',
@@ -194,16 +194,53 @@ const cases: [string, (raw: Raw) => void, string][] = [
     'shop.places[0].rented.to',
   ],
   ['an order that names a step twice', (raw) => (raw.job.placingOrder = ['a', 'a']), 'job.placingOrder[1]'],
-  ['a newer version', (raw) => (raw.version = 4), 'version'],
+  [
+    'a colour that the job does not have',
+    (raw) => (raw.job.sections[0]!.colour = 'none'),
+    'job.sections[0].colour',
+  ],
+  ['a newer version', (raw) => (raw.version = 5), 'version'],
 ];
 
 test.each(cases)('%s is named by its place', (_name, change, place) => {
   expect(faultsAfter(change as never)).toContain(place);
 });
 
+/** Makes a file as version 3 and those before it wrote it: each section names its colour itself. */
+const asOlder = (
+  raw: ReturnType<typeof JSON.parse>,
+  version: number,
+  names: readonly string[] = ['Grey'],
+) => {
+  raw.version = version;
+  delete raw.job.colours;
+  raw.job.sections = names.map((colourName, i) => {
+    const { colour: _colour, ...section } = raw.job.sections[0];
+    return { ...section, key: `section-${i + 1}`, colourName, colourHex: `#80808${i}` };
+  });
+};
+
+test('a bundle of version 3, whose sections name their colours, is read with one colour a name', () => {
+  const raw = JSON.parse(writeJobBundle(bundle));
+  asOlder(raw, 3, ['Grey', 'Straw', 'Grey']);
+  const read = readJobBundle(JSON.stringify(raw));
+  if (read.status === 'faulty') throw new Error(JSON.stringify(read.faults));
+  const { sections, colours } = read.value.job;
+  expect(sections.map((one) => one.colour)).toEqual(['c.section-1', 'c.section-2', 'c.section-1']);
+  expect(colours.map(({ id, name, hex }) => [id, name, hex])).toEqual([
+    ['c.section-1', 'Grey', '#808080'],
+    ['c.section-2', 'Straw', '#808081'],
+  ]);
+  asOlder(raw, 3, ['']);
+  expect(readJobBundle(JSON.stringify(raw))).toMatchObject({
+    status: 'faulty',
+    faults: [{ place: 'job.sections[0].colourName' }],
+  });
+});
+
 test('a bundle of version 2, which knew no work by surface and no sheets of fillers, is read by what they meant', () => {
   const raw = JSON.parse(writeJobBundle(bundle));
-  raw.version = 2;
+  asOlder(raw, 2);
   delete raw.job.colourOrder;
   for (const entry of raw.job.log) delete entry.work;
   for (const product of raw.shelf) if (product.kind === 'filler') product.coating = null;
@@ -217,7 +254,7 @@ test('a bundle of version 2, which knew no work by surface and no sheets of fill
 
 test('a bundle of version 1, which knew no survey, is read as a job without one', () => {
   const raw = JSON.parse(writeJobBundle(bundle));
-  raw.version = 1;
+  asOlder(raw, 1);
   for (const name of [
     'surveyed',
     'marks',

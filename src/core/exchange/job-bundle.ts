@@ -26,6 +26,7 @@ import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import { horizonFaults } from './horizon';
 import { entryFaults } from './log-schema';
+import { olderSectionKeys, withColours } from './older-colours';
 import { outlineFaults } from './outline-fault';
 import { completeProduct, productFaults, productSchema } from './product-schema';
 import { wayFaults } from './way-schema';
@@ -41,12 +42,12 @@ export interface JobBundle {
 }
 
 export const bundleFormat = 'coatrel.job-bundle';
-export const bundleVersion = 3;
+export const bundleVersion = 4;
 /**
  * Version 1 knew no survey and is read as a job without one; version 2 no work by surface, no order of colours and no sheets
- * of fillers.
+ * of fillers; up to version 3 each section named its colour itself.
  */
-const readableVersions = [1, 2, bundleVersion];
+const readableVersions = [1, 2, 3, bundleVersion];
 
 const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).required();
 /** A list that came with version 2. */
@@ -61,44 +62,61 @@ const caps = object({
   boothHours: capBoothHours.joi,
 });
 
-const job = object({
-  number: field.jobNumber(),
-  ...fileKeys(without(jobFields, 'capLabourHours', 'capMaterialsMinor', 'capBoothHours')),
-  caps,
-  sections: list(object(fileKeys(sectionFields)), mostSections),
-  measured: list(object(fileKeys(measuredPartFields)), 500),
-  surveyed: later(object({ key: field.partKey(), ...fileKeys(panelSurveyFields) }), 500),
-  marks: later(withId(markFields), 5000),
-  readings: later(withId(readingFields), 5000),
-  ownParts: later(object({ key: field.partKey(), ...fileKeys(ownPartFields) }), 500),
-  ...lists,
-  facts: list(object(fileKeys(stepFactFields)), 5000),
-  log: later(withId(logEntryFields), 20_000),
-  stepEdits: later(object(fileKeys(stepEditFields)), 5000),
-  addedSteps: later(withId(addedStepFields), 1000),
-  scope: later(withId(scopeChangeFields), 500),
-  signOffs: list(object(fileKeys(signOffFields)), 100),
-});
+const jobWith = (section: Record<string, Joi.Schema>) =>
+  object({
+    number: field.jobNumber(),
+    ...fileKeys(without(jobFields, 'capLabourHours', 'capMaterialsMinor', 'capBoothHours')),
+    caps,
+    sections: list(object(section), mostSections),
+    measured: list(object(fileKeys(measuredPartFields)), 500),
+    surveyed: later(object({ key: field.partKey(), ...fileKeys(panelSurveyFields) }), 500),
+    marks: later(withId(markFields), 5000),
+    readings: later(withId(readingFields), 5000),
+    ownParts: later(object({ key: field.partKey(), ...fileKeys(ownPartFields) }), 500),
+    ...lists,
+    facts: list(object(fileKeys(stepFactFields)), 5000),
+    log: later(withId(logEntryFields), 20_000),
+    stepEdits: later(object(fileKeys(stepEditFields)), 5000),
+    addedSteps: later(withId(addedStepFields), 1000),
+    scope: later(withId(scopeChangeFields), 500),
+    signOffs: list(object(fileKeys(signOffFields)), 100),
+  });
 
-const bundle = object({
-  format: Joi.valid(bundleFormat),
-  version: Joi.valid(...readableVersions),
-  job,
-  shop: bundleShop,
-  shelf: list(productSchema, 1000),
-  operations: later(work.operationWithCode(), 500),
-});
+const bundleWith = (section: Record<string, Joi.Schema>) =>
+  object({
+    format: Joi.valid(bundleFormat),
+    version: Joi.valid(...readableVersions),
+    job: jobWith(section),
+    shop: bundleShop,
+    shelf: list(productSchema, 1000),
+    operations: later(work.operationWithCode(), 500),
+  });
+
+const bundle = bundleWith(fileKeys(sectionFields));
+const olderBundle = bundleWith(olderSectionKeys);
+/** What a file holds beside its job, which has sections of one kind or the other. */
+interface Parcel<J> {
+  job: J;
+  shop: Shop;
+  shelf: Parameters<typeof completeProduct>[0][];
+  operations: Operation[];
+}
+type OlderJob = Parameters<typeof withColours>[0];
+
+function parsedBundle(value: unknown): Parsed<Parcel<Job>> {
+  const version = typeof value === 'object' && value !== null && 'version' in value ? value.version : null;
+  if (typeof version !== 'number' || version >= 4) return parseWith<Parcel<Job>>(bundle, value);
+  const older = parseWith<Parcel<OlderJob>>(olderBundle, value);
+  return older.status === 'faulty'
+    ? older
+    : { status: 'ok', value: { ...older.value, job: withColours(older.value.job) } };
+}
 
 /** Reads a bundle; every fault is named by place and reason, and a faulty bundle yields nothing. */
 export function readJobBundle(text: string): Parsed<JobBundle> {
   const json = parseJson(text);
   if (json.status === 'faulty') return json;
-  const parsed = parseWith<{
-    job: Job;
-    shop: Shop;
-    shelf: Parameters<typeof completeProduct>[0][];
-    operations: Operation[];
-  }>(bundle, json.value);
+  const parsed = parsedBundle(json.value);
   if (parsed.status === 'faulty') return parsed;
   const { job: one, shop, operations } = parsed.value;
   const value = { job: one, shop, shelf: parsed.value.shelf.map(completeProduct), operations };
@@ -124,6 +142,10 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
   one.surveyed.forEach(({ section }, i) => {
     if (section !== null && !one.sections.some((each) => each.key === section))
       add(`job.surveyed[${i}].section`, `there is no section ${section} in this job`);
+  });
+  one.sections.forEach(({ colour }, i) => {
+    if (!one.colours.some((each) => each.id === colour))
+      add(`job.sections[${i}].colour`, `there is no colour ${colour} in this job`);
   });
   one.log.forEach((entry, i) => faults.push(...entryFaults(entry, `job.log[${i}]`)));
   one.sections.forEach((section, i) => faults.push(...wayFaults(section, place, `job.sections[${i}]`)));

@@ -18,8 +18,7 @@ function jobOf(bodyKind: string, over: Partial<Job> = {}, sectionOver: Partial<J
   const sections = kind.sections(dimensions).map((section) => ({
     ...section,
     level: 'Road' as const,
-    colourName: 'Test Grey',
-    colourHex: '#808080',
+    colour: 'c.1',
     coats: {},
     ladder: null,
     schools: {},

@@ -12,7 +12,7 @@ import { placeTaken, workAirC } from './place-taken';
 import { tradeDates } from './trades';
 import { windowsOf } from './windows';
 import { matchedLog, movedEntries } from '../log';
-import type { JobSection, StepFact } from '../record';
+import { colourOfKey, type Job, type JobSection, type StepFact } from '../record';
 import { catalogueWith, stackOf, surfacesBySection, type SectionStack, type Step } from '../steps';
 import {
   colourPools,
@@ -81,7 +81,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     windows,
     goHours: goHoursOf(network, placed, input, now),
     sessions,
-    pools: colourPools(sessions, coloursOf(network.steps, sections)),
+    pools: colourPools(sessions, coloursOf(job, network.steps, sections)),
     voc: vocOf(sessions, shelf, shop.vocLimitGL),
     waste,
     shopping,
@@ -151,13 +151,14 @@ function remediesOf(
 }
 
 /** The role and colour of each product of a session, for the batches that must match. */
-const coloursOf = (steps: readonly Step[], sections: readonly JobSection[]) =>
+const coloursOf = (job: Job, steps: readonly Step[], sections: readonly JobSection[]) =>
   new Map(
     steps.flatMap((step) => {
       if (!step.coat) return [];
       const section = sections.find((one) => one.key === step.sections[0]);
+      const colour = colourOfKey(job, section?.colour ?? '');
       const { session, product, role } = step.coat;
-      return [[`${session}\n${product}`, { role, colour: section?.colourName ?? '' }] as const];
+      return [[`${session}\n${product}`, { role, colour: colour.id, colourName: colour.name }] as const];
     }),
   );
 

@@ -10,6 +10,7 @@ import {
   type JobSection,
   type PartSurvey,
   type SchoolChoice,
+  unchosenColour,
 } from '../record';
 import { partsOfJob } from '../survey';
 import { bodyKinds, type Substrate } from '../vehicle';
@@ -70,6 +71,8 @@ const typedCoats: fc.Arbitrary<JobSection['coats']> = fc.dictionary(
 
 const maybe = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: null, freq: 2 });
 
+const colourNames = ['First colour', 'Second colour', 'Third colour'] as const;
+
 const drawn: fc.Arbitrary<Drawn> = fc.record({
   kind: fc.constantFrom(...bodyKinds),
   level: fc.constantFrom(...levels),
@@ -80,7 +83,7 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
     fc.record({
       level: maybe(fc.constantFrom(...levels)),
       depth: maybe(fc.constantFrom(...depths)),
-      colour: maybe(fc.constantFrom('First colour', 'Second colour', 'Third colour')),
+      colour: maybe(fc.constantFrom(...colourNames)),
       system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
       // One in three: with fewer, few jobs have loose pieces to hang.
       loose: fc.nat(2).map((one) => one === 0),
@@ -123,10 +126,11 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
       system: own.system === null ? section.system : systems[own.system % systems.length]!.key,
       level: own.level ?? section.level,
       depth: own.depth ?? section.depth,
-      colourName: own.colour ?? section.colourName,
+      colour: own.colour ?? section.colour,
     };
   });
-  const job: Job = { ...base, sections, schools: one.schools };
+  const colours = [...base.colours, ...colourNames.map((id) => ({ ...unchosenColour, id, name: id }))];
+  const job: Job = { ...base, sections, colours, schools: one.schools };
   const parts = partsOfJob(job);
   const kindRoute = one.kind.route;
   const surveyed = new Map<string, PartSurvey>();

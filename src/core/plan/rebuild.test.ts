@@ -59,7 +59,7 @@ function edited(job: Job, { kind, at, nth }: Draw): Job {
     case 'depth':
       return section({ depth: depths[nth % depths.length]! });
     case 'colour':
-      return section({ colourName: `Colour ${nth % 3}` });
+      return section({ colour: job.colours[nth % job.colours.length]!.id });
     case 'panel':
       return withPanel(job, at, nth);
     case 'order': {

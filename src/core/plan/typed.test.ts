@@ -60,7 +60,7 @@ describe('what is typed of a section is used', () => {
     ['rounds of blocking', { rounds: { build: 1 } }],
     ['a method', { schools: { 'filler-sanding': 'wet' } }],
     ['standing by itself', { group: 'shell', loose: true }],
-    ['another colour than beside it', { colourName: 'Slate' }],
+    ['another colour than beside it', { colour: 'slate' }],
   ])('%s', (_what, set) => {
     expect(told(section(set))).not.toBe(plain);
   });
@@ -90,7 +90,7 @@ describe('what is typed of a panel is used', () => {
 });
 
 test('the order of two colours is used: what is painted first is covered for the second', () => {
-  const two: Job = { ...job, sections: job.sections.map((one) => ({ ...one, colourName: one.key })) };
+  const two: Job = { ...job, sections: job.sections.map((one) => ({ ...one, colour: one.key })) };
   const [first, second] = two.sections.map((one) => one.key) as [string, string];
   const starts = (colourOrder: string[]) => {
     const plan = planJob({

@@ -1,5 +1,6 @@
 import { jobFixture } from '../job.fixture';
 import { withCurrentKeys } from './current-keys';
+import { unchosenColour } from './colour';
 import type { Job } from './job';
 import type { LogEntry } from './log-entry';
 import { blankStepEdit } from './step-edit';
@@ -57,7 +58,7 @@ describe('steps that were keyed by a treatment', () => {
 
 test('a sample that was keyed by its colour is keyed by the first section of that colour', () => {
   const [first] = jobFixture({}).sections;
-  const words = `${first!.colourName} ${first!.system}`.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  const words = `${unchosenColour.name} ${first!.system}`.toLowerCase().replace(/[^a-z0-9]+/g, '-');
   expect(keyOf(`approve-sample/${words}`)).toBe(`approve-sample/${first!.key}`);
   expect(keyOf('approve-sample/some-other-colour')).toBe('approve-sample/some-other-colour');
 });

@@ -1,18 +1,19 @@
+import { colourOfKey } from './colour';
 import type { Job } from './job';
 import { isBlank } from './step-edit';
 
 /** Colour and system as they once stood in the keys of samples and their approvals. */
-const colourWords = (section: { colourName: string; system: string }): string =>
-  `${section.colourName} ${section.system}`.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+const colourWords = (job: Pick<Job, 'colours'>, section: { colour: string; system: string }): string =>
+  `${colourOfKey(job, section.colour).name} ${section.system}`.toLowerCase().replace(/[^a-z0-9]+/g, '-');
 
 /**
  * The key a step has now. Steps were once keyed by how panels are treated (`sides:Work/mask`) and by the name of a colour;
  * now they are keyed by section and lot alone, and shared by all panels of these.
  */
-function currentKey(job: Pick<Job, 'sections' | 'surveyed'>, key: string): string {
+function currentKey(job: Pick<Job, 'sections' | 'surveyed' | 'colours'>, key: string): string {
   const [, operation, words] = /^(test-panel|approve-sample)\/([^/]+)$/.exec(key) ?? [];
   if (operation !== undefined) {
-    const own = job.sections.find((section) => colourWords(section) === words);
+    const own = job.sections.find((section) => colourWords(job, section) === words);
     return own ? `${operation}/${own.key}` : key;
   }
   const [, section, treated, rest] = /^([^/:]+):([^/]+)\/(.*)$/.exec(key) ?? [];

@@ -1,5 +1,7 @@
 export * from './area-key';
 export * from './audit-line';
+export * from './colour';
+export * from './colour-words';
 export * from './current-keys';
 export * from './depth';
 export * from './job';

@@ -14,6 +14,7 @@ export type Opening = Item<'openings'>;
 export type Cover = Item<'covers'>;
 export type Blend = Item<'blends'>;
 export type SendOut = Item<'sendOuts'>;
+export type JobColour = Item<'colours'>;
 
 /** The lists of a job that are kept row by row, by name. */
 export type JobListName = keyof ListFields;
@@ -28,4 +29,5 @@ export const jobListNames: readonly JobListName[] = [
   'covers',
   'blends',
   'sendOuts',
+  'colours',
 ];

@@ -110,6 +110,7 @@ export function figuresOfJob(job: Job): JobFiguresShown {
     covers: _covers,
     blends: _blends,
     sendOuts: _sent,
+    colours: _colours,
     ...figures
   } = four;
   return figures;

@@ -146,7 +146,8 @@ describe('what keys do not know', () => {
   test('names of the section and of its colour', () => {
     const renamed: Job = {
       ...job,
-      sections: job.sections.map((one) => ({ ...one, name: `New ${one.name}`, colourName: 'Another green' })),
+      sections: job.sections.map((one) => ({ ...one, name: `New ${one.name}`, colour: one.colour })),
+      colours: job.colours.map((one) => ({ ...one, name: 'Another green' })),
     };
     expect(keysOf(renamed)).toEqual(plainKeys);
   });

@@ -42,7 +42,7 @@ const anyJob = (): fc.Arbitrary<Job> =>
         oldFinish: fc.constantFrom(...oldFinishes),
         system: fc.constantFrom(...systems),
         substrate: fc.constantFrom('steel', 'galvanised', 'aluminium', 'laminate', 'timber', 'plastic'),
-        colourName: fc.constantFrom('Slate', 'Straw'),
+        colour: fc.constantFrom('Slate', 'Straw'),
         schools: schoolChoice(),
         rounds: fc.record({ filler: fc.nat(3), build: fc.integer({ min: 1, max: 3 }) }, { requiredKeys: [] }),
       });

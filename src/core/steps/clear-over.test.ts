@@ -14,7 +14,7 @@ function network(method: 'each' | 'all', over: Partial<JobSection> = {}, colours
   const sections = base.sections.map((section, i) => ({
     ...section,
     ...over,
-    colourName: colours[i % colours.length]!,
+    colour: colours[i % colours.length]!,
   }));
   const job: Job = withJobSchools({ ...base, sections, schools: { 'clear-over': method } });
   const { parts, sections: areas } = lotsOf(job, partsOfJob(job));
@@ -85,8 +85,8 @@ test('a second colour on an airframe is masked when the first bears tape, and co
   const base = jobFixture({ bodyKind: 'high-wing', level: 'Road' });
   const sections = base.sections.map((section, i) =>
     section.key === 'wings'
-      ? { ...section, loose: false, group: base.sections[0]!.group, colourName: 'Second' }
-      : { ...section, colourName: i === 0 ? 'First' : section.colourName },
+      ? { ...section, loose: false, group: base.sections[0]!.group, colour: 'Second' }
+      : { ...section, colour: i === 0 ? 'First' : section.colour },
   );
   const job = { ...base, sections };
   const plan = buildSteps({ job, parts: partsOfJob(job), shop: demoShop, shelf });

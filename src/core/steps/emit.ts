@@ -1,4 +1,5 @@
 import type { Programme } from '../programme';
+import { colourOfKey } from '../record';
 import { closeBareMetal, closeSpots } from './bare-metal';
 import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
 import { FilmLedger } from './film-ledger';
@@ -293,7 +294,8 @@ export class Emission {
       said.push({ code: 'substrate', substrate: section.substrate, method: 'treat' });
     else if (operation.rateBy !== null)
       said.push({ code: 'level-round', level: section.level, round: round || 1, of: round > 0 ? rounds : 1 });
-    else if (operation.makes === 'masked') said.push({ code: 'colour-next', colour: section.colourName });
+    else if (operation.makes === 'masked')
+      said.push({ code: 'colour-next', colour: colourOfKey(this.draft.context.job, section.colour).name });
     if (operation.cautions.includes('licensed-hold')) said.push({ code: 'licensed-hold' });
     return [...said, { code: 'operation', why: operation.why }];
   }

@@ -78,7 +78,7 @@ describe('work that was overtaken', () => {
   });
 
   test('work on one section shows nothing of another, though the passes of the body tie them together', () => {
-    const two = base.sections.map((one) => ({ ...one, level: 'Show' as const, colourName: one.key }));
+    const two = base.sections.map((one) => ({ ...one, level: 'Show' as const, colour: one.key }));
     // Sanding the shell waits for the unmasking of the closures: nothing is sanded beneath their covers.
     const made = build({ sections: two, facts: [done('shell/colour-sand')] });
     for (const key of ['closures/mask', 'closures/paint/colour-1', 'closures/unmask', 'closures/colour-sand'])

@@ -29,7 +29,7 @@ const jobs: Record<string, GoldenJob> = {
   },
   'vintage-two-tone': {
     job: { bodyKind: 'vintage', level: 'Show' },
-    sections: ({ key }) => ({ colourName: key === 'tub' ? 'Slate' : 'Straw' }),
+    sections: ({ key }) => ({ colour: key === 'tub' ? 'Slate' : 'Straw' }),
   },
   coach: {
     job: { bodyKind: 'box-body', level: 'Show', dimensions: { length: 7.6, width: 2.3, height: 2.7 } },
@@ -43,7 +43,7 @@ const jobs: Record<string, GoldenJob> = {
     job: { bodyKind: 'box-body', level: 'Road', dimensions: { length: 7.6, width: 2.3, height: 2.7 } },
     sections: ({ key }) => ({
       system: 'single-stage',
-      colourName: key === 'roof' ? 'Straw' : 'Slate',
+      colour: key === 'roof' ? 'Straw' : 'Slate',
       schools: key === 'roof' ? {} : { texture: 'before-colour' },
     }),
   },
@@ -72,7 +72,7 @@ const jobs: Record<string, GoldenJob> = {
   },
   'hull-show': {
     job: { bodyKind: 'open-hull', level: 'Show', dimensions: { length: 7 } },
-    sections: ({ key }) => ({ level: key === 'bottom' ? 'Keep' : 'Show', colourName: key }),
+    sections: ({ key }) => ({ level: key === 'bottom' ? 'Keep' : 'Show', colour: key }),
   },
   'aircraft-bare': { job: { bodyKind: 'low-wing', level: 'Work' }, sections: () => ({}) },
 };

@@ -12,8 +12,8 @@ function network(system: string, schools: SchoolChoice, colour = 'One colour') {
   const base = jobFixture({ bodyKind: 'estate', level: 'Show' });
   const sections = base.sections.map((section) =>
     section.key === 'closures'
-      ? { ...section, system, colourName: colour, loose: true, group: 'closures' }
-      : { ...section, system, colourName: 'One colour' },
+      ? { ...section, system, colour, loose: true, group: 'closures' }
+      : { ...section, system, colour: 'One colour' },
   );
   const job: Job = withJobSchools({ ...base, sections, schools });
   return buildSteps({ job, parts: partsOfJob(job), shop: demoShop, shelf });

@@ -129,7 +129,7 @@ test('assembled sections of one colour share the booth: one pass less, both in i
 
 test('an effect colour painted in pieces is said, assembled it is not; a solid one may go in pieces', () => {
   const said = (choice: SchoolChoice, system: string) =>
-    built(choice, { system, colourName: 'Moth' }).warnings.some((one) => one.code === 'effect-apart');
+    built(choice, { system, colour: 'moth' }).warnings.some((one) => one.code === 'effect-apart');
   expect(said({ assembly: 'apart' }, 'silver-clear')).toBe(true);
   expect(said({ assembly: 'assembled' }, 'silver-clear')).toBe(false);
   expect(said({ assembly: 'apart' }, 'base-clear')).toBe(false);

@@ -34,7 +34,7 @@ function schoolCase(
     loose: section.loose,
     heavyHull: job.bodyKind === 'decked-hull' || (job.dimensions.length ?? 0) > turnedByHandM,
     bodyAlike: job.sections.some(
-      (one) => !one.loose && one.system === section.system && one.colourName === section.colourName,
+      (one) => !one.loose && one.system === section.system && one.colour === section.colour,
     ),
     effectColour: laid.some((layer) => isEffect(layer.product)),
     etched: laid[0]?.role === 'etch',

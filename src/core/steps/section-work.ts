@@ -66,10 +66,10 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
   return all;
 }
 
-function colourOf({ colourName, system }: JobSection, groups: readonly Group[]): string {
+function colourOf({ colour, system }: JobSection, groups: readonly Group[]): string {
   const first = groups
     .flatMap((group) => group.sections)
-    .find((one) => one.colourName === colourName && one.system === system)!;
+    .find((one) => one.colour === colour && one.system === system)!;
   return first.base ?? first.key;
 }
 
@@ -159,12 +159,12 @@ function paintLots(ordered: readonly SectionWork[]): void {
 
 /** What sections must have in common to get their last coats together. */
 function alikeOf({ section, situation, rounds }: SectionWork): string {
-  const { system, colourName, level, lead = level, clearOver } = section;
+  const { system, colour, level, lead = level, clearOver } = section;
   // What makes no difference on its build type keeps nothing apart.
   const { route } = situation;
   const kept = shared.filter((key) => schools[key].routes.some((one) => one === route));
   const methods = kept.map((key) => situation.schools[key]);
   // What is laid on an airframe differs by panel in one session; elsewhere the level shapes the steps.
   const own = route === 'aircraft' ? [] : [lead, rounds.clears, clearOver ?? ''];
-  return JSON.stringify([system, colourName, ...own, ...methods]);
+  return JSON.stringify([system, colour, ...own, ...methods]);
 }

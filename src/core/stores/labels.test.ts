@@ -6,7 +6,8 @@ const product = standardShelf.find((one) => one.code === 'base-solid')!;
 const shelf = (shelfLifeDays: number | null) => shelfOf([{ ...product, shelfLifeDays }]);
 const pool = {
   product: 'base-solid',
-  colour: 'Sluice Green',
+  colour: 'c.1',
+  colourName: 'Sluice Green',
   netL: 4,
   mixL: 4.4,
   heldBackL: 0.22,

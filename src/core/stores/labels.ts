@@ -54,7 +54,7 @@ export function reserveLabels(
     kind,
     product: pool.product,
     name: product.name,
-    colour: pool.colour,
+    colour: pool.colourName,
     litres,
     madeOn,
     batches: [...batches],

@@ -228,10 +228,10 @@ describe('kits and single tins', () => {
 
 test('one batch for all parts: two sessions of one green pool 5 L net, 5.5 L mixed, 0.275 L held back', () => {
   const roles = new Map([
-    ['a\nbase', { role: 'colour' as const, colour: 'green' }],
-    ['b\nbase', { role: 'colour' as const, colour: 'green' }],
-    ['c\nbase', { role: 'colour' as const, colour: 'barley' }],
-    ['a\nclear', { role: 'clear' as const, colour: 'green' }],
+    ['a\nbase', { role: 'colour' as const, colour: 'green', colourName: '' }],
+    ['b\nbase', { role: 'colour' as const, colour: 'green', colourName: '' }],
+    ['c\nbase', { role: 'colour' as const, colour: 'barley', colourName: '' }],
+    ['a\nclear', { role: 'clear' as const, colour: 'green', colourName: '' }],
   ]);
   const own = (key: string, product: string, netL: number) => ({
     ...session(product, netL, netL),

@@ -11,7 +11,9 @@ const heldBackShare = 0.05;
 
 export interface ColourPool {
   product: string;
+  /** Key of its colour, and what that is called. */
   colour: string;
+  colourName: string;
   /** Net litres of every coat of it in the job, mixed with the reserve. */
   netL: number;
   mixL: number;
@@ -27,7 +29,7 @@ export interface ColourPool {
  */
 export function colourPools(
   sessions: readonly SessionNeed[],
-  colourOf: ReadonlyMap<string, { role: LayerRole; colour: string }>,
+  colourOf: ReadonlyMap<string, { role: LayerRole; colour: string; colourName: string }>,
 ): ColourPool[] {
   const pools = new Map<string, ColourPool>();
   for (const session of sessions) {
@@ -37,6 +39,7 @@ export function colourPools(
     const pool = pools.get(key) ?? {
       product: session.product,
       colour: own.colour,
+      colourName: own.colourName,
       netL: 0,
       mixL: 0,
       heldBackL: 0,

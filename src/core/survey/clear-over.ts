@@ -24,7 +24,7 @@ export function withClearOver(sections: readonly JobSection[]): JobSection[] {
 
 const higher = (a: Level, b: Level): Level => (levels.indexOf(b) > levels.indexOf(a) ? b : a);
 
-const colourOf = ({ colourName, system }: JobSection): string => JSON.stringify([colourName, system]);
+const colourOf = ({ colour, system }: JobSection): string => JSON.stringify([colour, system]);
 
 /** What sections must have in common to be cleared in one session; null where a section is cleared by itself. */
 function sharedClear({ group, loose, level, schools, system, ways, coats }: JobSection): string | null {

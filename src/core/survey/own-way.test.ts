@@ -23,7 +23,7 @@ describe('a part of a section that goes its own way', () => {
       name: 'Topsides (starboard)',
       level: section.level,
       system: section.system,
-      colourName: section.colourName,
+      colour: section.colour,
       group: section.group,
     });
     expect(sections.some((one) => one.key === 'topsides')).toBe(true);

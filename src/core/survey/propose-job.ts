@@ -1,8 +1,5 @@
-import type { Job, JobSection, NewJob } from '../record';
+import { unchosenColour, type Job, type JobSection, type NewJob } from '../record';
 import { bodyKindOf, completeDimensions, type Dimensions } from '../vehicle';
-
-/** Neutral greys until the Scheme gives the sections their colours: lighter above. */
-const placeholder = ['#8a8a8a', '#b9b9b9', '#6f6f6f', '#a3a3a3'];
 
 /** The sections a body kind proposes at these dimensions, at one level. @throws Error for an unknown body kind */
 export function proposeSections(
@@ -12,11 +9,10 @@ export function proposeSections(
 ): JobSection[] {
   const kind = bodyKindOf(bodyKind);
   if (!kind) throw new Error(`no such body kind: ${bodyKind}`);
-  return kind.sections(completeDimensions(kind, dimensions)).map((section, i) => ({
+  return kind.sections(completeDimensions(kind, dimensions)).map((section) => ({
     ...section,
     level,
-    colourName: 'Colour to choose',
-    colourHex: placeholder[i % placeholder.length]!,
+    colour: unchosenColour.id,
     coats: {},
     ladder: null,
     schools: {},
@@ -51,6 +47,7 @@ export function proposeJob(given: NewJob): Job {
     covers: [],
     blends: [],
     sendOuts: [],
+    colours: [unchosenColour],
     stepEdits: [],
     colourOrder: [],
     placingOrder: [],

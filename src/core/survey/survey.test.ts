@@ -176,7 +176,7 @@ describe('panels treated otherwise form lots', () => {
     const job = surveyedJob({ B3L: { depth: 'stable' }, B4L: { note: 'nothing else' } });
     const { sections, parts } = lotsOf(job, partsOfJob(job));
     expect(sections.map((one) => one.key)).toEqual(['sides', 'sides:stable', 'roof']);
-    expect(sections[1]).toMatchObject({ base: 'sides', depth: 'stable', colourHex: sections[0]!.colourHex });
+    expect(sections[1]).toMatchObject({ base: 'sides', depth: 'stable', colour: sections[0]!.colour });
     expect(parts.filter((part) => part.section === 'sides:stable').map((part) => part.key)).toEqual(['B3L']);
   });
 

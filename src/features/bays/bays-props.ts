@@ -2,7 +2,7 @@ import { shelfOf, type Product } from '@/core/film';
 import { unkeptOf, type Unkept } from '@/core/readings/unkept';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { endAccount, type EndAccount } from '@/core/readings/end-account';
-import { schoolKeys, type Job } from '@/core/record';
+import { colourOfKey, schoolKeys, type Job } from '@/core/record';
 import { schools } from '@/core/steps';
 import { minutesWithin } from '@/core/schedule';
 import { closedClashes, type ClosedClash } from '@/core/readings/closed-clashes';
@@ -226,7 +226,7 @@ function dayColumns({ job, plan }: { job: Job; plan: Plan }, shop: Shop): DayCol
 }
 
 function blocksOf({ job, plan, own }: Shown, placeIds: ReadonlySet<string>): BayBlock[] {
-  const colours = new Map(job.sections.map((section) => [section.key, section.colourHex]));
+  const colours = new Map(job.sections.map((section) => [section.key, colourOfKey(job, section.colour).hex]));
   return plan.steps
     .filter((step) => step.minutes > 0)
     .flatMap((step) => {

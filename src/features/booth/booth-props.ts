@@ -14,7 +14,7 @@ import {
   type CureClock,
 } from '@/core/log';
 import type { Plan, PlannedStep } from '@/core/plan';
-import { standingEntries, type Job, type LoggedAir, type StockMove } from '@/core/record';
+import { colourOfKey, standingEntries, type Job, type LoggedAir, type StockMove } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { clearingMin } from '@/core/steps';
 import { dryCues } from '../words/dry-cues';
@@ -220,7 +220,9 @@ function coloursOf(
   moves: readonly StockMove[],
   nameOf: (code: string) => string,
 ): BoothProps['colours'] {
-  const colourBySection = new Map(job.sections.map((section) => [section.key, section.colourName]));
+  const colourBySection = new Map(
+    job.sections.map((section) => [section.key, colourOfKey(job, section.colour).name]),
+  );
   const baseOf = new Map(plan.sections.map((one) => [one.section, one.base]));
   const sectionOf = new Map(plan.parts.map((part) => [part.key, part.section]));
   const colourOf = (section: string) => colourBySection.get(baseOf.get(section) ?? section) ?? '';

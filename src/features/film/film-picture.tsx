@@ -103,13 +103,13 @@ function Column({
     slices,
     (slice) => slice.laidUm,
     (slice) => slice.takenUm,
-    section.section.colourName,
+    section.colour.name,
   );
   const edge = stack(
     slices,
     (slice) => slice.edgeUm,
     (slice) => slice.edgeTakenUm,
-    section.section.colourName,
+    section.colour.name,
   );
   const last = section.column.slices.at(-1);
   const done = slices.at(-1);
@@ -134,8 +134,8 @@ function Column({
       {selected && (
         <path d={`M${x - 6} ${height - 8}H${x + width + 6}`} stroke="var(--ink)" strokeWidth="3" />
       )}
-      <Bars pieces={flat.pieces} x={x} width={flatPx} y={y} colour={section.section.colourHex} labels />
-      <Bars pieces={edge.pieces} x={edgeX} width={edgePx} y={y} colour={section.section.colourHex} />
+      <Bars pieces={flat.pieces} x={x} width={flatPx} y={y} colour={section.colour.hex} labels />
+      <Bars pieces={edge.pieces} x={edgeX} width={edgePx} y={y} colour={section.colour.hex} />
       <Hatch x={x} width={flatPx} y={y} topUm={flat.topUm} um={toTake} label="to sand, polish" />
       <Hatch x={edgeX} width={edgePx} y={y} topUm={edge.topUm} um={edgeToTake} />
       <Ghost x={x} width={flatPx} fromPx={y(flat.topUm)} toPx={y(leftUm)} />

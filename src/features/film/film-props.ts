@@ -22,7 +22,7 @@ import {
 import type { GritStep } from '@/core/film';
 import { edgeBandM2, perimeterM } from '@/core/geometry';
 import type { Plan } from '@/core/plan';
-import type { Job, JobSection } from '@/core/record';
+import { colourOfKey, type Job, type JobColour, type JobSection } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { isTouchIn, ladderOf, laddersBeneath, withShopWays, type StageLadder } from '@/core/steps';
 import { stackSentence } from '../words/film-words';
@@ -62,6 +62,7 @@ export interface EdgeRow {
 export interface FilmSection {
   key: string;
   section: SectionSeen;
+  colour: Pick<JobColour, 'name' | 'hex'>;
   name: string;
   level: string;
   areaM2: number;
@@ -139,6 +140,7 @@ function filmSection(
   return {
     key: summary.section,
     section,
+    colour: colourOfKey(job, section.colour),
     name: summary.name,
     level: summary.level,
     areaM2: summary.outsideM2,
@@ -209,13 +211,12 @@ function groundOf(
       l: beneath.product.coating!.shadeL,
       hex: null,
     };
-    const others = job.sections.filter((one) => one.colourHex !== section.colourHex);
-    const strips = [...new Map(others.map((one) => [one.colourHex, one])).values()].map((one) => ({
-      name: `a strip of ${one.colourName}`,
-      l: null,
-      hex: one.colourHex,
-    }));
-    const asked = { family, product: product.code, hex: section.colourHex, coatUm: dryUm };
+    const { hex } = colourOfKey(job, section.colour);
+    const used = new Set(job.sections.map((one) => one.colour));
+    const strips = job.colours
+      .filter((one) => used.has(one.id) && one.hex !== hex)
+      .map((one) => ({ name: `a strip of ${one.name}`, l: null, hex: one.hex }));
+    const asked = { family, product: product.code, hex, coatUm: dryUm };
     const advice = groundAdvice({ ...asked, planned: layer.coats }, [...(under ? [under] : []), ...strips]);
     if (advice) return advice;
   }

@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan';
-import type { Job } from '@/core/record';
+import { colourOfKey, swatchOf, unchosenColour, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import type { Phase } from '@/core/steps';
 import { daysBetween, minuteAt, type Minute } from '@/core/units';
@@ -64,7 +64,7 @@ export function jobView({ job, plan, agreed, inputHash, seen, shop, productName,
     name: job.name,
     kindName: bodyKindOf(job.bodyKind)?.name ?? job.bodyKind,
     level: job.level,
-    swatch: job.sections.map((section) => section.colourHex),
+    swatch: swatchOf(job),
     promised: job.promised,
     finishDate: plan.finishDate,
     lateDays: plan.lateDays,
@@ -131,7 +131,9 @@ function stationStates(job: Job, plan: Plan): JobView['stationStates'] {
     codes.has('window-broken') ||
     codes.has('no-room') ||
     codes.has('session-over-shift');
-  const chosen = job.sections.every((section) => section.colourName !== 'Colour to choose');
+  const chosen = job.sections.every(
+    (section) => colourOfKey(job, section.colour).name !== unchosenColour.name,
+  );
   return {
     walkaround: plan.parts.length > 0 ? 'ready' : 'empty',
     scheme: chosen ? 'ready' : 'drafted',

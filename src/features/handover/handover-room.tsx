@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan';
-import type { JobSection } from '@/core/record';
+import { colourOfKey, type JobColour, type JobSection } from '@/core/record';
 import { InspectorPanel } from '@/ui/facts';
 import { Empty, Room, Table } from '@/ui/layout';
 import { area, micrometres } from '../words/format';
@@ -7,10 +7,12 @@ import { area, micrometres } from '../words/format';
 /** What can be handed over so far: colour and film of each section. */
 export function HandoverRoom({
   sections,
+  colours,
   summaries,
   finished,
 }: {
   sections: readonly JobSection[];
+  colours: readonly JobColour[];
   summaries: Plan['sections'];
   finished: boolean;
 }) {
@@ -40,7 +42,7 @@ export function HandoverRoom({
               <tr key={section.key} className="border-b border-line">
                 <td className="py-[5px] pr-3 font-semibold">{section.name}</td>
                 <td className="pr-3">{section.level}</td>
-                <td className="pr-3">{section.colourName}</td>
+                <td className="pr-3">{colourOfKey({ colours }, section.colour).name}</td>
                 <td className="pr-3 text-right">{area(summary?.outsideM2 ?? 0)}</td>
                 <td className="pr-3">
                   {summary?.layers.map((layer) => `${layer.coats} × ${layer.name}`).join(', ')}

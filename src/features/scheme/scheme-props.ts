@@ -1,7 +1,23 @@
 import type { Plan, PlannedPass } from '@/core/plan';
 import type { Job } from '@/core/record';
 import type { Product } from '@/core/film';
+import type { ColourShown } from './colours-table';
 import { filmsWords, orderWords, passWords } from '../words/pass-words';
+
+/** The colours of a job with what gets each, by the sections. */
+export function coloursShown(job: Job, plan: Plan, versions: Record<string, number>): ColourShown[] {
+  const areaOf = (section: string) =>
+    plan.sections.flatMap((one) => (one.base === section ? [one.outsideM2] : [])).reduce((a, b) => a + b, 0);
+  return job.colours.map((colour) => {
+    const own = job.sections.filter((section) => section.colour === colour.id);
+    return {
+      ...colour,
+      seen: versions[`${job.number}/${colour.id}`]!,
+      usedBy: own.map((section) => section.name),
+      areaM2: own.reduce((sum, section) => sum + areaOf(section.key), 0),
+    };
+  });
+}
 
 export interface PassRow {
   key: string;

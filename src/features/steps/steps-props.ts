@@ -1,6 +1,13 @@
 import { shelfOf, type Product, type Shelf } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
-import type { Caps, Job, ScopeChange, SignOff, StepEdit } from '@/core/record';
+import {
+  colourOfKey,
+  type Caps,
+  type Job,
+  type ScopeChange,
+  type SignOff,
+  type StepEdit,
+} from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { kitOfStep } from '@/core/stores';
 import { localDateOf } from '@/core/units';
@@ -96,7 +103,11 @@ export function stepsProps(
     caps: job.caps,
     parts: plan.parts.map(({ key, name, section }) => ({ key, name, section })),
     now: plan.computedAt,
-    sections: job.sections.map(({ key, name, colourName }) => ({ key, name, colourName })),
+    sections: job.sections.map(({ key, name, colour }) => ({
+      key,
+      name,
+      colourName: colourOfKey(job, colour).name,
+    })),
     productNames,
     resourceNames: resourceNamesOf(shop),
     locale,

@@ -54,7 +54,7 @@ function StoresInspector({ job, money: sums, quote, pools, waste, voc, locale }:
         {pools.length === 0 && <p className="text-quiet">No colour is mixed in this job.</p>}
         {pools.map((pool) => (
           <div key={`${pool.product}${pool.colour}`} className="py-1">
-            <Fact label={<strong>{pool.colour}</strong>}>{amount(pool.mixL, 'L')}</Fact>
+            <Fact label={<strong>{pool.colourName}</strong>}>{amount(pool.mixL, 'L')}</Fact>
             <Fact label="Held back unmixed, touch-up">
               {amount(pool.heldBackL, 'L')}, {amount(pool.touchUpL, 'L')}
             </Fact>

@@ -2,8 +2,8 @@
 
 import { harms, openingMethods } from '@/core/record';
 import { Table } from '@/ui/layout';
-import { AddItem } from './add-item';
-import { ChoiceCell, FigureCell, RemoveCell, TextCell, type ItemRow } from './item-cells';
+import { AddItem } from '../frame/add-item';
+import { ChoiceCell, FigureCell, RemoveCell, TextCell, type ItemRow } from '../frame/item-cells';
 import type { StripDownProps } from './strip-down-props';
 
 const heading = 'pt-4 font-semibold';

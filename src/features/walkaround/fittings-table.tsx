@@ -3,8 +3,8 @@
 import { fittingChoices, fittingNeeds, fittingStates } from '@/core/record';
 import { fittingAdvice, type FittingAdvice } from '@/core/steps';
 import { Empty, Table } from '@/ui/layout';
-import { AddItem } from './add-item';
-import { ChoiceCell, DayCell, FigureCell, RemoveCell, TextCell, type ItemRow } from './item-cells';
+import { AddItem } from '../frame/add-item';
+import { ChoiceCell, DayCell, FigureCell, RemoveCell, TextCell, type ItemRow } from '../frame/item-cells';
 import type { StripDownProps } from './strip-down-props';
 
 /** Every fitting in the way: off and on against masking in each pass, its bag, its bench work, when it is back. */

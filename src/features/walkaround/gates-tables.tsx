@@ -5,8 +5,16 @@ import { Fact } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
 import { Table } from '@/ui/layout';
 import { hours } from '../words/format';
-import { AddItem } from './add-item';
-import { ChoiceCell, DayCell, FigureCell, RemoveCell, TextCell, TickCell, type ItemRow } from './item-cells';
+import { AddItem } from '../frame/add-item';
+import {
+  ChoiceCell,
+  DayCell,
+  FigureCell,
+  RemoveCell,
+  TextCell,
+  TickCell,
+  type ItemRow,
+} from '../frame/item-cells';
 import { GatePhotos } from './gate-photos';
 import type { StripDownProps } from './strip-down-props';
 

@@ -6,8 +6,16 @@ import { Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import { date } from '../words/format';
-import { AddItem } from './add-item';
-import { ChoiceCell, DayCell, FigureCell, RemoveCell, TextCell, TickCell, type ItemRow } from './item-cells';
+import { AddItem } from '../frame/add-item';
+import {
+  ChoiceCell,
+  DayCell,
+  FigureCell,
+  RemoveCell,
+  TextCell,
+  TickCell,
+  type ItemRow,
+} from '../frame/item-cells';
 import type { StripDownProps } from './strip-down-props';
 import type { TradeDate } from '@/core/plan';
 

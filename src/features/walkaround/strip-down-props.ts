@@ -4,7 +4,8 @@ import type { JobLists } from '@/core/record';
 
 type Seen<T> = T & { seen: number };
 
-type SeenLists = { [N in keyof JobLists]: Seen<JobLists[N][number]>[] };
+/** Colours are shown in the Scheme. */
+type SeenLists = { [N in Exclude<keyof JobLists, 'colours'>]: Seen<JobLists[N][number]>[] };
 
 /** The strip-down of a job: its lists with the row versions that guard their edits. */
 export interface StripDownProps extends SeenLists {

@@ -1,7 +1,7 @@
 import { coatSystemOf, systemsWith } from '@/core/film';
 import type { Plan } from '@/core/plan';
 import type { FilmReading, Job, JobSection, Mark, PartSurvey, SurfaceStep } from '@/core/record';
-import { figuresOfJob, type JobFiguresShown } from '@/core/record';
+import { colourOfKey, figuresOfJob, type JobFiguresShown } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { advicePart, netOfJob, type DepthAdvice } from '@/core/survey';
 import type { Part as VehiclePart } from '@/core/vehicle';
@@ -13,6 +13,8 @@ import { warningText } from '../words/warning-words';
 
 export interface SectionShown extends JobSection {
   seen: number;
+  /** Its colour on the screen. */
+  hex: string;
   outsideM2: number;
   insideM2: number;
   /** Coat systems it can have, of its own route. */
@@ -92,6 +94,7 @@ export function walkaroundProps(
       return {
         ...section,
         seen: versions[`${number}/${section.key}`]!,
+        hex: colourOfKey(job, section.colour).hex,
         outsideM2: own.reduce((sum, one) => sum + one.outsideM2, 0),
         insideM2: own.reduce((sum, one) => sum + one.insideM2, 0),
         systems: systemsLike(section.system, shop.systems),

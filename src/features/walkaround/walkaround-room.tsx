@@ -86,7 +86,7 @@ export function WalkaroundRoom(props: WalkaroundProps) {
   );
   const actions = useSurveyActions(job.number, chosen, marks);
   const states = useMemo(() => surfaceStates(steps, lots, at), [steps, lots, at]);
-  const colours = useMemo(() => new Map(sections.map((one) => [one.key, one.colourHex])), [sections]);
+  const colours = useMemo(() => new Map(sections.map((one) => [one.key, one.hex])), [sections]);
   const net = useMemo(
     () =>
       panels.map(({ part, lot, survey }) => ({

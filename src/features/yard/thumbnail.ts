@@ -1,6 +1,6 @@
 import { boundsOf, type Point } from '@/core/geometry';
 import type { Plan } from '@/core/plan';
-import { surfaceStates, type Job } from '@/core/record';
+import { colourOfKey, surfaceStates, type Job } from '@/core/record';
 import type { Minute } from '@/core/units';
 
 /** A net in small: one shape a lot, with the look it has at a minute. */
@@ -13,7 +13,11 @@ export interface Thumbnail {
 const widthUnits = 120;
 
 /** The net of a plan as it looks at a minute; null where there are no panels. */
-export function thumbnailOf(job: Pick<Job, 'sections'>, plan: Plan, at: Minute): Thumbnail | null {
+export function thumbnailOf(
+  job: Pick<Job, 'sections' | 'colours'>,
+  plan: Plan,
+  at: Minute,
+): Thumbnail | null {
   if (plan.parts.length === 0) return null;
   const { left, right, top, bottom } = boundsOf(plan.parts.flatMap((part) => part.outline));
   const scale = widthUnits / Math.max(0.1, right - left);
@@ -24,7 +28,7 @@ export function thumbnailOf(job: Pick<Job, 'sections'>, plan: Plan, at: Minute):
     plan.sections.map((one) => one.section),
     at,
   );
-  const colours = new Map(job.sections.map((section) => [section.key, section.colourHex]));
+  const colours = new Map(job.sections.map((section) => [section.key, colourOfKey(job, section.colour).hex]));
   return {
     viewBox: `-1 -1 ${widthUnits + 2} ${Math.ceil((bottom - top) * scale) + 2}`,
     shapes: plan.sections.map(({ section, base }) => ({

@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan';
-import type { Job } from '@/core/record';
+import { swatchOf, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import type { Minute } from '@/core/units';
 import { bodyKindOf } from '@/core/vehicle';
@@ -50,7 +50,7 @@ export function yardRow(
     length: job.dimensions.length ?? 0,
     level: job.level,
     state: job.state,
-    swatch: job.sections.map((section) => section.colourHex),
+    swatch: swatchOf(job),
     thumbnail: thumbnailOf(job, plan, now),
     doneShare: `${done} of ${attended.length} steps`,
     next: next

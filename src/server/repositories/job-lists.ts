@@ -16,6 +16,7 @@ export const jobListTables = {
   covers: 'cover',
   blends: 'blend',
   sendOuts: 'sendOut',
+  colours: 'colour',
 } as const;
 export type JobListTable = (typeof jobListTables)[JobListName];
 
@@ -37,6 +38,7 @@ const inserts: { [N in JobListName]: (own: Own, item: ItemOf<N>) => RowChange } 
   covers: (own, item) => insert('cover', { ...own, ...item }),
   blends: (own, item) => insert('blend', { ...own, ...item }),
   sendOuts: (own, item) => insert('sendOut', { ...own, ...item }),
+  colours: (own, item) => insert('colour', { ...own, ...item }),
 };
 
 const updates: {
@@ -51,6 +53,7 @@ const updates: {
   covers: (id, seen, set) => update('cover', id, seen, set),
   blends: (id, seen, set) => update('blend', id, seen, set),
   sendOuts: (id, seen, set) => update('sendOut', id, seen, set),
+  colours: (id, seen, set) => update('colour', id, seen, set),
 };
 
 /** An item of a list as a new row. */
@@ -76,6 +79,7 @@ export const listInserts = (number: string, lists: JobLists): RowChange[] => [
   ...insertsOf(number, 'covers', lists.covers),
   ...insertsOf(number, 'blends', lists.blends),
   ...insertsOf(number, 'sendOuts', lists.sendOuts),
+  ...insertsOf(number, 'colours', lists.colours),
 ];
 
 /** The lists of a job from their rows, in the order of their ids. */
@@ -95,5 +99,6 @@ export function listsOfRows(number: string, rows: RowsOf<JobListTable>): JobList
     covers: own(rows.cover, (row) => recordOf(fields.covers, row)),
     blends: own(rows.blend, (row) => recordOf(fields.blends, row)),
     sendOuts: own(rows.sendOut, (row) => recordOf(fields.sendOuts, row)),
+    colours: own(rows.colour, (row) => recordOf(fields.colours, row)),
   };
 }

@@ -98,6 +98,7 @@ const emptyRows = (job: RowOf<'job'>): RowsOf<JobTable> => ({
   cover: [],
   blend: [],
   sendOut: [],
+  colour: [],
   stepFact: [],
   logEntry: [],
   stepEdit: [],

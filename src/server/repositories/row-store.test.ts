@@ -84,6 +84,7 @@ describe('a job in rows', () => {
       'R-1/TR',
       'R-1/boot-top',
       'R-1/bottom',
+      'R-1/c.1',
       'R-1/hold/weight',
       'R-1/topsides',
     ]);

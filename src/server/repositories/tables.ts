@@ -32,6 +32,7 @@ export const tables = {
   cover: schema.cover,
   blend: schema.blend,
   sendOut: schema.sendOut,
+  colour: schema.colour,
   photo: schema.photo,
   stepFact: schema.stepFact,
   logEntry: schema.logEntry,

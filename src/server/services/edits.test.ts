@@ -96,21 +96,21 @@ describe('undo', () => {
 
   test('is refused when somebody changed the row since', async () => {
     const id = 'P-015/bottom';
-    const edit = async (author: string, colourName: string) =>
+    const edit = async (author: string, name: string) =>
       saveEdit(
         {
           kind: 'section',
           job: 'P-015',
           section: 'bottom',
           seen: await versionOf('P-015', id),
-          set: { colourName },
+          set: { name },
         },
         { author },
       );
     await edit('dan', 'One');
     await edit('eve', 'Two');
     expect(await undoLast('P-015', { author: 'dan' })).toMatchObject({ status: 'conflict', why: 'changed' });
-    expect((await stored('P-015')).job.sections.find((one) => one.key === 'bottom')!.colourName).toBe('Two');
+    expect((await stored('P-015')).job.sections.find((one) => one.key === 'bottom')!.name).toBe('Two');
   });
 
   test('a measured area comes and goes with its undo', async () => {

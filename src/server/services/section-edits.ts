@@ -1,6 +1,6 @@
 import { bodyKindOf, completeDimensions, type Dimensions } from '../../core/vehicle';
 import { mostSections } from '../../core/concepts/section';
-import type { Job, JobSection } from '../../core/record';
+import { unchosenColour, type Job, type JobSection } from '../../core/record';
 import { netOfJob, proposeSections } from '../../core/survey';
 import { sectionInsert } from '../repositories/job-changes';
 import { findingId, sectionId, surveyId } from '../repositories/job-ids';
@@ -14,6 +14,7 @@ import {
   type JobMakers,
   type Made,
 } from './edit-makers';
+import { colourFaults } from './scheme-edits';
 import { setSurvey, some } from './survey-edits';
 
 /** Edits of the sections of a job: their choices, a new one split off, two joined. */
@@ -21,6 +22,8 @@ export const sectionMakers: JobMakers<'section' | 'add-section' | 'remove-sectio
   section: (edit, { stored }) => {
     const section = stored.job.sections.find((one) => one.key === edit.section);
     if (!section) return noSection('section', edit.section, edit.job);
+    const faults = colourFaults(stored.job, edit.set.colour, 'set.colour');
+    if (faults.length > 0) return { faults };
     return made(
       `${section.name}: ${touched(edit.set)}`,
       update('section', sectionId(edit.job, edit.section), edit.seen, edit.set),
@@ -101,7 +104,10 @@ export function sectionsBrought(job: Job, dimensions: Dimensions, level: JobSect
   const chosen = new Set(job.surveyed.flatMap((one) => (one.section === null ? [] : [one.key])));
   const kind = bodyKindOf(job.bodyKind);
   const parts = kind ? kind.parts(completeDimensions(kind, dimensions)) : [];
-  return proposeSections(job.bodyKind, dimensions, level).filter(
-    ({ key }) => !known.has(key) && parts.some((part) => part.section === key && !chosen.has(part.key)),
-  );
+  const colour = job.colours[0]?.id ?? unchosenColour.id;
+  return proposeSections(job.bodyKind, dimensions, level)
+    .filter(
+      ({ key }) => !known.has(key) && parts.some((part) => part.section === key && !chosen.has(part.key)),
+    )
+    .map((section) => ({ ...section, colour }));
 }

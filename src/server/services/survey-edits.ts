@@ -12,6 +12,7 @@ import { markInsert, ownPartInsert, readingInsert, surveyInsert } from '../repos
 import { findingId, ownPartId, surveyId } from '../repositories/job-ids';
 import { itemInsert, itemUpdate, jobListTables } from '../repositories/job-lists';
 import type { StoredJob } from '../repositories/job-repository';
+import { inUseFaults, tooManyFaults } from './scheme-edits';
 import { remove, update, type RowChange } from '../repositories/row-change';
 import {
   fault,
@@ -66,7 +67,10 @@ export const surveyMakers: JobMakers<
   'remove-part': ({ job, part, seen }) =>
     made(`part ${part} removed`, remove('ownPart', ownPartId(job, part), seen)),
   'add-item': (edit, { stored, newId }) => {
-    const faults = placeFaults(edit.item, stored);
+    const faults = [
+      ...placeFaults(edit.item, stored),
+      ...(edit.list === 'colours' ? tooManyFaults(stored.job) : []),
+    ];
     if (faults.length > 0) return { faults };
     return made(`added to ${edit.list}`, itemInsert(edit.job, newId(), edit));
   },
@@ -75,8 +79,11 @@ export const surveyMakers: JobMakers<
     if (faults.length > 0) return { faults };
     return made(`${edit.list}: ${touched(edit.set)}`, itemUpdate(edit));
   },
-  'remove-item': ({ job, list, id, seen }) =>
-    made(`removed from ${list}`, remove(jobListTables[list], findingId(job, id), seen)),
+  'remove-item': ({ job, list, id, seen }, { stored }) => {
+    const faults = list === 'colours' ? inUseFaults(stored.job, id) : [];
+    if (faults.length > 0) return { faults };
+    return made(`removed from ${list}`, remove(jobListTables[list], findingId(job, id), seen));
+  },
 };
 
 const netOf = ({ job }: StoredJob): ReadonlyMap<string, Part> =>

@@ -2,6 +2,7 @@ export * from './added-step';
 export * from './agreed-plan';
 export * from './blend';
 export * from './closure';
+export * from './colour';
 export * from './coat-system';
 export * from './cover';
 export * from './day-off';

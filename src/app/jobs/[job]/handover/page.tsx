@@ -6,6 +6,7 @@ export default async function HandoverPage({ params }: JobParams) {
   return (
     <HandoverRoom
       sections={stored.job.sections}
+      colours={stored.job.colours}
       summaries={plan.sections}
       finished={stored.job.state === 'finished'}
     />

@@ -1,4 +1,4 @@
-import { passRows } from '@/features/scheme/scheme-props';
+import { coloursShown, passRows } from '@/features/scheme/scheme-props';
 import { SchemeRoom } from '@/features/scheme/scheme-room';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
@@ -17,5 +17,12 @@ export default async function SchemePage({ params }: JobParams) {
     byHand: job.colourOrder.length > 0,
     locale: { timeZone: shop.shop.timeZone, currency: shop.shop.currency },
   };
-  return <SchemeRoom job={job.number} sections={sections} passes={passes} />;
+  return (
+    <SchemeRoom
+      job={job.number}
+      sections={sections}
+      colours={coloursShown(job, plan, versions)}
+      passes={passes}
+    />
+  );
 }

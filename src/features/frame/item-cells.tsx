@@ -3,8 +3,8 @@
 import { X } from 'lucide-react';
 import type { Edit, JobListName, JobLists } from '@/core/record';
 import { useLive } from '@/ui/use-live';
-import { EditChoice, EditText } from '../frame/edit-field';
-import { useSaving } from '../frame/saving';
+import { EditChoice, EditText } from './edit-field';
+import { useSaving } from './saving';
 
 /** What a row of a strip-down list needs to be edited in place. */
 export interface ItemRow<N extends JobListName = JobListName> {

@@ -2,7 +2,7 @@
 
 import type { Edit } from '@/core/record';
 import { Button } from '@/ui/button';
-import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
+import { EntryForm, Line, Pick, useSent } from './entry-form';
 
 /** One line that starts a row of a list: what it is, and the panel or section it belongs to. */
 export function AddItem({

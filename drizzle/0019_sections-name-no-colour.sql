@@ -1,0 +1,2 @@
+ALTER TABLE `section` DROP COLUMN `colour_name`;--> statement-breakpoint
+ALTER TABLE `section` DROP COLUMN `colour_hex`;

@@ -1,0 +1,25 @@
+import type { JobColour } from './job-lists';
+
+/** What a job says until somebody chose its colours. */
+export const unchosenColour: JobColour = {
+  id: 'c.1',
+  name: 'Colour to choose',
+  hex: '#8a8a8a',
+  lab: null,
+  finish: 'dense-solid',
+  system: null,
+  code: '',
+  repeatability: 'standard',
+};
+
+/** The colours of the sections, in their order, as a job's swatch shows them. */
+export const swatchOf = (job: Coloured & { sections: readonly { colour: string }[] }): string[] =>
+  job.sections.map((section) => colourOfKey(job, section.colour).hex);
+
+interface Coloured {
+  colours: readonly JobColour[];
+}
+
+/** The colour of a key; one that nobody described has its key for a name. */
+export const colourOfKey = ({ colours }: Coloured, key: string): JobColour =>
+  colours.find((one) => one.id === key) ?? { ...unchosenColour, id: key, name: key };

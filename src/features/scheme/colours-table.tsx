@@ -1,0 +1,101 @@
+'use client';
+
+import { finishClasses, repeatabilities, type JobColour } from '@/core/record';
+import { Empty, Table } from '@/ui/layout';
+import { AddItem } from '../frame/add-item';
+import { EditText } from '../frame/edit-field';
+import { ChoiceCell, RemoveCell, TextCell, type ItemRow } from '../frame/item-cells';
+import { area } from '../words/format';
+
+/** A colour with the version of its row and what gets it. */
+export type ColourShown = JobColour & { seen: number; usedBy: string[]; areaM2: number };
+
+/** The colours of a job: each named once, wherever it goes. */
+export function ColoursTable({ job, colours }: { job: string; colours: ColourShown[] }) {
+  return (
+    <section aria-label="Colours">
+      <AddItem
+        label="Add a colour"
+        panels={[]}
+        place="Job"
+        toEdit={(name) => ({
+          kind: 'add-item',
+          job,
+          list: 'colours',
+          item: {
+            name,
+            hex: '#8a8a8a',
+            lab: null,
+            finish: 'dense-solid',
+            system: null,
+            code: '',
+            repeatability: 'standard',
+          },
+        })}
+      />
+      {colours.length === 0 && <Empty>This job has no colours yet.</Empty>}
+      <Table
+        caption="Colours of the job"
+        head={[
+          'On screen',
+          'Name',
+          'Finish',
+          'Code or recipe',
+          'Again',
+          'Goes on',
+          { text: 'Area', right: true },
+          '',
+        ]}
+      >
+        {colours.map((colour) => (
+          <ColourRow key={colour.id} job={job} colour={colour} />
+        ))}
+      </Table>
+    </section>
+  );
+}
+
+function ColourRow({ job, colour }: { job: string; colour: ColourShown }) {
+  const row: ItemRow<'colours'> = {
+    job,
+    list: 'colours',
+    id: colour.id,
+    seen: colour.seen,
+    name: colour.name,
+  };
+  return (
+    <tr className="border-b border-line">
+      <td className="py-1 pr-2">
+        <EditText
+          label={`${colour.name} on the screen`}
+          quiet
+          type="color"
+          className="w-14 p-0"
+          value={colour.hex}
+          toEdit={(text) => ({
+            kind: 'set-item',
+            job,
+            list: 'colours',
+            id: colour.id,
+            seen: colour.seen,
+            set: { hex: text.toLowerCase() },
+          })}
+        />
+      </td>
+      <TextCell row={row} field="name" label="Name" value={colour.name} width="w-40" />
+      <ChoiceCell row={row} field="finish" label="Finish" value={colour.finish} choices={finishClasses} />
+      <TextCell row={row} field="code" label="Code or recipe" value={colour.code} width="w-32" />
+      <ChoiceCell
+        row={row}
+        field="repeatability"
+        label="Again"
+        value={colour.repeatability}
+        choices={repeatabilities}
+        width="w-24"
+      />
+      <td className="py-1 pr-2 text-quiet">{colour.usedBy.join(', ') || 'nothing yet'}</td>
+      <td className="py-1 pr-2 text-right tabular-nums">{area(colour.areaM2)}</td>
+      {colour.usedBy.length === 0 ? <RemoveCell row={row} /> : <td />}
+    </tr>
+  );
+}
