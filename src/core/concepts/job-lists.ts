@@ -6,7 +6,9 @@ import {
   holeActions,
 } from '../record/strip-down-words';
 import { harms, openingMethods, tiedPhases, trades } from '../record/trade-words';
+import type { ConstructionShape } from '../record/construction';
 import * as atom from './atoms';
+import { constructionShape } from './construction-shape';
 import { document, figure, flag, id, localDate, nullable, since, text, whole, word, wordBy } from './field';
 import { finishClasses, repeatabilities, type Lab } from '../record/colour-words';
 
@@ -133,6 +135,18 @@ const colours = {
   repeatability: word(repeatabilities),
 };
 
+/** A line, field, band, set of stripes or box, laid out with measures. */
+const constructions = {
+  name: text(60, 1),
+  /** Key of its colour. */
+  colour: id(),
+  /** The strip of the panel layout it lies on; a loose piece by its panel. */
+  strip: id(atom.partKey()),
+  /** Those with a higher place lie over the others. */
+  place: whole(0, 999),
+  shape: document<ConstructionShape>(constructionShape()),
+};
+
 /** Work done by somebody outside: what went where, when it is due, how it came back. */
 const sendOuts = {
   what: text(80, 1),
@@ -160,4 +174,5 @@ export const jobListFields = {
   blends,
   sendOuts,
   colours,
+  constructions,
 };

@@ -2,6 +2,7 @@ export * from './area-key';
 export * from './audit-line';
 export * from './colour';
 export * from './colour-words';
+export * from './construction';
 export * from './current-keys';
 export * from './depth';
 export * from './job';

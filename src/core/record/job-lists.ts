@@ -15,6 +15,7 @@ export type Cover = Item<'covers'>;
 export type Blend = Item<'blends'>;
 export type SendOut = Item<'sendOuts'>;
 export type JobColour = Item<'colours'>;
+export type Construction = Item<'constructions'>;
 
 /** The lists of a job that are kept row by row, by name. */
 export type JobListName = keyof ListFields;
@@ -30,4 +31,5 @@ export const jobListNames: readonly JobListName[] = [
   'blends',
   'sendOuts',
   'colours',
+  'constructions',
 ];

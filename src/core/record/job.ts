@@ -111,6 +111,7 @@ export function figuresOfJob(job: Job): JobFiguresShown {
     blends: _blends,
     sendOuts: _sent,
     colours: _colours,
+    constructions: _constructions,
     ...figures
   } = four;
   return figures;

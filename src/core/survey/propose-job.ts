@@ -48,6 +48,7 @@ export function proposeJob(given: NewJob): Job {
     blends: [],
     sendOuts: [],
     colours: [unchosenColour],
+    constructions: [],
     stepEdits: [],
     colourOrder: [],
     placingOrder: [],

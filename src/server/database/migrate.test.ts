@@ -105,3 +105,39 @@ test('the tables refuse what no screen may write: a level that is none, an end b
     connection.query("insert into measured_part values ('x', 'no-such-job', 'p', 1, 1)"),
   ).rejects.toThrow(/foreign key/i);
 });
+
+test('sections that named their own colours share one colour a name, keyed by the first of them', async () => {
+  const own = readMigrations(join(process.cwd(), 'drizzle')).find((one) => one.tag.startsWith('0018'))!;
+  const [share, write] = own.statements.slice(-2) as [string, string];
+  await connection.query(insertJob('Z-3', 'Road'));
+  await connection.query('alter table section add colour_name varchar(80), add colour_hex varchar(32)');
+  const insert = (key: string, name: string, hex: string, position: number) =>
+    connection.query(
+      `insert into section (id, job_id, section_key, name, group_key, loose, substrate, system_key, old_finish, depth,
+         level, colour, coats, position, colour_name, colour_hex)
+       values ('Z-3/${key}', 'Z-3', '${key}', '${key}', 'body', 0, 'steel', 'base-clear', 'enamel', 'bare',
+         'Road', '', '{}', ${position}, '${name}', '${hex}')`,
+    );
+  await insert('roof', 'straw', '#c0c0a0', 2);
+  await insert('sides', 'Straw', '#d0c090', 0);
+  await insert('wings', 'Straw', '#000000', 1);
+  // Carried out again, as after an interruption, they change nothing.
+  for (const statement of [share, write, share, write]) await connection.query(statement);
+  const [sections] = await connection.query<RowDataPacket[]>(
+    "select section_key, colour from section where job_id = 'Z-3' order by position",
+  );
+  expect(sections.map((one) => [one.section_key, one.colour])).toEqual([
+    ['sides', 'c.sides'],
+    ['wings', 'c.sides'],
+    ['roof', 'c.roof'],
+  ]);
+  const [colours] = await connection.query<RowDataPacket[]>(
+    "select id, name, hex from colour where job_id = 'Z-3' order by id",
+  );
+  expect(colours.map((one) => [one.id, one.name, one.hex])).toEqual([
+    ['Z-3/c.roof', 'straw', '#c0c0a0'],
+    ['Z-3/c.sides', 'Straw', '#d0c090'],
+  ]);
+  await connection.query("delete from job where id = 'Z-3'");
+  await connection.query('alter table section drop colour_name, drop colour_hex');
+});

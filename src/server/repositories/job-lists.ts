@@ -17,6 +17,7 @@ export const jobListTables = {
   blends: 'blend',
   sendOuts: 'sendOut',
   colours: 'colour',
+  constructions: 'construction',
 } as const;
 export type JobListTable = (typeof jobListTables)[JobListName];
 
@@ -39,6 +40,7 @@ const inserts: { [N in JobListName]: (own: Own, item: ItemOf<N>) => RowChange } 
   blends: (own, item) => insert('blend', { ...own, ...item }),
   sendOuts: (own, item) => insert('sendOut', { ...own, ...item }),
   colours: (own, item) => insert('colour', { ...own, ...item }),
+  constructions: (own, item) => insert('construction', { ...own, ...item }),
 };
 
 const updates: {
@@ -54,6 +56,7 @@ const updates: {
   blends: (id, seen, set) => update('blend', id, seen, set),
   sendOuts: (id, seen, set) => update('sendOut', id, seen, set),
   colours: (id, seen, set) => update('colour', id, seen, set),
+  constructions: (id, seen, set) => update('construction', id, seen, set),
 };
 
 /** An item of a list as a new row. */
@@ -80,6 +83,7 @@ export const listInserts = (number: string, lists: JobLists): RowChange[] => [
   ...insertsOf(number, 'blends', lists.blends),
   ...insertsOf(number, 'sendOuts', lists.sendOuts),
   ...insertsOf(number, 'colours', lists.colours),
+  ...insertsOf(number, 'constructions', lists.constructions),
 ];
 
 /** The lists of a job from their rows, in the order of their ids. */
@@ -100,5 +104,6 @@ export function listsOfRows(number: string, rows: RowsOf<JobListTable>): JobList
     blends: own(rows.blend, (row) => recordOf(fields.blends, row)),
     sendOuts: own(rows.sendOut, (row) => recordOf(fields.sendOuts, row)),
     colours: own(rows.colour, (row) => recordOf(fields.colours, row)),
+    constructions: own(rows.construction, (row) => recordOf(fields.constructions, row)),
   };
 }

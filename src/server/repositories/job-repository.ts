@@ -99,6 +99,7 @@ const emptyRows = (job: RowOf<'job'>): RowsOf<JobTable> => ({
   blend: [],
   sendOut: [],
   colour: [],
+  construction: [],
   stepFact: [],
   logEntry: [],
   stepEdit: [],

@@ -33,6 +33,7 @@ export const tables = {
   blend: schema.blend,
   sendOut: schema.sendOut,
   colour: schema.colour,
+  construction: schema.construction,
   photo: schema.photo,
   stepFact: schema.stepFact,
   logEntry: schema.logEntry,

@@ -3,6 +3,7 @@ export * from './agreed-plan';
 export * from './blend';
 export * from './closure';
 export * from './colour';
+export * from './construction';
 export * from './coat-system';
 export * from './cover';
 export * from './day-off';

@@ -1,0 +1,3 @@
+export * from './field-edges';
+export * from './layout';
+export * from './strip';
