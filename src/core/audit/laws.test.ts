@@ -21,7 +21,7 @@ const surface = (key: string, over: Partial<Surface> = {}): Surface => ({
   loose: false,
   areaM2: 2,
   shape: 'flat',
-  lengthsM: { trim: 4, bead: 0, rivet: 0, seam: 0 },
+  lengthsM: { trim: 4, bead: 0, rivet: 0, seam: 0, field: 0 },
   substrate: 'steel',
   depth: 'bare',
   level: 'Road',

@@ -49,8 +49,8 @@ export const jobNumber = () =>
 
 export const key = () =>
   Joi.string()
-    .pattern(/^[A-Za-z0-9][A-Za-z0-9 _./:-]{0,119}$/)
-    .messages({ 'string.pattern.base': '{{#label}} must be a key of letters, digits and _ . / : -' });
+    .pattern(/^[A-Za-z0-9][A-Za-z0-9 _./:~-]{0,119}$/)
+    .messages({ 'string.pattern.base': '{{#label}} must be a key of letters, digits and _ . / : ~ -' });
 
 /** Code of an operation: small letters and hyphens. */
 export const operationCode = () =>

@@ -17,10 +17,7 @@ const widestMm = 5000;
 
 const alongMm = () => atom.figure(0, longestMm);
 const widthMm = () =>
-  atom
-    .figure(0, widestMm)
-    .greater(0)
-    .messages({ 'number.greater': '{{#label}} must be wider than nothing' });
+  atom.figure(0, widestMm).greater(0).messages({ 'number.greater': '{{#label}} must be wider than nothing' });
 
 /** Stations in their order from the front end, each place once. */
 const stationsOf = (mm: Joi.Schema) =>

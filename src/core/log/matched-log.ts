@@ -1,6 +1,6 @@
 import { standingEntries, type LogEntry } from '../record';
 import { surfacesOfStep, workOf, type Step, type WorkDone } from '../steps';
-import type { Surface } from '../surface';
+import { faceOfSurface, panelOfSurface, type Surface } from '../surface';
 
 /** An entry on a step as steps are today. */
 export interface MatchedEntry extends LogEntry {
@@ -52,17 +52,18 @@ class Matcher {
   match(entry: LogEntry): MatchedEntry[] {
     const written = this.byKey.get(entry.step);
     const named = entry.parts.length > 0 ? new Set(entry.parts) : null;
-    const isNamed = (surface: string) => named === null || named.has(panelOf(surface));
+    const isNamed = (surface: string) => named === null || named.has(panelOfSurface(surface));
     if (entry.work === null) {
       const own = written && named ? [...this.of(written)].filter(isNamed) : null;
       return [{ ...entry, on: own, share: 1 }];
     }
-    const done = entry.work.surfaces.filter((key) => this.areas.has(key) && isNamed(key));
+    // A face of a panel that a scheme has cut since was worked with all of its fields.
+    const done = new Set(entry.work.surfaces.filter(isNamed).map(faceOfSurface));
     // A job has no surfaces where it is tested, approved or handed over: then the key alone tells.
     if (entry.work.surfaces.length === 0) return [{ ...entry, on: null, share: 1 }];
     const found = (this.byWork.get(wordsOf(entry.work)) ?? []).flatMap((step) => {
       const own = this.of(step);
-      const on = done.filter((key) => own.has(key));
+      const on = [...own].filter((key) => done.has(faceOfSurface(key)));
       return on.length > 0 ? [{ step, on, isAll: on.length === own.size }] : [];
     });
     const whole = this.areaOf(found.flatMap((one) => one.on));
@@ -72,7 +73,7 @@ class Matcher {
     return found.map(({ step, on, isAll }) => ({
       ...entry,
       step: step.key,
-      parts: entry.parts.filter((part) => on.some((key) => panelOf(key) === part)),
+      parts: entry.parts.filter((part) => on.some((key) => panelOfSurface(key) === part)),
       on: isAll ? null : on,
       share: whole > 0 ? this.areaOf(on) / whole : 1 / found.length,
     }));
@@ -90,9 +91,6 @@ class Matcher {
     return keys.reduce((sum, key) => sum + (this.areas.get(key) ?? 0), 0);
   }
 }
-
-/** The panel of a surface key, `panel.face`. */
-const panelOf = (surface: string): string => surface.slice(0, surface.lastIndexOf('.'));
 
 /** The entries that stand on other steps today than they were written on, for readers that know steps only by their keys. */
 export function movedEntries(log: readonly LogEntry[], matched: readonly MatchedEntry[]): MovedEntry[] {

@@ -1,13 +1,13 @@
 import type { AuditCover } from '../audit';
 import { tapeRatedDays } from '../film';
-import type { Catalogue } from '../steps';
+import type { Catalogue, Role } from '../steps';
 import type { Surface } from '../surface';
 import { coverRoles, isCoverRole, pulls, type CoverRole } from './cover-roles';
 import type { PlannedStep } from './model';
 
 export interface Covering {
-  /** By the key of the step that lays it. */
-  laid: Map<string, AuditCover>;
+  /** By the key of the step that lays them. */
+  laid: Map<string, AuditCover[]>;
   /** Covers by the key of the step that pulls them. */
   pulled: Map<string, string[]>;
 }
@@ -26,15 +26,52 @@ export function coveringOf(
     const role = rolesOf(step).find(isCoverRole);
     if (!role) continue;
     const { over, edgesOn } = coveredBy(role, step, surfaces, painted);
-    covering.laid.set(step.key, { key: step.key, over, edgesOn, ratedDays: tapeRatedDays });
     const later = done.filter((one) => one.start >= step.end && sharesSection(one, step));
     // What is masked once more was pulled before.
     const again = later.find((one) => role === 'cover-others' && rolesOf(one).includes(role));
     const ends = later.filter((one) => pulls(role, rolesOf(one)) && (!again || one.end <= again.start));
     const end = coverRoles[role].ends === 'first' ? ends[0] : ends.at(-1);
-    if (end) covering.pulled.set(end.key, [...(covering.pulled.get(end.key) ?? []), step.key]);
+    const cover = { key: step.key, over, edgesOn, ratedDays: tapeRatedDays };
+    const until = end?.end ?? Infinity;
+    const opened =
+      role === 'cover-others' ? openedLater(step, cover, { done, rolesOf, surfaces, until }) : [];
+    const early = new Set(opened.flatMap(({ cover: part }) => part.over));
+    const isLeft = (key: string) => !early.has(key);
+    covering.laid.set(step.key, [
+      { ...cover, over: over.filter(isLeft), edgesOn: edgesOn.filter(isLeft) },
+      ...opened.map(({ cover: part }) => part),
+    ]);
+    const pull = (by: string, key: string) =>
+      covering.pulled.set(by, [...(covering.pulled.get(by) ?? []), key]);
+    if (end) pull(end.key, step.key);
+    for (const { by, cover: part } of opened) pull(by, part.key);
   }
   return covering;
+}
+
+/** What a later colour's mask opens of a cover that stays on for the rest: its own field. */
+function openedLater(
+  step: PlannedStep,
+  cover: AuditCover,
+  given: {
+    done: readonly PlannedStep[];
+    rolesOf(step: PlannedStep): readonly Role[];
+    surfaces: readonly Surface[];
+    until: number;
+  },
+): { by: string; cover: AuditCover }[] {
+  const left = new Set(cover.over);
+  return given.done.flatMap((later) => {
+    const isMask = given.rolesOf(later).includes('cover-others');
+    if (!isMask || later.start < step.end || later.end >= given.until || sharesSection(later, step))
+      return [];
+    const own = given.surfaces.flatMap((one) =>
+      later.sections.includes(one.section) && left.delete(one.key) ? [one.key] : [],
+    );
+    if (own.length === 0) return [];
+    const edgesOn = cover.edgesOn.filter((key) => own.includes(key));
+    return [{ by: later.key, cover: { ...cover, key: `${step.key}|${later.key}`, over: own, edgesOn } }];
+  });
 }
 
 const sharesSection = (a: PlannedStep, b: PlannedStep) =>

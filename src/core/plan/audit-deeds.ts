@@ -10,7 +10,7 @@ export interface DeedGround {
   sections: ReadonlyMap<string, JobSection>;
   summaries: ReadonlyMap<string, SectionSummary>;
   /** Covers that a step lays, and those it pulls, by its key. */
-  laid: ReadonlyMap<string, AuditCover>;
+  laid: ReadonlyMap<string, readonly AuditCover[]>;
   pulled: ReadonlyMap<string, readonly string[]>;
   /** High-build on a section that nobody has blocked yet, µm; kept up as the steps go by. */
   unblockedUm: Map<string, number>;
@@ -108,9 +108,9 @@ function spreadOf({ shelf }: DeedGround, operation: Operation): Deed[] {
 }
 
 function covering(step: PlannedStep, { laid, pulled }: DeedGround): Deed[] {
-  const own = laid.get(step.key);
+  const own = laid.get(step.key) ?? [];
   const off = (pulled.get(step.key) ?? []).map((cover): Deed => ({ does: 'uncover', cover }));
-  return own ? [...off, { does: 'cover', cover: own.key }] : off;
+  return [...off, ...own.map((cover): Deed => ({ does: 'cover', cover: cover.key }))];
 }
 
 /** Blocking takes its share of what was built on an area since the last; a second going over it only its scratches. */

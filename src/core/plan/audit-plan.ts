@@ -70,7 +70,7 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     });
   return {
     surfaces,
-    covers: [...covering.laid.values()],
+    covers: [...covering.laid.values()].flat(),
     steps,
     places: placesOf(shop),
     pots: potsOf(plan),

@@ -11,8 +11,10 @@ import {
   type PartSurvey,
   type SchoolChoice,
   unchosenColour,
+  type Construction,
 } from '../record';
 import { partsOfJob } from '../survey';
+import { randomConstructions } from './random-scheme.fixture';
 import { bodyKinds, type Substrate } from '../vehicle';
 
 /** Methods that change what is covered, laid or opened, each with what may be chosen. */
@@ -60,6 +62,7 @@ interface Drawn {
     coats: JobSection['coats'];
   }[];
   panels: Drawing[];
+  constructions: Construction[];
 }
 
 /** Counts that somebody typed, at least one coat each. */
@@ -74,6 +77,7 @@ const maybe = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: null, freq: 2 }
 const colourNames = ['First colour', 'Second colour', 'Third colour'] as const;
 
 const drawn: fc.Arbitrary<Drawn> = fc.record({
+  constructions: randomConstructions(colourNames),
   kind: fc.constantFrom(...bodyKinds),
   level: fc.constantFrom(...levels),
   depth: fc.constantFrom(...depths),
@@ -130,7 +134,7 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
     };
   });
   const colours = [...base.colours, ...colourNames.map((id) => ({ ...unchosenColour, id, name: id }))];
-  const job: Job = { ...base, sections, colours, schools: one.schools };
+  const job: Job = { ...base, sections, colours, constructions: one.constructions, schools: one.schools };
   const parts = partsOfJob(job);
   const kindRoute = one.kind.route;
   const surveyed = new Map<string, PartSurvey>();

@@ -17,7 +17,7 @@ export function costOf({ passes, covers }: Programme): ProgrammeCost {
   const cost: ProgrammeCost = {
     passes: passes.length,
     coats: 0,
-    edgesM: { trim: 0, opening: 0 },
+    edgesM: { trim: 0, opening: 0, field: 0 },
     coverM2: 0,
     masks: covers.length,
   };
@@ -25,6 +25,7 @@ export function costOf({ passes, covers }: Programme): ProgrammeCost {
   for (const { edgesM, overM2 } of covers) {
     cost.edgesM.trim += edgesM.trim;
     cost.edgesM.opening += edgesM.opening;
+    cost.edgesM.field += edgesM.field;
     cost.coverM2 += overM2;
   }
   return cost;

@@ -19,7 +19,10 @@ export function coverOf(
     .map((area) => ({ ...area, loose: area.loose && (!isLast || area.paintedOn === area.body) }));
   const coated = new Set(pass.areas);
   const own = body.filter((area) => coated.has(area.key));
-  const others = body.filter((area) => !coated.has(area.key) && !area.loose);
+  // Pieces that lie apart cover nothing of each other, but fields of one panel do.
+  const others = body.filter(
+    (area) => !coated.has(area.key) && (!area.loose || own.some((one) => sharesPanels(one, area))),
+  );
   const surfaces = (list: readonly ProgrammeArea[]) => list.flatMap((area) => area.surfaces);
   const faces = (face: Surface['face']) => surfaces(own).filter((one) => one.face === face);
   switch (pass.role) {
@@ -30,14 +33,14 @@ export function coverOf(
     case 'prime':
     case 'build': {
       const kept = surfaces(others.filter((area) => !area.painted));
-      return covering(pass, kept, { trim: trimOf(kept), opening: 0 }, 'beside', null);
+      return covering(pass, kept, { trim: trimOf(kept), opening: 0, field: 0 }, 'beside', null);
     }
     case 'inside': {
       const outside = faces('outside');
       const opening = openingOf(faces('inside'), outside);
       const next = passes.find((one) => one.after.some(({ pass: key }) => key === pass.key));
       const over = [...outside, ...surfaces(others)];
-      return covering(pass, over, { trim: 0, opening }, 'coated', next?.key ?? null);
+      return covering(pass, over, { trim: 0, opening, field: 0 }, 'coated', next?.key ?? null);
     }
     case 'colour':
     case 'clear': {
@@ -47,10 +50,11 @@ export function coverOf(
         one.after.some(({ pass: key, why }) => key === pass.key && why !== 'film-beneath'),
       );
       // Pieces that lie apart are held by their backs: nothing is taped for them but their own insides.
-      const beside = own.every((area) => area.loose) ? [] : surfaces(others);
-      const trim = beside.length > 0 ? trimOf(faces('outside')) : 0;
+      const beside = surfaces(others);
+      const trim = own.some((area) => !area.loose) && beside.length > 0 ? trimOf(faces('outside')) : 0;
+      const field = fieldsOf(faces('outside'), beside);
       const opening = openingOf(shut, faces('outside'));
-      return covering(pass, [...shut, ...beside], { trim, opening }, 'beside', next?.key ?? null);
+      return covering(pass, [...shut, ...beside], { trim, opening, field }, 'beside', next?.key ?? null);
     }
   }
 }
@@ -65,6 +69,18 @@ function covering(
   if (over.length === 0) return null;
   const overM2 = over.reduce((sum, one) => sum + one.areaM2, 0);
   return { key, over: over.map((one) => one.key), overM2, edgesM, edgeOn, offBefore };
+}
+
+/** Whether two areas have fields on the same panels. */
+export function sharesPanels(a: ProgrammeArea, b: ProgrammeArea): boolean {
+  const panels = new Set(a.surfaces.map((one) => one.panel));
+  return a.clock === b.clock && b.surfaces.some((one) => panels.has(one.panel));
+}
+
+/** Edges of what is coated to other fields of its panels. */
+function fieldsOf(coated: readonly Surface[], beside: readonly Surface[]): number {
+  const panels = new Set(beside.map((one) => one.panel));
+  return coated.reduce((sum, one) => sum + (panels.has(one.panel) ? one.lengthsM.field : 0), 0);
 }
 
 const trimOf = (list: readonly Surface[]): number => list.reduce((sum, one) => sum + one.lengthsM.trim, 0);

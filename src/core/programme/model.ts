@@ -92,8 +92,8 @@ export interface Pass {
   cover: string | null;
 }
 
-/** How a line of tape runs: along trim and gaps, or round an opening as foam or back-tape. */
-export type EdgeKind = 'trim' | 'opening';
+/** How a line of tape runs: along trim and gaps, round an opening as foam or back-tape, or between the fields of a panel. */
+export type EdgeKind = 'trim' | 'opening' | 'field';
 
 /** What lies over surfaces while others are coated. */
 export interface PassCover {

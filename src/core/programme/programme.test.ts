@@ -11,7 +11,7 @@ const surface = (panel: string, face: Surface['face'], areaM2: number, trim: num
   loose: false,
   areaM2,
   shape: 'flat',
-  lengthsM: { trim, bead: 0, rivet: 0, seam: 0 },
+  lengthsM: { trim, bead: 0, rivet: 0, seam: 0, field: 0 },
   substrate: 'steel',
   depth: 'bare',
   level: 'Road',
@@ -89,18 +89,18 @@ test('covers: an inside is opened behind its own line, a colour is taped along i
   // Both doors outside (2 × 2 m²) and the roof (6 m²); the line runs round both doors (2 × 6 m).
   expect(of('doors/inside')).toMatchObject({
     overM2: 10,
-    edgesM: { trim: 0, opening: 12 },
+    edgesM: { trim: 0, opening: 12, field: 0 },
     edgeOn: 'coated',
   });
   // For the roof: both doors, outside and inside (6 m²), along the roof's 10 m.
-  expect(of('roof/colour')).toMatchObject({ overM2: 6, edgesM: { trim: 10, opening: 0 } });
+  expect(of('roof/colour')).toMatchObject({ overM2: 6, edgesM: { trim: 10, opening: 0, field: 0 } });
   expect(of('roof/colour').offBefore).toBe('doors/colour');
   // For the doors: the roof and their own shut insides.
-  expect(of('doors/colour')).toMatchObject({ overM2: 8, edgesM: { trim: 12, opening: 12 } });
+  expect(of('doors/colour')).toMatchObject({ overM2: 8, edgesM: { trim: 12, opening: 12, field: 0 } });
   const kept = programmeOf([{ ...roof, painted: false }, doors]).covers;
   expect(kept.find((cover) => cover.key === 'body/prime')).toMatchObject({
     overM2: 6,
-    edgesM: { trim: 10, opening: 0 },
+    edgesM: { trim: 10, opening: 0, field: 0 },
     edgeOn: 'beside',
   });
 });
@@ -111,7 +111,7 @@ test('what a programme takes, on paper: 8 passes, their coats, and the tape of e
   expect(costOf(programmeOf([roof, doors]))).toEqual({
     passes: 8,
     coats: 1 + 2 + 5 + 12 + 2,
-    edgesM: { trim: 2 * 10 + 2 * 12, opening: 12 + 2 * 12 },
+    edgesM: { trim: 2 * 10 + 2 * 12, opening: 12 + 2 * 12, field: 0 },
     coverM2: 10 + 2 * 6 + 2 * 8,
     masks: 5,
   });
@@ -179,7 +179,7 @@ describe('one clear over all colours of a body', () => {
 
   test('nothing of the body is covered for it but the insides that were painted and shut', () => {
     const cover = (key: string) => covers.find((one) => one.key === key)!;
-    expect(cover('roof/clear/1')).toMatchObject({ overM2: 2, edgesM: { trim: 0, opening: 12 } });
+    expect(cover('roof/clear/1')).toMatchObject({ overM2: 2, edgesM: { trim: 0, opening: 12, field: 0 } });
     expect(cover('doors/colour').offBefore).toBe('roof/clear/1');
   });
 

@@ -1,4 +1,4 @@
-import { coverOf } from './covers';
+import { coverOf, sharesPanels } from './covers';
 import { isByHand } from './colour-order';
 import { filmsTogether, homeOf, type FilmHome } from './films';
 import { coatsInRound, onInside } from './rounds';
@@ -148,7 +148,7 @@ class BodyPasses {
   }
 
   private colours(insides: readonly string[], textures: readonly string[]): void {
-    let earlier: { key: string; clock: string } | null = null;
+    let earlier: { key: string; lot: string } | null = null;
     /** Colours that wait for one clear over all of them. */
     const overs = new Map<string, string[]>();
     for (const lot of new Set(this.coloured.map((area) => area.lot))) {
@@ -159,14 +159,14 @@ class BodyPasses {
       const films = together(own, (area) => withFirstClears(ownFilms(area, 'colour'), first));
       const top = films.findLastIndex(isClear);
       if (top >= 0 && over === null) films[top] = { ...films[top]!, of: sumOf(clears) };
-      const clock = own[0]!.clock;
       const after = [
         ...(this.body.loose ? [] : insides.map((pass) => ({ pass, why: 'insides-first' as const }))),
         ...[...new Set(own.filter(hasOwnInside).map((area) => area.clock))].map((clockOfPiece) => ({
           pass: `${clockOfPiece}/inside`,
           why: 'insides-first' as const,
         })),
-        ...behind(earlier?.key ?? null, this.whyAfter(earlier?.clock ?? '', clock)),
+        ...behind(earlier?.key ?? null, this.whyAfter(earlier?.lot ?? '', own)),
+        ...this.onSamePanels(own, earlier?.key ?? null),
         ...textures
           .filter((key) => own.some((area) => key === `${area.clock}/texture`))
           .map((pass) => ({ pass, why: 'film-beneath' as const })),
@@ -175,7 +175,7 @@ class BodyPasses {
       const key = this.add(own, pass);
       if (over === null) this.clears(own, { scope: lot, sessions: clears, colours: [key] });
       else overs.set(over, [...(overs.get(over) ?? []), key]);
-      earlier = { key, clock };
+      earlier = { key, lot };
     }
     for (const [scope, colours] of overs) {
       const own = this.coloured.filter((area) => area.clearOver === scope);
@@ -205,10 +205,21 @@ class BodyPasses {
     }
   }
 
-  /** Loose pieces lie apart: there the next colour only waits for the booth. */
-  private whyAfter(earlier: string, clock: string): OrderWhy {
-    if (this.body.loose) return 'booth';
-    return isByHand(this.byHand, earlier, clock) ? 'by-hand' : 'from-the-top';
+  /** Earlier colours of loose panels that this one lies on too, besides the last. */
+  private onSamePanels(own: readonly ProgrammeArea[], last: string | null): Pass['after'] {
+    if (!this.body.loose) return [];
+    return this.passes.flatMap(({ key, role, areas }) => {
+      const before = this.coloured.filter((area) => areas.includes(area.key));
+      const isBeneath = before.some((one) => own.some((area) => sharesPanels(one, area)));
+      return role === 'colour' && key !== last && isBeneath ? behind(key, 'from-the-top') : [];
+    });
+  }
+
+  /** Loose pieces lie apart: there the next colour only waits for the booth, unless it lies on the same panels. */
+  private whyAfter(earlier: string, own: readonly ProgrammeArea[]): OrderWhy {
+    const before = this.coloured.filter((area) => area.lot === earlier);
+    if (this.body.loose && !before.some((one) => own.some((area) => sharesPanels(one, area)))) return 'booth';
+    return isByHand(this.byHand, earlier, own[0]!.lot) ? 'by-hand' : 'from-the-top';
   }
 }
 

@@ -1,5 +1,15 @@
-/** The section that an area belongs to, by its key: `sides:Work` and `sides:first` are areas of `sides`. */
-export const baseOf = (key: string): string => key.split(':')[0]!;
+/** The section that an area belongs to, by its key: `sides:Work` and `sides:first` are areas of `sides`, `sides~c.ochre` is a field of it. */
+export const baseOf = (key: string): string => key.split(/[:~]/, 1)[0]!;
+
+/** The area of a field in another colour than its section has. */
+export const fieldAreaKey = (area: string, colour: string): string => `${area}~${colour}`;
+
+/** What gets its colour by itself: a section or lot, or a field of it. The order of colours names these. */
+export const colourKeyOf = (area: {
+  clock?: string | undefined;
+  key: string;
+  field?: string | undefined;
+}): string => (area.field === undefined ? clockOf(area) : fieldAreaKey(clockOf(area), area.field));
 
 /** The sections that a step is done on, each once, however many areas of them there are. */
 export const basesOf = ({ sections }: { sections: readonly string[] }): string[] => [

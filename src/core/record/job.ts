@@ -18,6 +18,10 @@ export interface JobSection extends SectionRecord {
   /** What it shares its steps with, and the name of that: panels of one section and lot, however each is treated. */
   clock?: string;
   clockName?: string;
+  /** Of an area that is a field in another colour than its section: that colour. */
+  field?: string;
+  /** The field is narrow: its own tape can mask it. */
+  narrow?: boolean;
   /** The highest level of what shares its last coats, where that is not its own: all get as many. */
   lead?: Level;
   /** Side of a hull that lies on the other: which is worked first, which once it was turned. */

@@ -8,6 +8,13 @@ export type Bend = (typeof bends)[number];
 const straightRadiusM = 3;
 const tightRadiusM = 0.3;
 
+/** Minutes a metre of fine line on a straight edge, on a curve, and over beads; the catalogue's rate is for straight ones. */
+const perM = { straight: 1.5, curve: 3, bead: 5 };
+
+/** How many metres of straight edge take as long to tape. */
+export const tapeEffort = ({ bend, beaded }: Pick<FieldEdge, 'bend' | 'beaded'>): number =>
+  (beaded ? perM.bead : bend === 'straight' ? perM.straight : perM.curve) / perM.straight;
+
 /** Where two fields of a panel meet; `null` is what has the panel's own colour. */
 export interface FieldEdge {
   panel: string;

@@ -1,5 +1,5 @@
 import type { Programme } from '../programme';
-import { colourOfKey } from '../record';
+import { clockOf, colourOfKey, type JobSection } from '../record';
 import { closeBareMetal, closeSpots } from './bare-metal';
 import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
 import { FilmLedger } from './film-ledger';
@@ -49,7 +49,11 @@ export class Emission {
   }
 
   private partsOf(task: Task) {
-    const parts = task.sections.flatMap((section) => this.works.get(section.key)!.group.partsOf(section));
+    const own = task.sections.flatMap((section) => this.works.get(section.key)!.group.partsOf(section));
+    // One clear lies over all fields: no tape runs between them when it is unmasked.
+    const isUnderOneClear =
+      task.operation.makes === 'unmasked' && task.sections.some((one) => one.clearOver !== undefined);
+    const parts = isUnderOneClear ? own.map(({ field: _field, ...part }) => part) : own;
     if (!hangs.has(task.operation.code)) return parts;
     // Where the survey names panels that go on loosely, only these are hung and taken off again.
     const loose = new Set(
@@ -258,8 +262,11 @@ export class Emission {
 
   /** What else stands on the body, and is covered while these sections are sprayed. */
   private besides({ group, sections }: Task): string[] {
-    const there = [...group.sections, ...group.hung];
-    return group.loose ? [] : keysOf(there.filter((one) => !sections.includes(one)));
+    const there = [...group.sections, ...group.hung].filter((one) => !sections.includes(one));
+    // Pieces that lie apart are not covered, but the other fields of their own panels are.
+    const isBeside = (one: JobSection) =>
+      !group.loose || sections.some((own) => clockOf(own) === clockOf(one));
+    return keysOf(there.filter(isBeside));
   }
 
   private wait(task: Task, room: StageRoom): void {

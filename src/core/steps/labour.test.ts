@@ -64,7 +64,7 @@ describe('labour, worked by hand', () => {
   });
 
   test('by the part two parts count two, by the metre the kinds of length that are named, fixed work none', () => {
-    const parts = [part({ trimM: 3, seamM: 1 }), part({ trimM: 0.5, beadM: 7 })];
+    const parts = [part({ key: 'A', trimM: 3, seamM: 1 }), part({ key: 'B', trimM: 0.5, beadM: 7 })];
     const like = operationOf('scuff');
     expect(quantityOf({ ...like, basis: 'part' }, parts, 'both')).toEqual({ amount: 2, weighted: 2 });
     expect(quantityOf({ ...like, basis: 'fixed' }, parts, 'both')).toEqual({ amount: 0, weighted: 0 });

@@ -43,7 +43,9 @@ export interface Quantity {
 }
 
 const lengthKeys = { trim: 'trimM', bead: 'beadM', rivet: 'rivetM', seam: 'seamM' } as const;
-const lengthOf = (part: Part, kind: LengthKind): number => part[lengthKeys[kind]];
+/** Metres of a kind on a part; those of its fields weighted by what a bend or a bead takes, if that is asked for. */
+const lengthOf = (part: Part, kind: LengthKind, isWeighted: boolean): number =>
+  kind !== 'field' ? part[lengthKeys[kind]] : ((isWeighted ? part.field?.effortM : part.field?.edgeM) ?? 0);
 
 /** Quantity of an operation over parts, in the unit of its basis. */
 export function quantityOf(operation: Operation, parts: readonly Part[], faces: Faces): Quantity {
@@ -53,11 +55,13 @@ export function quantityOf(operation: Operation, parts: readonly Part[], faces: 
     case 'fixed':
       return plain(0);
     case 'part':
-      return plain(parts.length);
-    case 'm':
-      return plain(
-        sum((part) => operation.lengths.reduce((metres, kind) => metres + lengthOf(part, kind), 0)),
-      );
+      // A panel in two colours is one panel.
+      return plain(new Set(parts.map((part) => part.key)).size);
+    case 'm': {
+      const metres = (isWeighted: boolean) =>
+        sum((part) => operation.lengths.reduce((total, kind) => total + lengthOf(part, kind, isWeighted), 0));
+      return { amount: metres(false), weighted: metres(true) };
+    }
     case 'm²': {
       const outside = (part: Part) => (faces === 'inside' ? 0 : part.outsideM2);
       const inside = (part: Part) => (faces === 'outside' ? 0 : part.insideM2);

@@ -66,10 +66,20 @@ export function orderPasses(
       for (const other of areasOf.get(pass.body)!.filter((one) => isSameSide(one, own[0]!)))
         wait(pass.scope, roles, reach(other, 'refined'), 'refined');
     for (const { pass: earlier, why } of pass.after) {
-      for (const key of byKey.get(earlier)!.areas) {
-        const before = workOf.get(key)!;
+      for (const before of withOneClear(
+        byKey.get(earlier)!.areas.map((key) => workOf.get(key)!),
+        own,
+        works,
+      )) {
         const needed = reachedOf(why, own[0]!, before);
-        if (needed) wait(pass.scope, roles, reach(before, needed.state), needed.because);
+        if (!needed) continue;
+        const keys = reach(before, needed.state);
+        wait(pass.scope, roles, keys, needed.because);
+        // Loose pieces stand in no room that what comes before the mask could wait for.
+        if (before.clock === own[0]!.clock && own[0]!.paintedOn.loose)
+          for (const task of byScope.get(pass.scope) ?? [])
+            if (task.operation.before.includes('masked'))
+              for (const key of keys) task.needs.set(key, needed.because);
       }
     }
   }
@@ -79,6 +89,19 @@ export function orderPasses(
       if (other.paintedOn === work.paintedOn && isSameSide(work, other))
         if (other.lot !== work.lot && work.situation.route !== 'aircraft')
           wait(work.clock, finishes, reach(other, 'unmasked'), 'unmasked');
+}
+
+/** Colours before this one, with all that get their clear in one go with them, unless this one does too. */
+function withOneClear(
+  before: readonly SectionWork[],
+  own: readonly SectionWork[],
+  works: readonly SectionWork[],
+): readonly SectionWork[] {
+  const overs = new Set(before.map((one) => one.over));
+  if (own.some((one) => overs.has(one.over))) return before;
+  return works.filter(
+    (one) => before.includes(one) || (overs.has(one.over) && one.section.clearOver !== undefined),
+  );
 }
 
 /**

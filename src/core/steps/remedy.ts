@@ -59,7 +59,15 @@ export function addRemedy(
     draft.link(from, key, { code: 'sand-after', product: code, airC: draft.airC('bay') }, min);
   }
   besideHandFilms(draft, window.to, key, stay);
-  if (stay) draft.link(stay.from, key, { code: 'order' });
+  // A field under the covers of an earlier colour is scuffed once its own mask has opened it.
+  const opens = network.steps.find(
+    (step) =>
+      stay !== null &&
+      step.hold === stay.key &&
+      step.operation === 'mask-next-colour' &&
+      step.sections.some((one) => sections.includes(one)),
+  );
+  if (stay) draft.link(opens?.key ?? stay.from, key, { code: 'order' });
   // A loose lot has no stay: it is scuffed once nothing else is done to it before the session.
   else if (session)
     for (const from of network.links.flatMap((link) => (link.to === session.from ? [link.from] : [])))

@@ -121,7 +121,7 @@ function flagsOf(
     // What is only corrected has no film but the one it came with.
     ['kept-film', !painted && finishes && polishingRate(ladder) + sandingRate(ladder) > 0],
     ['hand-ladder', ladder.hand],
-    ['stripe', base === 'boot-top'],
+    ['stripe', base === 'boot-top' || section.narrow === true],
     ['on-stands', painted && base === 'bottom' && schools['hull-stand'] === 'on-stands'],
     ['second-side', section.hullSide === 'second'],
     ['clear-over', section.clearOver !== undefined && stack.clear !== null && painted],

@@ -1,5 +1,5 @@
 import { colourOrder } from '../programme';
-import { clockOf, type Job, type JobSection } from '../record';
+import { clockOf, colourKeyOf, fieldAreaKey, type Job, type JobSection } from '../record';
 import type { Group } from './group';
 import { schools } from './schools';
 import { roundsOf, situationOf } from './section-situation';
@@ -35,8 +35,8 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
       const situation = situationOf(job, route, group, section);
       const rounds = roundsOf(section, group.stackOf(section), situation);
       const clock = clockOf(section);
-      const colour = colourOf(section, groups);
-      const own = { clock, lot: clock, over: clock, colour };
+      const lot = colourKeyOf(section);
+      const own = { clock, lot, over: lot, colour: colourOf(section, groups) };
       return { group, paintedOn: group, section, situation, rounds, ...own, before: null, place: 0 };
     }),
   );
@@ -70,7 +70,8 @@ function colourOf({ colour, system }: JobSection, groups: readonly Group[]): str
   const first = groups
     .flatMap((group) => group.sections)
     .find((one) => one.colour === colour && one.system === system)!;
-  return first.base ?? first.key;
+  const base = first.base ?? first.key;
+  return first.field === undefined ? base : fieldAreaKey(base, first.field);
 }
 
 function flag(work: SectionWork, name: SituationFlag): void {
@@ -98,12 +99,22 @@ const asksForFirst = ({ section, situation }: SectionWork): boolean =>
 function hangLoosePieces(all: readonly SectionWork[]): void {
   const isAssembled = ({ situation: { route, schools: methods, flags } }: SectionWork) =>
     route === 'panel' && methods.assembly !== 'apart' && flags.has('painted');
-  for (const work of all.filter((one) => one.group.loose && isAssembled(one))) {
+  const isField = ({ section }: SectionWork) => section.field !== undefined;
+  const hang = (work: SectionWork, group: Group) => {
+    work.paintedOn = group;
+    group.hung.push(work.section);
+  };
+  for (const work of all.filter((one) => one.group.loose && isAssembled(one) && !isField(one))) {
     const own = alikeOf(work);
-    const body = all.find((one) => !one.group.loose && isAssembled(one) && alikeOf(one) === own);
-    if (!body) continue;
-    work.paintedOn = body.group;
-    body.group.hung.push(work.section);
+    const body = all.find(
+      (one) => !one.group.loose && isAssembled(one) && !isField(one) && alikeOf(one) === own,
+    );
+    if (body) hang(work, body.group);
+  }
+  // A field goes where its panels go.
+  for (const work of all.filter((one) => one.group.loose && isField(one))) {
+    const base = all.find((one) => one.clock === work.clock && !isField(one) && one.paintedOn !== one.group);
+    if (base) hang(work, base.paintedOn);
   }
 }
 
@@ -111,7 +122,7 @@ function hangLoosePieces(all: readonly SectionWork[]): void {
 function paintOrder(own: readonly SectionWork[], byHand: readonly string[]): SectionWork[] {
   const ranked = own.map((work) => ({
     work,
-    clock: work.clock,
+    clock: colourKeyOf(work.section),
     rank: rankOf(work),
     isTurned: work.section.hullSide === 'second',
   }));
@@ -152,7 +163,7 @@ function paintLots(ordered: readonly SectionWork[]): void {
     if (work.situation.route === 'hull') continue;
     if (work.situation.route === 'panel' && work.situation.schools.assembly === 'apart') continue;
     const alike = alikeOf(work);
-    if (!firsts.has(alike)) firsts.set(alike, work.clock);
+    if (!firsts.has(alike)) firsts.set(alike, colourKeyOf(work.section));
     work.lot = firsts.get(alike)!;
   }
 }

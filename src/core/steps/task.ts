@@ -24,6 +24,11 @@ export function tasksOf(
 ): Map<string, Task> {
   const tasks = new Map<string, Task>();
   const searches = new Map(works.map((work) => [work, new SectionSearch(work, main, entries, tasks)]));
+  for (const [work, search] of searches)
+    if (work.section.field !== undefined)
+      search.insides = works.flatMap((one) =>
+        one.clock === work.clock && one.section.field === undefined ? [searches.get(one)!] : [],
+      );
   for (const search of searches.values()) search.reach(goal);
   approveWhatWasSprayed(tasks);
   orderPasses(programme, works, (work, state) => searches.get(work)!.reach(state), tasks);
@@ -48,6 +53,8 @@ class SectionSearch {
   /** The first operation that makes a state here, and those that must come before it. */
   private readonly makers = new Map<WorkState, Operation>();
   private readonly riders = new Map<WorkState, Operation[]>();
+  /** Of a field: the areas it is cut from, which have the insides of its panels. */
+  insides: readonly SectionSearch[] = [];
 
   constructor(
     private readonly work: SectionWork,
@@ -108,6 +115,9 @@ class SectionSearch {
       const first = rider.needs.length === 0 ? beneath : this.neededBy(rider);
       before.set(this.take(rider, { state, round: 0, needs: first }), state);
     }
+    // A field is masked when the insides of its panels are shut.
+    if (state === 'openings-shut')
+      for (const one of this.insides) for (const key of one.reach(state)) before.set(key, state);
     if (!maker) return [...before.keys()];
     return [this.take(maker, { state, round: turn, needs: before })];
   }
@@ -127,7 +137,7 @@ class SectionSearch {
   private take(operation: Operation, { state: at, round, needs }: Asked): string {
     const { group, section, clock, lot, over, colour, rounds } = this.work;
     const there = isFromHanging(at) ? this.work.paintedOn : group;
-    const scope = operation.unit === 'lot' ? lot : operation.unit === 'over' ? over : clock;
+    const scope = operation.unit === 'over' ? over : isOfLot(operation, this.work) ? lot : clock;
     const loop = operation.makes ? loopOf(operation.makes) : undefined;
     // What is done once for the job is done where it is asked for: on the body, unless only loose pieces ask.
     const home = operation.unit === 'job' && operation.place === null ? this.main : there;
@@ -149,6 +159,21 @@ class SectionSearch {
     for (const [before, state] of needs) if (before !== key) task.needs.set(before, state);
     return key;
   }
+}
+
+/**
+ * Fields of a panel are coated each for itself, and unmasked so unless one clear lies over all; all else that goes by
+ * section is done for all of them.
+ */
+function isOfLot({ unit, makes, before }: Operation, { section, situation }: SectionWork): boolean {
+  const { field, clearOver } = section;
+  // The covers of an airframe stay on until its last colour.
+  if (situation.route === 'aircraft' && makes === 'unmasked') return false;
+  if (unit === 'lot') return true;
+  if (unit !== 'section' || field === undefined) return false;
+  return [makes, ...before].some(
+    (state) => state === 'coloured' || (state === 'unmasked' && clearOver === undefined),
+  );
 }
 
 /** Loose pieces hang on their body from the mask of their colour on. */

@@ -3,4 +3,4 @@ export const faces = ['outside', 'inside'] as const;
 export type Face = (typeof faces)[number];
 
 /** Lengths of a surface, never added up into one. */
-export type SurfaceLengths = Readonly<Record<'trim' | 'bead' | 'rivet' | 'seam', number>>;
+export type SurfaceLengths = Readonly<Record<'trim' | 'bead' | 'rivet' | 'seam' | 'field', number>>;

@@ -5,7 +5,7 @@ import { faces, type Face, type SurfaceLengths } from './face';
 
 /** A face of a panel: what is at any minute bare, coated, covered or open. */
 export interface Surface {
-  /** `panel.face`: ids only, so that no renaming changes it. */
+  /** `panel.face`, of a field in another colour `panel.face~colour`: ids only, so that no renaming changes it. */
   key: string;
   panel: string;
   face: Face;
@@ -33,7 +33,12 @@ interface Sectioned {
   level: Level;
 }
 
-export const surfaceKey = (panel: string, face: Face): string => `${panel}.${face}`;
+export const surfaceKey = (panel: string, face: Face, field?: string | null): string =>
+  field === undefined || field === null ? `${panel}.${face}` : `${panel}.${face}~${field}`;
+
+/** The face of a panel that a surface is of, whatever its field; and the panel of it. */
+export const faceOfSurface = (key: string): string => key.split('~', 1)[0]!;
+export const panelOfSurface = (key: string): string => key.split('.', 1)[0]!;
 
 /**
  * The surfaces of a job, panel by panel; a face without area is none.
@@ -49,7 +54,7 @@ export function surfacesOf(parts: readonly Part[], sections: readonly Sectioned[
       if (areaM2 <= 0) return [];
       return [
         {
-          key: surfaceKey(part.key, face),
+          key: surfaceKey(part.key, face, part.field?.colour),
           panel: part.key,
           face,
           section: section.key,
@@ -70,5 +75,11 @@ export function surfacesOf(parts: readonly Part[], sections: readonly Sectioned[
 /** Lengths belong to the outside, where they are taped, cleaned and gone round. */
 const lengthsOf = (part: Part, face: Face): SurfaceLengths =>
   face === 'outside'
-    ? { trim: part.trimM, bead: part.beadM, rivet: part.rivetM, seam: part.seamM }
-    : { trim: 0, bead: 0, rivet: 0, seam: 0 };
+    ? {
+        trim: part.trimM,
+        bead: part.beadM,
+        rivet: part.rivetM,
+        seam: part.seamM,
+        field: part.field?.edgeM ?? 0,
+      }
+    : { trim: 0, bead: 0, rivet: 0, seam: 0, field: 0 };

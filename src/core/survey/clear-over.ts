@@ -32,6 +32,6 @@ function sharedClear({ group, loose, level, schools, system, ways, coats }: JobS
   const laid = ways?.system ?? coatSystemOf(system);
   const clear = laid?.layers.findLast((layer) => layer.role === 'clear');
   if (laid?.route !== 'panel' || !clear) return null;
-  const worked = [schools.clears, schools['polish-time'], schools.tape, schools.texture];
+  const worked = [schools.clears, schools['polish-time'], schools.tape, schools.texture ?? 'none'];
   return JSON.stringify([group, clear.product, coats.clear ?? '', ...worked.map((one) => one ?? '')]);
 }

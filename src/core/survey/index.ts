@@ -1,3 +1,4 @@
+export * from './field-areas';
 export * from './advice';
 export * from './allowance';
 export * from './compatibility';

@@ -2,6 +2,7 @@ import { clockOf, depths, stripMethods, type Job, type JobSection, type PartSurv
 import { levels, type Level } from '../film';
 import { bodyKindOf, substrates, type Part } from '../vehicle';
 import { withClearOver } from './clear-over';
+import { withFieldAreas } from './field-areas';
 import { netOfJob } from './parts-of-job';
 
 /** The level of what nobody will see, if the survey names none: under trim and linings Work, hidden faces Keep's next. */
@@ -97,7 +98,8 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
       .filter((area) => area.base === section.key)
       .sort((a, b) => a.key.localeCompare(b.key)),
   ]);
-  return { sections: withClearOver(withLeads(sections)), parts: placed };
+  const fields = withFieldAreas(job, sections, placed);
+  return { sections: withClearOver(withLeads(fields.sections)), parts: fields.parts };
 }
 
 /** The clock of an area, and what the area and its clock are called. */

@@ -7,6 +7,15 @@ export type Shape = (typeof shapes)[number];
 export const sides = ['left', 'right', 'top', 'bottom', 'front', 'rear', 'loose'] as const;
 export type Side = (typeof sides)[number];
 
+/** A part of a panel that the scheme has cut. */
+export interface PartField {
+  /** Its colour; null for what keeps the colour of the section. */
+  colour: string | null;
+  /** Edges to the other fields of the panel, m, and the same as metres of straight edge that take as long to tape. */
+  edgeM: number;
+  effortM: number;
+}
+
 export interface Part {
   key: string;
   name: string;
@@ -34,6 +43,8 @@ export interface Part {
   seamM: number;
   /** A measured figure of the shop stands in place of the computed outside area. */
   measured: boolean;
+  /** Where a scheme cuts the panel: what of it this is. */
+  field?: PartField;
 }
 
 export type PartDraft = Pick<Part, 'key' | 'name' | 'section' | 'side' | 'outline' | 'shape'> &

@@ -1,7 +1,7 @@
 import { wayFaults, type Fault } from '../../core/exchange';
 import { coatSystemOf, standardLadder } from '../../core/film';
 import type { CheckedEntry } from '../../core/checks';
-import { clockOf, withJobSchools, type Edit, type Job } from '../../core/record';
+import { colourKeyOf, withJobSchools, type Edit, type Job } from '../../core/record';
 import { lotsOf, partsOfJob } from '../../core/survey';
 import type { Connection } from '../database/client';
 import { loadJobs } from '../repositories/job-repository';
@@ -73,14 +73,14 @@ async function faultsByRecord(
 
 /** An order of colours names sections and lots of the job. */
 function colourOrderFaults(order: readonly string[], job: Job): Fault[] {
-  const known = new Set(lotsOf(withJobSchools(job), partsOfJob(job)).sections.map(clockOf));
+  const known = new Set(lotsOf(withJobSchools(job), partsOfJob(job)).sections.map(colourKeyOf));
   const unknown = order.findIndex((key) => !known.has(key));
   return unknown < 0
     ? []
     : [
         {
           place: `set.colourOrder[${unknown}]`,
-          reason: `there is no section or lot ${order[unknown]!} in ${job.number}`,
+          reason: `there is no section, lot or field ${order[unknown]!} in ${job.number}`,
         },
       ];
 }
