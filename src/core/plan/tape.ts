@@ -20,10 +20,15 @@ export interface OldTape {
 /** Sections whose tape would stay on longer than it lets go cleanly, from the masking to the pull; each once, the worst. */
 export function oldTape(steps: readonly TapedStep[], entries: Catalogue): OldTape[] {
   const rolesOf = (step: TapedStep) => (step.skipped ? [] : (entries.get(step.operation)?.does ?? []));
-  const pulled = (mask: TapedStep, role: CoverRole, section: string) =>
-    steps
-      .filter((one) => one.start >= mask.end && one.sections.includes(section) && pulls(role, rolesOf(one)))
-      .sort((a, b) => a.start - b.start)[0];
+  const pulled = (mask: TapedStep, role: CoverRole, section: string) => {
+    const later = steps
+      .filter((one) => one.start >= mask.end && one.sections.includes(section))
+      .sort((a, b) => a.start - b.start);
+    // What is masked once more was pulled before.
+    const again = later.find((one) => role === 'cover-others' && rolesOf(one).includes(role));
+    const ends = later.filter((one) => pulls(role, rolesOf(one)) && (!again || one.end <= again.start));
+    return coverRoles[role].ends === 'first' ? ends[0] : ends.at(-1);
+  };
   const worst = new Map<string, OldTape>();
   for (const mask of steps)
     for (const role of rolesOf(mask).filter(isCoverRole))
