@@ -10,6 +10,7 @@ import { HandoverRoom } from './handover/handover-room';
 import { formChoices } from './new-job/form-choices';
 import { NewJobForm } from './new-job/new-job-form';
 import { answer, draw, job, jobs, now, plan, posted, productName, shelf, shop, view } from './room.fixture';
+import { layoutProps } from './scheme/layout-props';
 import { coloursShown, passRows } from './scheme/scheme-props';
 import { SchemeRoom } from './scheme/scheme-room';
 import { shopProps } from './shop/shop-props';
@@ -243,7 +244,7 @@ describe('Booth, Log, Handover and Scheme', () => {
     expect(row).toHaveTextContent('3 × Basecoat, solid, 1:1');
   });
 
-  const drawScheme = () => {
+  const drawScheme = (view: 'Colours' | 'Order') => {
     const rows = passRows(job, plan, shelf);
     const passes = {
       seen: 4,
@@ -255,12 +256,21 @@ describe('Booth, Log, Handover and Scheme', () => {
     const sections = withSeen.map((section) => ({ ...section, outsideM2: 1 }));
     const versions = Object.fromEntries(job.colours.map((one) => [`P-014/${one.id}`, 5]));
     const colours = coloursShown(job, plan, versions);
-    draw(<SchemeRoom job="P-014" sections={sections} colours={colours} passes={passes} />);
+    draw(
+      <SchemeRoom
+        job="P-014"
+        sections={sections}
+        colours={colours}
+        layout={layoutProps(job, {})}
+        passes={passes}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: view }));
     return rows;
   };
 
   test('passes stand in their order, and a colour is put before its neighbour on the body', async () => {
-    const rows = drawScheme();
+    const rows = drawScheme('Order');
     const table = screen.getByRole('table', { name: 'Passes' });
     expect(
       within(table)
@@ -278,7 +288,7 @@ describe('Booth, Log, Handover and Scheme', () => {
   });
 
   test('a colour is sent in small letters', async () => {
-    drawScheme();
+    drawScheme('Colours');
     const field = screen.getByLabelText('Pale Barley on the screen');
     fireEvent.change(field, { target: { value: '#aabbcc' } });
     fireEvent.blur(field);

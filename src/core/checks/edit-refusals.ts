@@ -6,11 +6,13 @@ import { partsOfJob, proposeJob } from '../survey';
 import { bodyKinds } from '../vehicle';
 import type { Ground } from './ground';
 import { checkEntry, type CheckedEntry } from './log-faults';
+import { schemeFaults, type SchemeEdit } from './scheme-faults';
 
 /** Edits that are held against the work itself: the steps are built with them, and what that refuses is not stored. */
 export type CheckedEdit =
   | { edit: Extract<Edit, { kind: 'log' | 'step' }>; job: Job }
-  | { edit: Extract<Edit, { kind: 'operation' }>; job: null };
+  | { edit: Extract<Edit, { kind: 'operation' }>; job: null }
+  | { edit: SchemeEdit; job: Job };
 
 /**
  * What the work itself says against an edit: an order that goes round in a ring, a person without the skill, something
@@ -23,7 +25,14 @@ export function checkedByWork({ edit, job }: CheckedEdit, ground: Ground): Check
     return only(edit.entry === null ? [] : operationFaults({ code: edit.code, ...edit.entry }, ground));
   // `CheckedEdit` ties a job to every edit of one.
   if (job === null) return only([]);
-  return edit.kind === 'log' ? checkEntry(edit, job, ground) : only(stepFaults(edit, job, ground));
+  switch (edit.kind) {
+    case 'log':
+      return checkEntry(edit, job, ground);
+    case 'step':
+      return only(stepFaults(edit, job, ground));
+    default:
+      return only(schemeFaults(edit, job));
+  }
 }
 
 type StepEditKind = Extract<Edit, { kind: 'step' }>;

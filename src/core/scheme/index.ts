@@ -1,3 +1,4 @@
 export * from './field-edges';
 export * from './layout';
 export * from './strip';
+export * from './station-table';

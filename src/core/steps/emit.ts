@@ -18,15 +18,13 @@ import type { StepReason } from './step';
 import { quoteOutside, stripMethod } from './stripping';
 import type { Task } from './task-model';
 import { inOrder, nodesOf, type Node } from './task-order';
+import { partsOfTask } from './task-parts';
 
 /** Stays in the wash bay; every other stage is worked in a bay. */
 const washStages = new Set(['strip', 'treat']);
 const isWash = (stage: string) => washStages.has(stage.split('-')[0]!);
 /** Work before the colour that only touches what lies beside the film, or dusts it. */
 const leavesFilmAlone = new Set(['guide-coat', 'test-panel', 'approve-sample', 'approve-first']);
-
-/** Operations of hanging panels loosely for the paint. */
-const hangs: ReadonlySet<string> = new Set(['hang-loose', 'take-off-loose']);
 
 /** Turns tasks into steps, stays and links, and knows what each task ended with. */
 export class Emission {
@@ -48,20 +46,7 @@ export class Emission {
     for (const node of nodesOf(this.tasks, this.isHull)) this.node(node);
   }
 
-  private partsOf(task: Task) {
-    const own = task.sections.flatMap((section) => this.works.get(section.key)!.group.partsOf(section));
-    // One clear lies over all fields: no tape runs between them when it is unmasked.
-    const isUnderOneClear =
-      task.operation.makes === 'unmasked' && task.sections.some((one) => one.clearOver !== undefined);
-    const parts = isUnderOneClear ? own.map(({ field: _field, ...part }) => part) : own;
-    if (!hangs.has(task.operation.code)) return parts;
-    // Where the survey names panels that go on loosely, only these are hung and taken off again.
-    const loose = new Set(
-      this.draft.context.job.surveyed.flatMap((one) => (one.fit === 'loose' ? [one.key] : [])),
-    );
-    const named = parts.filter((part) => loose.has(part.key));
-    return named.length > 0 ? named : parts;
-  }
+  private partsOf = (task: Task) => partsOfTask(this.draft, this.worksOf(task), task);
 
   private subjectOf = (task: Task): string =>
     subjectOf(task.sections, [...task.group.sections, ...task.group.hung]);

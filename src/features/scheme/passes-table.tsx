@@ -37,7 +37,7 @@ export function PassesTable({ job, seen, rows, cost, byHand, locale }: PassesPro
         <span className="text-quiet tabular-nums">
           {counted(cost.passes, 'pass')}, {counted(cost.coats, 'coat')}; masked {counted(cost.masks, 'time')},{' '}
           {amount(cost.edgesM.trim, 'm')} along trim, {amount(cost.edgesM.opening, 'm')} round openings,{' '}
-          {area(cost.coverM2)} covered
+          {amount(cost.edgesM.field, 'm')} between fields, {area(cost.coverM2)} covered
         </span>
         {byHand && (
           <Button className="ml-auto" disabled={!live} onClick={() => void order([])}>
@@ -73,6 +73,9 @@ export function PassesTable({ job, seen, rows, cost, byHand, locale }: PassesPro
             </td>
             <td className="py-1 pr-3 text-right">
               {row.tapeM > 0 && <span className="block whitespace-nowrap">{amount(row.tapeM, 'm')}</span>}
+              {row.fieldM > 0 && (
+                <span className="block whitespace-nowrap">{amount(row.fieldM, 'm')} fine line</span>
+              )}
               {row.openingM > 0 && (
                 <span className="block whitespace-nowrap">{amount(row.openingM, 'm')} foam</span>
               )}

@@ -25,6 +25,8 @@ export interface PassRow {
   films: string;
   coverM2: number | null;
   tapeM: number;
+  /** Edges to the other fields of its panels, m. */
+  fieldM: number;
   openingM: number;
   why: string;
   starts: number | null;
@@ -64,6 +66,7 @@ export function passRows(job: Job, plan: Plan, products: readonly Product[]): Pa
     films: filmsWords(pass.films, productName),
     coverM2: pass.cover?.overM2 ?? null,
     tapeM: pass.cover?.edgesM.trim ?? 0,
+    fieldM: pass.cover?.edgesM.field ?? 0,
     openingM: pass.cover?.edgesM.opening ?? 0,
     why: [...new Set(pass.after.map((one) => orderWords[one.why]))].join('; '),
     starts: pass.starts,

@@ -1,49 +1,90 @@
-import type { ComponentProps } from 'react';
+'use client';
+
+import { useState, type ComponentProps } from 'react';
 import type { JobSection } from '@/core/record';
 import { InspectorPanel } from '@/ui/facts';
 import { Empty, Room, Table } from '@/ui/layout';
+import { ViewSwitch } from '@/ui/view-switch';
 import { area } from '../words/format';
 import { SectionColour } from './colour-fields';
 import { ColoursTable, type ColourShown } from './colours-table';
+import type { LayoutProps } from './layout-props';
+import { LayoutView } from './layout-view';
 import { PassesTable } from './passes-table';
 
-interface SchemeProps {
+export interface SchemeProps {
   job: string;
   sections: (JobSection & { seen: number; outsideM2: number })[];
   colours: ColourShown[];
+  layout: LayoutProps;
   passes: Omit<ComponentProps<typeof PassesTable>, 'job'>;
 }
 
-/** Which colour goes where, section by section, and in which passes it goes on. */
-export function SchemeRoom({ job, sections, colours, passes }: SchemeProps) {
+const views = { layout: 'Layout', colours: 'Colours', order: 'Order' } as const;
+type View = keyof typeof views;
+
+/** Which colour goes where, laid out on the panels, and in which passes it goes on. */
+export function SchemeRoom(props: SchemeProps) {
+  const [view, setView] = useState<View>('layout');
+  const aside = <ViewSwitch views={views} shown={view} onShow={setView} />;
+  if (view === 'layout')
+    return (
+      <Room title="Scheme" aside={aside}>
+        <div className="-mx-4 -mb-4 h-full">
+          <LayoutView {...props.layout} />
+        </div>
+      </Room>
+    );
   return (
     <>
-      <Room title="Scheme">
-        {sections.length === 0 && <Empty>This job has no sections yet.</Empty>}
-        <ColoursTable job={job} colours={colours} />
-        <Table caption="Colours by section" head={['Section', 'Colour', { text: 'Area', right: true }]}>
-          {sections.map((section) => (
-            <tr key={section.key} className="border-b border-line">
-              <td className="py-1 pr-3 font-semibold">{section.name}</td>
-              <td className="py-1 pr-3">
-                <SectionColour job={job} section={section} colours={colours} />
-              </td>
-              <td className="text-right">{area(section.outsideM2)}</td>
-            </tr>
-          ))}
-        </Table>
-        <PassesTable job={job} {...passes} />
+      <Room title="Scheme" aside={aside}>
+        {view === 'colours' ? <Colours {...props} /> : <PassesTable job={props.job} {...props.passes} />}
       </Room>
-      <InspectorPanel title="One colour a section">
-        <p>Each section carries one colour so far. Bands and lines have no room of their own yet.</p>
-        <p className="pt-2">
-          Colours of a body go on from the top down, so that wet edge and tape lie below. Move one with the
-          arrows; masks, sessions and days follow.
+      <SchemeInspector view={view} />
+    </>
+  );
+}
+
+function Colours({ job, sections, colours }: SchemeProps) {
+  return (
+    <>
+      <ColoursTable job={job} colours={colours} />
+      <h2 className="pt-5 pb-1 font-semibold">Sections, where no field says otherwise</h2>
+      {sections.length === 0 && <Empty>This job has no sections yet.</Empty>}
+      <Table caption="Colours by section" head={['Section', 'Colour', { text: 'Area', right: true }]}>
+        {sections.map((section) => (
+          <tr key={section.key} className="border-b border-line">
+            <td className="py-1 pr-3 font-semibold">{section.name}</td>
+            <td className="py-1 pr-3">
+              <SectionColour job={job} section={section} colours={colours} />
+            </td>
+            <td className="text-right">{area(section.outsideM2)}</td>
+          </tr>
+        ))}
+      </Table>
+    </>
+  );
+}
+
+function SchemeInspector({ view }: { view: View }) {
+  if (view === 'colours')
+    return (
+      <InspectorPanel title="Colours of the job">
+        <p>
+          A colour is named once: wherever it goes it is one batch, one sample and one approval. Renaming it
+          changes nothing else.
         </p>
         <p className="pt-2 text-quiet">
           A screen is no colour reference: spray a card, clear it, and look at it in sun, shade and lamp.
         </p>
       </InspectorPanel>
-    </>
+    );
+  return (
+    <InspectorPanel title="Order of the colours">
+      <p>
+        Colours of a body go on from the top down, so that wet edge and tape lie below. Move one with the
+        arrows; masks, sessions and days follow.
+      </p>
+    </InspectorPanel>
   );
 }

@@ -26,6 +26,11 @@ export async function checkEdit(
     case 'log':
     case 'step':
       return job ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() }) : nothing;
+    case 'add-item':
+    case 'set-item':
+      return job && edit.list === 'constructions'
+        ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() })
+        : nothing;
     case 'operation':
       return edit.entry === null
         ? nothing

@@ -1,5 +1,5 @@
 import type { Fault } from '../../core/exchange';
-import type { Job } from '../../core/record';
+import type { Construction, Job } from '../../core/record';
 
 /** No job has more colours than this. */
 export const mostColours = 24;
@@ -12,9 +12,13 @@ export const colourFaults = ({ colours }: Job, key: string | undefined, place: s
 
 /** Why a colour cannot be removed: what still has it. */
 export function inUseFaults(job: Job, id: string): Fault[] {
-  const sections = job.sections.filter((one) => one.colour === id).map((one) => one.name);
-  if (sections.length === 0) return [];
-  return [{ place: 'id', reason: `${sections.join(', ')} still have this colour; give them another first` }];
+  const isOn = ({ colour, shape }: Construction) =>
+    colour === id || (shape.kind === 'band' && shape.outline?.colour === id);
+  const using = [...job.sections.filter((one) => one.colour === id), ...job.constructions.filter(isOn)].map(
+    (one) => one.name,
+  );
+  if (using.length === 0) return [];
+  return [{ place: 'id', reason: `still in use by ${using.join(', ')}; give them another colour first` }];
 }
 
 /** Why a colour cannot be added: a job has no more than it can be told apart by. */

@@ -1,3 +1,4 @@
+import { layoutProps } from '@/features/scheme/layout-props';
 import { coloursShown, passRows } from '@/features/scheme/scheme-props';
 import { SchemeRoom } from '@/features/scheme/scheme-room';
 import { plannedJob, type JobParams } from '../../../planned-job';
@@ -22,6 +23,7 @@ export default async function SchemePage({ params }: JobParams) {
       job={job.number}
       sections={sections}
       colours={coloursShown(job, plan, versions)}
+      layout={layoutProps(job, versions)}
       passes={passes}
     />
   );

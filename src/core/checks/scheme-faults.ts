@@ -1,0 +1,68 @@
+import type { Fault } from '../exchange';
+import { layoutOf, type SchemeFault } from '../scheme';
+import type { AddItem, Construction, Job, SetItem } from '../record';
+import { netOfJob } from '../survey';
+import { bodyKindOf } from '../vehicle';
+
+/** An edit that lays something out on the panel layout. */
+export type SchemeEdit = AddItem<'constructions'> | SetItem<'constructions'>;
+
+/** No job has more lines, fields, bands, sets of stripes and boxes than this. */
+export const mostConstructions = 60;
+
+/** What the panel layout and the colours of the job say against a construction, each at the field it was typed in. */
+export function schemeFaults(edit: SchemeEdit, job: Job): Fault[] {
+  const place = edit.kind === 'add-item' ? 'item' : 'set';
+  const made = constructionAfter(edit, job);
+  // A row that is not there is refused by the writer.
+  if (!made) return [];
+  if (edit.kind === 'add-item' && job.constructions.length >= mostConstructions)
+    return [
+      {
+        place: 'item.name',
+        reason: `a job has ${mostConstructions} constructions at most; remove one first`,
+      },
+    ];
+  const outline = made.shape.kind === 'band' ? made.shape.outline : null;
+  const colours = [
+    { key: made.colour, at: `${place}.colour` },
+    ...(outline ? [{ key: outline.colour, at: `${place}.shape.outline.colour` }] : []),
+  ];
+  const unknown = colours.flatMap(({ key, at }) =>
+    job.colours.some((one) => one.id === key)
+      ? []
+      : [{ place: at, reason: `there is no colour ${key} in this job` }],
+  );
+  if (unknown.length > 0) return unknown;
+  const route = bodyKindOf(job.bodyKind)?.route ?? 'panel';
+  const { faults } = layoutOf(netOfJob(job), route, [made]);
+  return faults.flatMap((fault) => faultOf(fault, made, place));
+}
+
+function constructionAfter(edit: SchemeEdit, job: Job): Construction | undefined {
+  if (edit.kind === 'add-item') return { ...edit.item, id: 'new' };
+  const before = job.constructions.find((one) => one.id === edit.id);
+  return before && { ...before, ...edit.set };
+}
+
+/** Where the fault was typed, and why in a sentence. */
+function faultOf({ code, strip }: SchemeFault, { shape }: Construction, place: 'item' | 'set'): Fault[] {
+  const at = (field: string, reason: string) => [{ place: `${place}.${field}`, reason }];
+  switch (code) {
+    case 'no-strip':
+      return at('strip', `this body has no panels on its ${strip} side, and no panel ${strip}`);
+    case 'no-datum':
+      return at('shape.line.panel', `panel ${shape.line.panel} is not on the ${strip} side`);
+    case 'no-panel':
+      return at('shape.line', `it lies over no panel of the ${strip} side`);
+    case 'crosses-itself':
+      return at('shape.line', 'it crosses itself: it is wider than its line bends');
+    case 'beyond-the-end':
+      return at(endField(shape), `it reaches over the end of the ${strip} side`);
+    case 'covered':
+      return [];
+  }
+}
+
+const endField = (shape: Construction['shape']): string =>
+  shape.kind === 'box' ? 'shape.lengthMm' : 'shape.toMm';

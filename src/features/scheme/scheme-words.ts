@@ -1,0 +1,47 @@
+import type { ConstructionKind, Datum } from '@/core/record';
+import type { SchemeFault } from '@/core/scheme';
+
+/** What heights of a line are measured from. */
+export const datumNames: Record<Datum, string> = {
+  base: 'lowest point, level',
+  lower: 'lower edge',
+  upper: 'upper edge',
+  'panel-lower': 'lower edge of a panel row',
+  'panel-upper': 'upper edge of a panel row',
+};
+
+export const kindNames: Record<ConstructionKind, string> = {
+  band: 'Band',
+  field: 'Field, up to a line',
+  stripes: 'Stripes',
+  box: 'Box or lettering',
+};
+
+const sideNames: Record<string, string> = {
+  left: 'Left side',
+  right: 'Right side',
+  both: 'Both sides, mirrored',
+  top: 'Top',
+  front: 'Front',
+  rear: 'Rear',
+};
+export const stripName = (key: string): string => sideNames[key] ?? `Panel ${key}`;
+
+/** Why a construction covers nothing, or not what was meant. */
+export const faultText = ({ code, strip }: SchemeFault): string => {
+  const on = (sideNames[strip] ?? `panel ${strip}`).toLowerCase();
+  switch (code) {
+    case 'no-strip':
+      return `The body has no panels here: ${on}.`;
+    case 'no-datum':
+      return `The panel its heights are measured from is not on the ${on}.`;
+    case 'no-panel':
+      return `It lies over no panel of the ${on}.`;
+    case 'crosses-itself':
+      return `It crosses itself on the ${on}: it is wider than its line bends.`;
+    case 'covered':
+      return `Others lie over all of it on the ${on}.`;
+    case 'beyond-the-end':
+      return `It reaches over the end of the ${on}.`;
+  }
+};
