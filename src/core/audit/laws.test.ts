@@ -22,6 +22,7 @@ const surface = (key: string, over: Partial<Surface> = {}): Surface => ({
   areaM2: 2,
   shape: 'flat',
   lengthsM: { trim: 4, bead: 0, rivet: 0, seam: 0, field: 0 },
+  fieldEdges: [],
   substrate: 'steel',
   depth: 'bare',
   level: 'Road',

@@ -25,7 +25,7 @@ export function coveringOf(
   for (const step of done) {
     const role = rolesOf(step).find(isCoverRole);
     if (!role) continue;
-    const { over, edgesOn } = coveredBy(role, step, surfaces, painted);
+    const { over, edgesOn } = coveredBy(role, step, { surfaces, painted, done });
     const later = done.filter((one) => one.start >= step.end && sharesSection(one, step));
     // What is masked once more was pulled before.
     const again = later.find((one) => role === 'cover-others' && rolesOf(one).includes(role));
@@ -80,8 +80,11 @@ const sharesSection = (a: PlannedStep, b: PlannedStep) =>
 function coveredBy(
   role: CoverRole,
   step: PlannedStep,
-  surfaces: readonly Surface[],
-  painted: ReadonlySet<string>,
+  {
+    surfaces,
+    painted,
+    done,
+  }: { surfaces: readonly Surface[]; painted: ReadonlySet<string>; done: readonly PlannedStep[] },
 ): Pick<AuditCover, 'over' | 'edgesOn'> {
   const own = surfaces.filter((one) => step.sections.includes(one.section));
   const bodies = new Set(own.map((one) => one.body));
@@ -99,6 +102,18 @@ function coveredBy(
     case 'cover-kept': {
       const kept = others.filter((one) => !painted.has(one.section));
       return { over: kept.map((one) => one.key), edgesOn: faceOf(kept, 'outside') };
+    }
+    case 'cover-fields': {
+      // Of the panels it lies on, the colours that have been laid.
+      const panels = new Set(own.map((one) => one.panel));
+      const stands = new Set(
+        done.flatMap((one) => (one.pass?.endsWith('/colour') && one.end <= step.start ? one.sections : [])),
+      );
+      const there = others.filter((one) => stands.has(one.section) && one.face === 'outside');
+      return {
+        over: there.map((one) => one.key),
+        edgesOn: there.flatMap((one) => (panels.has(one.panel) ? [one.key] : [])),
+      };
     }
     case 'cover-others':
       return { over: others.map((one) => one.key), edgesOn: faceOf(others, 'outside') };

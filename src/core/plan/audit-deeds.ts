@@ -77,6 +77,8 @@ function deedOf(role: Role, operation: Operation, step: PlannedStep, ground: Dee
     case 'wipe':
       return [{ does: 'wipe' }];
     case 'cover-others':
+    case 'cover-fields':
+    case 'uncover-fields':
     case 'cover-outside':
     case 'cover-inside':
     case 'cover-kept':

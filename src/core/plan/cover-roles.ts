@@ -4,6 +4,8 @@ import type { Role } from '../steps';
 export const coverRoles = {
   /** A section is masked with its lot and unmasked by itself: others are free when the last of the lot is. */
   'cover-others': { pulls: ['uncover', 'uncover-wet'], ends: 'last' },
+  /** Colours of one family that stand: open again when the tape of the field is pulled. */
+  'cover-fields': { pulls: ['uncover-fields'], ends: 'first' },
   'cover-inside': { pulls: ['uncover', 'uncover-wet'], ends: 'last' },
   /** Back-taped outsides are open again when the insides are masked shut. */
   'cover-outside': { pulls: ['cover-inside', 'uncover', 'uncover-wet'], ends: 'first' },

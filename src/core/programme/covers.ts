@@ -44,6 +44,7 @@ export function coverOf(
     }
     case 'colour':
     case 'clear': {
+      if (own.some((area) => area.keepsMask)) return familyCover(pass, own, others, passes);
       const shut = pass.faces === 'both' ? [] : faces('inside');
       // Further clears of its own lie under the same covers.
       const next = passes.find((one) =>
@@ -69,6 +70,38 @@ function covering(
   if (over.length === 0) return null;
   const overM2 = over.reduce((sum, one) => sum + one.areaM2, 0);
   return { key, over: over.map((one) => one.key), overM2, edgesM, edgeOn, offBefore };
+}
+
+/**
+ * Colours that are cleared in one go: the first is covered round for all of them, with what is shut; each later one is
+ * taped against those that stand; for the clear nothing more is covered.
+ */
+function familyCover(
+  pass: Pass,
+  own: readonly ProgrammeArea[],
+  others: readonly ProgrammeArea[],
+  passes: readonly Pass[],
+): PassCover | null {
+  if (pass.role === 'clear') return null;
+  const overs = new Set(own.map((area) => area.clearOver));
+  const family = others.filter((area) => overs.has(area.clearOver));
+  const before = passes.slice(0, passes.indexOf(pass)).filter((one) => one.role === 'colour');
+  const standing = family.filter((area) => before.some((one) => one.areas.includes(area.key)));
+  const surfaces = (list: readonly ProgrammeArea[]) => list.flatMap((area) => area.surfaces);
+  const outside = (list: readonly ProgrammeArea[]) => surfaces(list).filter((one) => one.face === 'outside');
+  if (standing.length === 0) {
+    const all = [...own, ...family];
+    const shut = surfaces(all).filter((one) => one.face === 'inside');
+    const round = others.filter((area) => !family.includes(area));
+    const opening = openingOf(shut, outside(all));
+    const edges = { trim: round.length > 0 ? trimOf(outside(all)) : 0, opening, field: 0 };
+    return covering(pass, [...shut, ...surfaces(round)], edges, 'beside', null);
+  }
+  const colours = new Set(standing.map((area) => area.colour));
+  const field = outside(own)
+    .flatMap((one) => one.fieldEdges)
+    .reduce((sum, edge) => sum + (colours.has(edge.to) ? edge.m : 0), 0);
+  return covering(pass, outside(standing), { trim: 0, opening: 0, field }, 'beside', null);
 }
 
 /** Whether two areas have fields on the same panels. */

@@ -21,6 +21,10 @@ export interface ProgrammeArea {
   buildType: BuildType;
   /** It gets film. What is not painted keeps its own and is covered. */
   painted: boolean;
+  /** Key of its colour. */
+  colour: string;
+  /** Covered round once for all colours that get one clear with it: between them only their lines are taped. */
+  keepsMask: boolean;
   /** Its backs, bays and jambs: none, sprayed before the outside and shut, or in one go with it. */
   insides: 'none' | 'first' | 'with-outside';
   surfaces: readonly Surface[];

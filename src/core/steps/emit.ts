@@ -46,7 +46,7 @@ export class Emission {
     for (const node of nodesOf(this.tasks, this.isHull)) this.node(node);
   }
 
-  private partsOf = (task: Task) => partsOfTask(this.draft, this.worksOf(task), task);
+  private partsOf = (task: Task) => partsOfTask(this.draft, [...this.works.values()], task);
 
   private subjectOf = (task: Task): string =>
     subjectOf(task.sections, [...task.group.sections, ...task.group.hung]);
@@ -234,6 +234,8 @@ export class Emission {
     const { ledger } = this;
     const { key } = task;
     const own = keysOf(task.sections);
+    if (is('cover-fields')) return ledger.borne('tapeAfterMin', this.family(task), 'outside', key);
+    if (is('uncover-fields')) return;
     if (is('cover-others')) return ledger.borne('tapeAfterMin', this.besides(task), 'both', key);
     if (is('cover-inside')) return ledger.borne('tapeAfterMin', own, 'inside', key);
     if (is('cover-outside')) return ledger.borne('tapeAfterMin', own, 'outside', key);
@@ -252,6 +254,15 @@ export class Emission {
     const isBeside = (one: JobSection) =>
       !group.loose || sections.some((own) => clockOf(own) === clockOf(one));
     return keysOf(there.filter(isBeside));
+  }
+
+  /** The other colours that are cleared in one go with these. */
+  private family({ sections }: Task): string[] {
+    const overs = new Set(sections.map((one) => one.clearOver));
+    const others = [...this.works.values()].filter(
+      ({ section }) => overs.has(section.clearOver) && !sections.includes(section),
+    );
+    return keysOf(others.map(({ section }) => section));
   }
 
   private wait(task: Task, room: StageRoom): void {

@@ -8,6 +8,7 @@ type Reach = (work: SectionWork, state: WorkState) => readonly string[];
 
 const opens: readonly Role[] = ['cover-outside'];
 const masks: readonly Role[] = ['cover-others'];
+const fieldMasks: readonly Role[] = ['cover-fields'];
 const finishes: readonly Role[] = ['sand', 'polish', 'nib'];
 
 /** What must have been reached of an earlier pass before a later one is covered for; its film sees to the rest. */
@@ -61,10 +62,18 @@ export function orderPasses(
     const own = pass.areas.map((key) => workOf.get(key)!);
     // An airframe is covered before its first coat, and nothing on it is sanded.
     const isSkin = own[0]!.situation.route === 'aircraft';
-    const roles = pass.role === 'inside' ? opens : masks;
+    // The first colour of a family is masked together with what follows it.
+    const [{ situation, over, lot }] = own as [SectionWork];
+    const isLaterField = situation.flags.has('later-field');
+    const isFirst = situation.flags.has('keeps-mask') && !isLaterField;
+    const roles = pass.role === 'inside' ? opens : isLaterField ? fieldMasks : masks;
+    const scopes = isFirst && pass.role === 'colour' ? new Set([lot, over]) : new Set([pass.scope]);
+    const waitAll = (keys: readonly string[], state: WorkState) => {
+      for (const scope of scopes) wait(scope, roles, keys, state);
+    };
     if (pass.bodyFlat && !isSkin)
       for (const other of areasOf.get(pass.body)!.filter((one) => isSameSide(one, own[0]!)))
-        wait(pass.scope, roles, reach(other, 'refined'), 'refined');
+        waitAll(reach(other, 'refined'), 'refined');
     for (const { pass: earlier, why } of pass.after) {
       for (const before of withOneClear(
         byKey.get(earlier)!.areas.map((key) => workOf.get(key)!),
@@ -74,7 +83,7 @@ export function orderPasses(
         const needed = reachedOf(why, own[0]!, before);
         if (!needed) continue;
         const keys = reach(before, needed.state);
-        wait(pass.scope, roles, keys, needed.because);
+        waitAll(keys, needed.because);
         // Loose pieces stand in no room that what comes before the mask could wait for.
         if (before.clock === own[0]!.clock && own[0]!.paintedOn.loose)
           for (const task of byScope.get(pass.scope) ?? [])

@@ -58,6 +58,8 @@ function areaOf({
     loose: group.loose,
     buildType: situation.route,
     painted: flags.has('painted'),
+    colour: section.colour,
+    keepsMask: flags.has('keeps-mask'),
     insides: !hasInsides ? 'none' : schools.openings === 'one-go' ? 'with-outside' : 'first',
     surfaces: surfacesOf(group.partsOf(section), [section]),
     films: stack.layers

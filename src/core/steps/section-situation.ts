@@ -122,6 +122,7 @@ function flagsOf(
     ['kept-film', !painted && finishes && polishingRate(ladder) + sandingRate(ladder) > 0],
     ['hand-ladder', ladder.hand],
     ['stripe', base === 'boot-top' || section.narrow === true],
+    ['field', section.field !== undefined],
     ['on-stands', painted && base === 'bottom' && schools['hull-stand'] === 'on-stands'],
     ['second-side', section.hullSide === 'second'],
     ['clear-over', section.clearOver !== undefined && stack.clear !== null && painted],

@@ -60,6 +60,7 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
   for (const work of all)
     if (work.situation.route === 'aircraft' && !work.group.loose && work.before !== null)
       flag(work, 'later-colour');
+  flagFamilies(all);
   const first = firstUnit(all);
   for (const work of all)
     if (first && work.group === first.group && work.lot === first.lot) flag(work, 'first-unit');
@@ -144,13 +145,52 @@ function together<T>(list: readonly T[], nameOf: (one: T) => string): T[] {
 /** Colours under one clear share its sessions: the first of them names these. */
 function clearsOver(ordered: readonly SectionWork[]): void {
   const firsts = new Map<string, string>();
-  for (const work of ordered) {
-    const { clearOver } = work.section;
-    const name = work.situation.flags.has('clear-over') ? clearOver : undefined;
+  const nameOf = ({ section, situation }: SectionWork) =>
+    situation.flags.has('clear-over') ? section.clearOver : undefined;
+  // A field is named by what it is cut from, whichever is painted first.
+  const bases = ordered.filter(({ section }) => section.field === undefined);
+  for (const work of [...bases, ...ordered]) {
+    const name = nameOf(work);
     if (name !== undefined && !firsts.has(name)) firsts.set(name, work.lot);
     work.over = name === undefined ? work.lot : firsts.get(name)!;
   }
 }
+
+/**
+ * Fields under one clear with the one colour they are cut from: what lies round them is covered once, for all of their
+ * colours and the clear; each later colour is only taped against those that stand.
+ */
+function flagFamilies(all: readonly SectionWork[]): void {
+  const families = new Map<string, SectionWork[]>();
+  for (const work of all.filter((one) => one.situation.flags.has('clear-over'))) {
+    const key = `${work.paintedOn.key}|${work.over}`;
+    families.set(key, [...(families.get(key) ?? []), work]);
+  }
+  for (const family of families.values()) {
+    const bases = family.filter(({ section }) => section.field === undefined);
+    const isOne = new Set(bases.map((one) => one.lot)).size === 1;
+    const clocks = new Set(bases.map((one) => one.clock));
+    if (!isOne || bases.length === family.length || family.some((one) => !clocks.has(one.clock))) continue;
+    const firstLot = family.reduce((first, one) => (one.place < first.place ? one : first)).lot;
+    for (const work of family) {
+      flag(work, 'keeps-mask');
+      if (work.lot !== firstLot) flag(work, 'later-field');
+    }
+  }
+}
+
+/** Colours of the same family that stand when this one is masked. */
+export const standingColours = (work: SectionWork, all: readonly SectionWork[]): Set<string> =>
+  new Set(
+    all.flatMap((one) =>
+      one.over === work.over &&
+      one.paintedOn === work.paintedOn &&
+      one.lot !== work.lot &&
+      one.place < work.place
+        ? [one.section.colour]
+        : [],
+    ),
+  );
 
 /** Schools that shape the steps a lot has in common. */
 const shared = ['assembly', 'clears', 'polish-time', 'tape', 'texture'] as const;

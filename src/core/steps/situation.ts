@@ -30,6 +30,9 @@ export const situationFlags = [
   'beside-kept',
   'clear-over',
   'later-colour',
+  'field',
+  'keeps-mask',
+  'later-field',
 ] as const;
 export type SituationFlag = (typeof situationFlags)[number];
 export type Route = 'panel' | 'hull' | 'aircraft';

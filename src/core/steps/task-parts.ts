@@ -1,18 +1,16 @@
 import type { Part } from '../vehicle';
 import type { StepDraft } from './draft';
-import type { SectionWork } from './section-work';
+import { standingColours, type SectionWork } from './section-work';
 import type { Task } from './task-model';
 
 /** Operations of hanging panels loosely for the paint. */
 const hangs: ReadonlySet<string> = new Set(['hang-loose', 'take-off-loose']);
 
-/** The panels, and fields of panels, that a task is done on. */
-export function partsOfTask(draft: StepDraft, works: readonly SectionWork[], { operation }: Task): Part[] {
-  const own = works.flatMap(({ group, section }) => group.partsOf(section));
-  // One clear lies over all fields: no tape runs between them when it is unmasked.
-  const isUnderOneClear =
-    operation.makes === 'unmasked' && works.some(({ section }) => section.clearOver !== undefined);
-  const parts = isUnderOneClear ? own.map(({ field: _field, ...part }) => part) : own;
+/** The panels, and fields of panels, that a task is done on. @param all works of the job */
+export function partsOfTask(draft: StepDraft, all: readonly SectionWork[], task: Task): Part[] {
+  const { operation, sections } = task;
+  const works = sections.flatMap((section) => all.filter((one) => one.section === section));
+  const parts = works.flatMap((work) => taped(work, all, task));
   if (!hangs.has(operation.code)) return parts;
   // Where the survey names panels that go on loosely, only these are hung and taken off again.
   const { surveyed } = draft.context.job;
@@ -20,3 +18,24 @@ export function partsOfTask(draft: StepDraft, works: readonly SectionWork[], { o
   const named = parts.filter((part) => loose.has(part.key));
   return named.length > 0 ? named : parts;
 }
+
+/** The parts of an area with those edges between fields along which tape runs at this task. */
+function taped(work: SectionWork, all: readonly SectionWork[], { operation }: Task): Part[] {
+  const { group, section } = work;
+  const parts = group.partsOf(section);
+  const is = (role: Task['operation']['does'][number]) => operation.does.includes(role);
+  if (is('cover-fields') || is('uncover-fields')) {
+    const standing = standingColours(work, all);
+    const against = parts.map((part) => withEdges(part, (to) => standing.has(to)));
+    // Where it meets none that stands its own outline is taped, so that nothing drifts over to them.
+    return against.some((part) => (part.field?.edges ?? []).length > 0) ? against : parts;
+  }
+  // One clear lies over all fields: no tape runs between them when it is unmasked.
+  const isUnderOneClear = operation.makes === 'unmasked' && section.clearOver !== undefined;
+  return isUnderOneClear ? parts.map((part) => withEdges(part, () => false)) : parts;
+}
+
+const withEdges = (part: Part, isTaped: (to: string) => boolean): Part =>
+  part.field === undefined
+    ? part
+    : { ...part, field: { ...part.field, edges: part.field.edges.filter(({ to }) => isTaped(to)) } };

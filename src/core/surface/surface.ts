@@ -18,6 +18,8 @@ export interface Surface {
   areaM2: number;
   shape: Shape;
   lengthsM: SurfaceLengths;
+  /** Its edges to other colours of the panel, m by colour. */
+  fieldEdges: readonly { to: string; m: number }[];
   substrate: Substrate;
   depth: Depth;
   level: Level;
@@ -63,6 +65,7 @@ export function surfacesOf(parts: readonly Part[], sections: readonly Sectioned[
           areaM2,
           shape: part.shape,
           lengthsM: lengthsOf(part, face),
+          fieldEdges: face === 'outside' ? (part.field?.edges ?? []) : [],
           substrate: section.substrate,
           depth: section.depth,
           level: section.level,
@@ -80,6 +83,6 @@ const lengthsOf = (part: Part, face: Face): SurfaceLengths =>
         bead: part.beadM,
         rivet: part.rivetM,
         seam: part.seamM,
-        field: part.field?.edgeM ?? 0,
+        field: (part.field?.edges ?? []).reduce((sum, edge) => sum + edge.m, 0),
       }
     : { trim: 0, bead: 0, rivet: 0, seam: 0, field: 0 };

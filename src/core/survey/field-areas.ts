@@ -1,6 +1,6 @@
 import { layoutOf, tapeEffort, type FieldPiece, type SchemeLayout } from '../scheme';
 import { baseOf, clockOf, colourOfKey, fieldAreaKey, type Job, type JobSection } from '../record';
-import { bodyKindOf, type Part, type PartField } from '../vehicle';
+import { bodyKindOf, type Part, type PartEdge, type PartField } from '../vehicle';
 import { netOfJob } from './parts-of-job';
 
 /** What the layout of a scheme was computed from, and what came of it. */
@@ -117,13 +117,18 @@ class Cutter {
     const colourOf = new Map(this.layout.pieces.map((piece) => [piece.field, piece.colour]));
     const edges = this.layout.edges.filter((edge) => edge.panel === part.key);
     const coloured = (field: string | null) => (field === null ? area.colour : colourOf.get(field)!);
-    /** Edges of a colour to the others of the panel. */
-    const edgesOf = (colour: string): Pick<PartField, 'edgeM' | 'effortM'> => {
-      const own = edges.filter(({ a, b }) => (coloured(a) === colour) !== (coloured(b) === colour));
-      return {
-        edgeM: own.reduce((sum, edge) => sum + edge.m, 0),
-        effortM: own.reduce((sum, edge) => sum + edge.m * tapeEffort(edge), 0),
-      };
+    /** Edges of a colour to each other one of the panel. */
+    const edgesOf = (colour: string): PartField['edges'] => {
+      const sums = new Map<string, PartEdge>();
+      for (const edge of edges) {
+        const [a, b] = [coloured(edge.a), coloured(edge.b)];
+        if (a === b || (a !== colour && b !== colour)) continue;
+        const to = a === colour ? b : a;
+        const sum = sums.get(to) ?? { to, m: 0, effortM: 0 };
+        const effortM = sum.effortM + edge.m * tapeEffort(edge);
+        sums.set(to, { to, m: sum.m + edge.m, effortM });
+      }
+      return [...sums.values()];
     };
     const colours = [...new Set(pieces.map((piece) => piece.colour))];
     const fields = colours.map((colour): Part => {
@@ -139,7 +144,7 @@ class Cutter {
         outsideM2: areaM2,
         insideM2: 0,
         ...lengthsOf(part, share),
-        field: { colour, ...edgesOf(colour) },
+        field: { colour, edges: edgesOf(colour) },
       };
     });
     const left = part.outsideM2 - sumOf(pieces);
@@ -148,7 +153,7 @@ class Cutter {
       ...lengthsOf(part, left / part.outsideM2),
       section: area.key,
       outsideM2: left,
-      field: { colour: null, ...edgesOf(area.colour) },
+      field: { colour: null, edges: edgesOf(area.colour) },
     };
     return [...fields, rest];
   }

@@ -11,8 +11,14 @@ export type Side = (typeof sides)[number];
 export interface PartField {
   /** Its colour; null for what keeps the colour of the section. */
   colour: string | null;
-  /** Edges to the other fields of the panel, m, and the same as metres of straight edge that take as long to tape. */
-  edgeM: number;
+  edges: readonly PartEdge[];
+}
+
+/** Where a field meets another colour of its panel. */
+export interface PartEdge {
+  to: string;
+  m: number;
+  /** Metres of straight edge that take as long to tape. */
   effortM: number;
 }
 
