@@ -2,3 +2,5 @@ export * from './field-edges';
 export * from './layout';
 export * from './strip';
 export * from './station-table';
+export * from './order/problem';
+export { mostExact, mostSearched, searchOrder } from './order/search';
