@@ -11,7 +11,7 @@ import { formChoices } from './new-job/form-choices';
 import { NewJobForm } from './new-job/new-job-form';
 import { answer, draw, job, jobs, now, plan, posted, productName, shelf, shop, view } from './room.fixture';
 import { layoutProps } from './scheme/layout-props';
-import { coloursShown, passRows } from './scheme/scheme-props';
+import { boardPictures, coloursShown, passRows } from './scheme/scheme-props';
 import { SchemeRoom } from './scheme/scheme-room';
 import { shopProps } from './shop/shop-props';
 import { ShopRoom } from './shop/shop-room';
@@ -262,6 +262,7 @@ describe('Booth, Log, Handover and Scheme', () => {
         sections={sections}
         colours={colours}
         layout={layoutProps(job, {})}
+        pictures={boardPictures(job, plan, '')}
         passes={passes}
       />,
     );

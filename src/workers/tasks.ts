@@ -1,5 +1,13 @@
 import type { AuditReport } from '../core/audit';
-import type { Change, GiveUps, OpenJob, PlanFigures, Situation, Together } from '../core/changes';
+import type {
+  Change,
+  ColourOrders,
+  GiveUps,
+  OpenJob,
+  PlanFigures,
+  Situation,
+  Together,
+} from '../core/changes';
 import type { CheckedEdit, CheckedEntry, Ground } from '../core/checks';
 import type { FileReading, Parsed } from '../core/exchange';
 import type { Product } from '../core/film';
@@ -39,6 +47,7 @@ export type ComparisonTask =
   | { kind: 'give-up'; given: Situation }
   | { kind: 'audit'; plan: Plan; given: AuditInput }
   | { kind: 'calendar-problem'; given: Situation }
+  | { kind: 'colour-orders'; given: Situation }
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
 
@@ -64,6 +73,7 @@ export interface WorkerAnswers {
   'give-up': GiveUps | null;
   audit: AuditReport;
   'calendar-problem': ScheduleProblem;
+  'colour-orders': ColourOrders;
   'compare-changes': Compared;
   together: { best: Together | null; plans: number };
 }

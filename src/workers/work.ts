@@ -1,5 +1,13 @@
 import { auditPlan } from '../core/audit';
-import { figuresOf, inputOf, planTogether, whatToGiveUp, withChange, type Situation } from '../core/changes';
+import {
+  colourOrders,
+  figuresOf,
+  inputOf,
+  planTogether,
+  whatToGiveUp,
+  withChange,
+  type Situation,
+} from '../core/changes';
 import { checkedByWork } from '../core/checks';
 import { closuresFromIcal, readPanelMap, readReadingsCsv, readShelfCsv } from '../core/exchange';
 import { courseOf, forecastCourse } from '../core/forecast';
@@ -48,6 +56,8 @@ export function work(task: WorkerTask): unknown {
       return auditPlan(auditPlanOf(task.plan, task.given));
     case 'calendar-problem':
       return calendarProblem(task.given);
+    case 'colour-orders':
+      return colourOrders(inputOf(task.given));
     case 'compare-changes':
       return compare(task);
     case 'together':

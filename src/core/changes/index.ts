@@ -1,4 +1,5 @@
 export * from './change';
+export * from './colour-orders';
 export * from './figures';
 export * from './give-up';
 export * from './together';

@@ -46,6 +46,8 @@ export interface SectionSummary extends Omit<SectionStack, 'layers'> {
   base: string;
   name: string;
   level: Level;
+  /** Key of its colour. */
+  colour: string;
   outsideM2: number;
   insideM2: number;
   layers: {

@@ -203,6 +203,7 @@ function summarise(section: JobSection, stack: SectionStack, parts: readonly Par
     base: section.base ?? section.key,
     name: section.name,
     level: section.level,
+    colour: section.colour,
     outsideM2: own.reduce((sum, part) => sum + part.outsideM2, 0),
     insideM2: own.reduce((sum, part) => sum + part.insideM2, 0),
     layers: stack.layers.map(({ product, ...layer }) => ({

@@ -1,5 +1,5 @@
 import type { Programme } from '../programme';
-import { clockOf, colourOfKey, type JobSection } from '../record';
+import { colourOfKey } from '../record';
 import { closeBareMetal, closeSpots } from './bare-metal';
 import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
 import { FilmLedger } from './film-ledger';
@@ -18,6 +18,7 @@ import type { StepReason } from './step';
 import { quoteOutside, stripMethod } from './stripping';
 import type { Task } from './task-model';
 import { inOrder, nodesOf, type Node } from './task-order';
+import { besidesOf, familyOf } from './task-beside';
 import { partsOfTask } from './task-parts';
 
 /** Stays in the wash bay; every other stage is worked in a bay. */
@@ -234,9 +235,10 @@ export class Emission {
     const { ledger } = this;
     const { key } = task;
     const own = keysOf(task.sections);
-    if (is('cover-fields')) return ledger.borne('tapeAfterMin', this.family(task), 'outside', key);
+    if (is('cover-fields'))
+      return ledger.borne('tapeAfterMin', familyOf(task, this.works.values()), 'outside', key);
     if (is('uncover-fields')) return;
-    if (is('cover-others')) return ledger.borne('tapeAfterMin', this.besides(task), 'both', key);
+    if (is('cover-others')) return ledger.borne('tapeAfterMin', besidesOf(task), 'both', key);
     if (is('cover-inside')) return ledger.borne('tapeAfterMin', own, 'inside', key);
     if (is('cover-outside')) return ledger.borne('tapeAfterMin', own, 'outside', key);
     if (is('uncover')) ledger.borne('handleAfterMin', own, faces, key);
@@ -245,24 +247,6 @@ export class Emission {
     if (leavesFilmAlone.has(code) || phase === 'return' || unit === 'job' || is('uncover-wet')) return;
     ledger.sanded(own, () => faces, key);
     if (is('scuff', 'block', 'sand', 'cut') && shareBy === null) ledger.opened(own, faces);
-  }
-
-  /** What else stands on the body, and is covered while these sections are sprayed. */
-  private besides({ group, sections }: Task): string[] {
-    const there = [...group.sections, ...group.hung].filter((one) => !sections.includes(one));
-    // Pieces that lie apart are not covered, but the other fields of their own panels are.
-    const isBeside = (one: JobSection) =>
-      !group.loose || sections.some((own) => clockOf(own) === clockOf(one));
-    return keysOf(there.filter(isBeside));
-  }
-
-  /** The other colours that are cleared in one go with these. */
-  private family({ sections }: Task): string[] {
-    const overs = new Set(sections.map((one) => one.clearOver));
-    const others = [...this.works.values()].filter(
-      ({ section }) => overs.has(section.clearOver) && !sections.includes(section),
-    );
-    return keysOf(others.map(({ section }) => section));
   }
 
   private wait(task: Task, room: StageRoom): void {

@@ -25,8 +25,8 @@ test('a panel has an outside and, where it has an inside, that too: no area is l
 test('lengths stand by their kind on the outside, and an inside has none', () => {
   const part = { ...parts[0]!, trimM: 4, beadM: 3, rivetM: 2, seamM: 1, insideM2: 0.5 };
   const [outside, inside] = surfacesOf([part], sections);
-  expect(outside!.lengthsM).toEqual({ trim: 4, bead: 3, rivet: 2, seam: 1 });
-  expect(inside!.lengthsM).toEqual({ trim: 0, bead: 0, rivet: 0, seam: 0 });
+  expect(outside!.lengthsM).toEqual({ trim: 4, bead: 3, rivet: 2, seam: 1, field: 0 });
+  expect(inside!.lengthsM).toEqual({ trim: 0, bead: 0, rivet: 0, seam: 0, field: 0 });
 });
 
 test('panels of a body stand together, loose ones each by itself; a panel of no section has no surface', () => {

@@ -50,7 +50,7 @@ export function ConstructionFields(props: FieldsProps) {
   const { shape } = one;
   const shaped = (next: ConstructionShape) => set({ shape: next });
   return (
-    <div className="grid grid-cols-2 gap-x-3 gap-y-2 pt-1 [&_input]:w-full [&_select]:w-full">
+    <div className="grid grid-cols-2 items-end gap-x-3 gap-y-2 pt-1 [&_input]:w-full [&_label]:w-full [&_select]:w-full [&_span]:w-full [&_span]:flex-wrap">
       <EditText label="Name" value={one.name} toEdit={(name) => set({ name })} />
       <EditChoice
         label="Colour"
@@ -65,7 +65,7 @@ export function ConstructionFields(props: FieldsProps) {
         toEdit={(strip) => set({ strip })}
       />
       <EditText
-        label="Place, higher lies over"
+        label="Place, higher is over"
         type="number"
         value={String(one.place)}
         toEdit={(text) => set({ place: Number(text) })}
@@ -121,7 +121,7 @@ function LineFields({
       )}
       <span className="col-span-2">
         <EditText
-          label="Height, mm (or place: height; …)"
+          label="Height, mm; or place: height; …"
           value={stationsText(line.stations)}
           check={stationsFault}
           toEdit={(text) => toEdit({ ...line, stations: stationsOf(text) ?? line.stations })}
@@ -144,7 +144,7 @@ function BandFields({
     <>
       <span className="col-span-2">
         <EditText
-          label="Width, mm (or place: width; …)"
+          label="Width, mm; or place: width; …"
           value={stationsText(shape.widths)}
           check={stationsFault}
           toEdit={(text) => toEdit({ ...shape, widths: stationsOf(text) ?? shape.widths })}

@@ -18,8 +18,6 @@ interface PictureProps {
   onSelect(id: string | null): void;
   /** Moves what is selected, mm up its strip and along it towards the rear. */
   onMove(upMm: number, alongMm: number): void;
-  /** A move is over. */
-  onDone(): void;
 }
 
 const marginM = 0.3;
@@ -34,10 +32,10 @@ const steps: Record<string, readonly [up: number, along: number]> = {
 
 /** The panel layout to scale with every field in its colour; what is selected is moved by keys or dragged. */
 export function LayoutPicture(props: PictureProps) {
-  const { parts, layout, strips, selected, onSelect, onMove, onDone } = props;
+  const { parts, layout, strips, selected, onSelect, onMove } = props;
   const frame = useMemo(() => frameOf(parts), [parts]);
   const path = (rings: readonly (readonly Point[])[]) => pathOf(rings, frame.scale);
-  const drag = useDragged({ strips: layout.strips, scale: frame.scale, onMove, onDone });
+  const drag = useDragged({ strips: layout.strips, scale: frame.scale, onMove });
   const onKeyDown = (event: KeyboardEvent) => {
     const step = steps[event.key];
     if (event.key === 'Escape') return onSelect(null);
@@ -54,7 +52,6 @@ export function LayoutPicture(props: PictureProps) {
       tabIndex={0}
       aria-label="Panel layout with its fields; arrow keys move what is selected by 1 mm, with Shift by 10 mm"
       onKeyDown={onKeyDown}
-      onKeyUp={(event) => event.key in steps && selected !== null && onDone()}
       {...drag.onPicture}
     >
       {parts.map((part) => (

@@ -1,34 +1,25 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { strips as stripWords } from '@/core/record';
 import { layoutOf, stripOf } from '@/core/scheme';
 import { Empty } from '@/ui/layout';
 import { InspectorPanel, Part } from '@/ui/facts';
-import { useSent } from '../frame/entry-form';
 import { AddConstruction } from './add-construction';
 import { ConstructionFields } from './construction-fields';
 import { FieldFigures } from './field-figures';
 import { LayoutPicture } from './layout-picture';
 import type { ConstructionShown, LayoutProps } from './layout-props';
-import { movedShape } from './moved-shape';
 import { RemoveConstruction } from './remove-construction';
 import { faultText, kindNames, stripName } from './scheme-words';
 import { StationTable } from './station-table';
-
-interface Move {
-  id: string;
-  /** Version it was begun on. */
-  seen: number;
-  up: number;
-  along: number;
-}
+import { useMoved } from './use-moved';
 
 /** The room in which lines, fields and bands are laid out on the panels with measures. */
 export function LayoutView(props: LayoutProps) {
   const { job, parts, route, colours } = props;
   const [selected, select] = useState<string | null>(null);
-  const { constructions, onMove, onDone, refused } = useMoved(props, selected);
+  const { constructions, onMove, refused } = useMoved(props, selected);
   const layout = useMemo(() => layoutOf(parts, route, constructions), [parts, route, constructions]);
   const strips = useMemo(
     () => stripWords.flatMap((key) => (key === 'both' ? [] : (stripOf(parts, route, key) ?? []))),
@@ -62,7 +53,6 @@ export function LayoutView(props: LayoutProps) {
             selected={selected}
             onSelect={select}
             onMove={onMove}
-            onDone={onDone}
           />
         </div>
       </div>
@@ -105,50 +95,6 @@ export function LayoutView(props: LayoutProps) {
       </InspectorPanel>
     </div>
   );
-}
-
-/** What is moved by hand before it is saved: the picture follows at once, the record when the hand comes to rest. */
-function useMoved({ job, constructions: stored }: LayoutProps, selected: string | null) {
-  const [move, setMove] = useState<Move | null>(null);
-  const [refused, setRefused] = useState<string | null>(null);
-  const send = useSent();
-  const own = stored.find((one) => one.id === selected);
-  const constructions = useMemo(
-    () =>
-      stored.map((one) =>
-        move?.id === one.id && move.seen === one.seen
-          ? { ...one, shape: movedShape(one.shape, move.up, move.along) }
-          : one,
-      ),
-    [stored, move],
-  );
-  const onMove = useCallback(
-    (up: number, along: number) => {
-      if (!own) return;
-      setMove((before) =>
-        before?.id === own.id && before.seen === own.seen
-          ? { ...before, up: before.up + up, along: before.along + along }
-          : { id: own.id, seen: own.seen, up, along },
-      );
-    },
-    [own],
-  );
-  const onDone = useCallback(() => {
-    if (!own || move?.id !== own.id || (move.up === 0 && move.along === 0)) return;
-    const shape = movedShape(own.shape, move.up, move.along);
-    void send({
-      kind: 'set-item',
-      job,
-      list: 'constructions',
-      id: own.id,
-      seen: own.seen,
-      set: { shape },
-    }).then((why) => {
-      setRefused(why);
-      if (why !== null) setMove(null);
-    });
-  }, [own, move, job, send]);
-  return { constructions, onMove, onDone, refused };
 }
 
 function ConstructionList({

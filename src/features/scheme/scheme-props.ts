@@ -1,5 +1,6 @@
 import type { Plan, PlannedPass } from '@/core/plan';
-import type { Job } from '@/core/record';
+import { colourOfKey, type Job } from '@/core/record';
+import { boundsOf, type Point } from '@/core/geometry';
 import type { Product } from '@/core/film';
 import type { ColourShown } from './colours-table';
 import { filmsWords, orderWords, passWords } from '../words/pass-words';
@@ -17,6 +18,44 @@ export function coloursShown(job: Job, plan: Plan, versions: Record<string, numb
       areaM2: own.reduce((sum, section) => sum + areaOf(section.key), 0),
     };
   });
+}
+
+/** What the storyboard draws: a shape for each colour that goes on, and its name. */
+export interface BoardPictures {
+  viewBox: string;
+  /** By the key of a colour as orders name it: outlines of all that gets it. */
+  shapes: Record<string, { name: string; hex: string; d: string }>;
+  planHash: string;
+}
+
+/** Width of a small picture in its own units. */
+const boardUnits = 200;
+
+export function boardPictures(job: Job, plan: Plan, planHash: string): BoardPictures {
+  const { left, right, top, bottom } = boundsOf(plan.parts.flatMap((part) => part.outline));
+  const scale = boardUnits / Math.max(0.1, right - left);
+  const ring = (points: readonly Point[]) =>
+    `M${points.map(([x, y]) => `${((x - left) * scale).toFixed(1)} ${((y - top) * scale).toFixed(1)}`).join('L')}Z`;
+  // Fields are drawn over the panels they are cut from.
+  const isField = (scope: string) => Number(scope.includes('~'));
+  const colours = plan.programme.passes
+    .filter((pass) => pass.role === 'colour')
+    .sort((a, b) => isField(a.scope) - isField(b.scope));
+  const shapes = colours.map((pass) => {
+    const own = plan.parts.filter((part) => pass.areas.includes(part.section));
+    const summary = plan.sections.find((one) => pass.areas.includes(one.section));
+    const { name, hex } = colourOfKey(job, summary?.colour ?? '');
+    const base = summary?.section.includes('~') ? '' : ` (${summary?.name ?? ''})`;
+    return [
+      pass.scope,
+      { name: `${name}${base}`, hex, d: own.map((part) => ring(part.outline)).join('') },
+    ] as const;
+  });
+  return {
+    viewBox: `-1 -1 ${boardUnits + 2} ${Math.ceil((bottom - top) * scale) + 2}`,
+    shapes: Object.fromEntries(shapes),
+    planHash,
+  };
 }
 
 export interface PassRow {

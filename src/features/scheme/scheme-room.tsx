@@ -10,7 +10,9 @@ import { SectionColour } from './colour-fields';
 import { ColoursTable, type ColourShown } from './colours-table';
 import type { LayoutProps } from './layout-props';
 import { LayoutView } from './layout-view';
+import { OrderBoard } from './order-board';
 import { PassesTable } from './passes-table';
+import type { BoardPictures } from './scheme-props';
 
 export interface SchemeProps {
   job: string;
@@ -18,6 +20,7 @@ export interface SchemeProps {
   colours: ColourShown[];
   layout: LayoutProps;
   passes: Omit<ComponentProps<typeof PassesTable>, 'job'>;
+  pictures: BoardPictures;
 }
 
 const views = { layout: 'Layout', colours: 'Colours', order: 'Order' } as const;
@@ -38,7 +41,19 @@ export function SchemeRoom(props: SchemeProps) {
   return (
     <>
       <Room title="Scheme" aside={aside}>
-        {view === 'colours' ? <Colours {...props} /> : <PassesTable job={props.job} {...props.passes} />}
+        {view === 'colours' ? (
+          <Colours {...props} />
+        ) : (
+          <>
+            <PassesTable job={props.job} {...props.passes} />
+            <OrderBoard
+              job={props.job}
+              seen={props.passes.seen}
+              pictures={props.pictures}
+              locale={props.passes.locale}
+            />
+          </>
+        )}
       </Room>
       <SchemeInspector view={view} />
     </>
@@ -84,6 +99,15 @@ function SchemeInspector({ view }: { view: View }) {
       <p>
         Colours of a body go on from the top down, so that wet edge and tape lie below. Move one with the
         arrows; masks, sessions and days follow.
+      </p>
+      <p className="pt-2">
+        Colours on one panel are masked round once. Each later one is taped against those that stand and may
+        drift over those that come later; one clear goes over all, unless the method of the clear says
+        otherwise.
+      </p>
+      <p className="pt-2 text-quiet">
+        The search weighs tape, cover, paint, gun, waits and hiding by invented toners. Taking an order sets
+        the order; how each line is masked is for the masker, by the storyboard.
       </p>
     </InspectorPanel>
   );

@@ -17,11 +17,10 @@ interface Given {
   /** Pixels of the picture's own measure to a metre. */
   scale: number;
   onMove(upMm: number, alongMm: number): void;
-  onDone(): void;
 }
 
 /** Dragging over the layout, told in whole millimetres up a strip and along it. */
-export function useDragged({ strips, scale, onMove, onDone }: Given) {
+export function useDragged({ strips, scale, onMove }: Given) {
   const drag = useRef<Drag | null>(null);
   const start = (event: PointerEvent<SVGPathElement>, panel: string) => {
     const strip = strips.find((one) => one.panels.some(({ part }) => part.key === panel));
@@ -48,7 +47,6 @@ export function useDragged({ strips, scale, onMove, onDone }: Given) {
     Object.assign(now, { up: nextUp, along: nextAlong });
   };
   const onPointerUp = () => {
-    if (drag.current) onDone();
     drag.current = null;
   };
   return { start, onPicture: { onPointerMove, onPointerUp, onPointerCancel: onPointerUp } };

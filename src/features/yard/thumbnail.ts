@@ -13,11 +13,7 @@ export interface Thumbnail {
 const widthUnits = 120;
 
 /** The net of a plan as it looks at a minute; null where there are no panels. */
-export function thumbnailOf(
-  job: Pick<Job, 'sections' | 'colours'>,
-  plan: Plan,
-  at: Minute,
-): Thumbnail | null {
+export function thumbnailOf(job: Pick<Job, 'colours'>, plan: Plan, at: Minute): Thumbnail | null {
   if (plan.parts.length === 0) return null;
   const { left, right, top, bottom } = boundsOf(plan.parts.flatMap((part) => part.outline));
   const scale = widthUnits / Math.max(0.1, right - left);
@@ -28,16 +24,15 @@ export function thumbnailOf(
     plan.sections.map((one) => one.section),
     at,
   );
-  const colours = new Map(job.sections.map((section) => [section.key, colourOfKey(job, section.colour).hex]));
   return {
     viewBox: `-1 -1 ${widthUnits + 2} ${Math.ceil((bottom - top) * scale) + 2}`,
-    shapes: plan.sections.map(({ section, base }) => ({
+    shapes: plan.sections.map(({ section, colour }) => ({
       d: plan.parts
         .filter((part) => part.section === section)
         .map((part) => [part.outline, ...part.holes].map(ring).join(''))
         .join(''),
       state: states.get(section) ?? 'old',
-      colour: colours.get(base) ?? '#888888',
+      colour: colourOfKey(job, colour).hex,
     })),
   };
 }

@@ -1,4 +1,4 @@
-import type { Change, GiveUps, Situation } from '../../core/changes';
+import type { Change, ColourOrders, GiveUps, Situation } from '../../core/changes';
 import type { ScheduleProblem } from '../../core/schedule';
 import type { Compared } from '../../workers/tasks';
 import { inThread } from '../workers/pool';
@@ -34,6 +34,12 @@ export async function giveUpsOf(number: string): Promise<GiveUpAnswer> {
   if (!given) return { status: 'no-job' };
   const found = await inThread({ kind: 'give-up', given });
   return found ? { status: 'over', ...found } : { status: 'kept' };
+}
+
+/** The best orders of the colours of each body, each with its plan; null where there is no such job. */
+export async function ordersOf(number: string): Promise<ColourOrders | null> {
+  const given = await situationOf(number);
+  return given && inThread({ kind: 'colour-orders', given });
 }
 
 /** The scheduling problem of a job as it stands, remedies and true waits in it; null where there is no such job. */

@@ -7,7 +7,7 @@ const beamWidth = 120;
 /** So many orders are told, each of another kind. */
 const told = 3;
 /** More colours than this are not searched. */
-export const mostSearched = 12;
+export const mostSearched = 9;
 
 /** Colours painted, and what lies on each of those to come; what it took to come there. */
 interface State {

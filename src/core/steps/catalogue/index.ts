@@ -5,6 +5,7 @@ import { finishWork } from './finish';
 import { handWork } from './by-hand';
 import { hullWork } from './hull';
 import { maskAndColour } from './mask-colour';
+import { maskFields } from './mask-fields';
 import { maskOpenings } from './mask-openings';
 import { metalWork } from './metal';
 import { refitWork } from './refit';
@@ -22,6 +23,7 @@ export const catalogue: readonly Operation[] = [
   ...fillerAndBuild,
   ...maskOpenings,
   ...maskAndColour,
+  ...maskFields,
   ...boothWork,
   ...finishWork,
   ...refitWork,

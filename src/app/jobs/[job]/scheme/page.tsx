@@ -1,10 +1,10 @@
 import { layoutProps } from '@/features/scheme/layout-props';
-import { coloursShown, passRows } from '@/features/scheme/scheme-props';
+import { boardPictures, coloursShown, passRows } from '@/features/scheme/scheme-props';
 import { SchemeRoom } from '@/features/scheme/scheme-room';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
 export default async function SchemePage({ params }: JobParams) {
-  const { stored, plan, shop } = await plannedJob((await params).job);
+  const { stored, plan, shop, inputHash } = await plannedJob((await params).job);
   const { job, versions } = stored;
   const sections = job.sections.map((section) => ({
     ...section,
@@ -24,6 +24,7 @@ export default async function SchemePage({ params }: JobParams) {
       sections={sections}
       colours={coloursShown(job, plan, versions)}
       layout={layoutProps(job, versions)}
+      pictures={boardPictures(job, plan, inputHash)}
       passes={passes}
     />
   );

@@ -1,0 +1,57 @@
+import { planJob, type PlanInput } from '../plan';
+import { mostSearched, searchOrder, type OrderPlan } from '../scheme';
+import { figuresOf, type PlanFigures } from './figures';
+import { bodyOrders } from './order-problem';
+
+/** An order of the colours of a body with its masks, and what the plan comes to with it. */
+export interface ComparedOrder extends OrderPlan {
+  /** All colours of the job in this order, as the job keeps it. */
+  order: string[];
+  figures: PlanFigures;
+  /** The order that stands now. */
+  isNow: boolean;
+}
+
+export interface BodyOrders {
+  body: string;
+  orders: ComparedOrder[];
+  boundMinor: number;
+  exact: boolean;
+}
+
+export interface ColourOrders {
+  bodies: BodyOrders[];
+  /** Bodies with more colours than are searched. */
+  tooMany: { body: string; colours: number }[];
+}
+
+/** The best orders of the colours of each body, each planned by the real calendar. */
+export function colourOrders(input: PlanInput): ColourOrders {
+  const plan = planJob(input);
+  const { job, shop, shelf } = input;
+  const all = plan.programme.passes.filter((pass) => pass.role === 'colour').map((pass) => pass.scope);
+  const found: ColourOrders = { bodies: [], tooMany: [] };
+  for (const { body, passes, problem } of bodyOrders({ job, plan, shop, shelf })) {
+    if (passes.length > mostSearched) {
+      found.tooMany.push({ body, colours: passes.length });
+      continue;
+    }
+    const result = searchOrder(problem);
+    if (!result) continue;
+    const now = passes.map((pass) => pass.scope);
+    const orders = result.plans.map((one): ComparedOrder => {
+      const own = one.passes.map((pass) => pass.colour);
+      const order = replaced(all, own);
+      const figures = figuresOf(planJob({ ...input, job: { ...job, colourOrder: order } }));
+      return { ...one, order, figures, isNow: own.join() === now.join() };
+    });
+    found.bodies.push({ body, orders, boundMinor: result.boundMinor, exact: result.exact });
+  }
+  return found;
+}
+
+/** A list in which some stand in another order; the others keep their places. */
+function replaced(all: readonly string[], own: readonly string[]): string[] {
+  const left = [...own];
+  return all.map((one) => (own.includes(one) ? left.shift()! : one));
+}

@@ -1,0 +1,182 @@
+import { effectFamilies, groundAdvice, type Product, type Shelf } from '../film';
+import type { Plan, PlannedPass } from '../plan';
+import { colourOfKey, type Job } from '../record';
+import {
+  sealerGround,
+  type OrderColour,
+  type OrderEdge,
+  type OrderPrices,
+  type OrderProblem,
+} from '../scheme';
+import type { Shop } from '../shop';
+import { unitPriceMinor } from '../stores';
+import type { Part } from '../vehicle';
+
+/** The colours of one body whose order can still be chosen, with the passes that lay them. */
+export interface BodyOrder {
+  body: string;
+  passes: readonly PlannedPass[];
+  problem: OrderProblem;
+}
+
+interface Given {
+  job: Job;
+  plan: Plan;
+  shop: Shop;
+  shelf: Shelf;
+}
+
+const colourRoles: ReadonlySet<string> = new Set(['ground', 'colour', 'candy', 'flake', 'topcoat']);
+/** Minutes of a person by the metre and square metre, as the catalogue has them for fine line and cover. */
+const work = { tapeMinPerM: 1.5, pullMinPerM: 0.5, coverMinPerM2: 3, coatMinPerM2: 2.5 };
+/** A standing body counts this share of what the booth does. */
+const waitShare = 0.25;
+/** No more film than this is buried beneath a colour, µm. */
+const mostBeneathUm = 120;
+/** The widest tape that is laid over a band by itself, mm. */
+const widestTapeMm = 50;
+
+/** Bodies on which two colours or more go on after each other, none of them begun. */
+export function bodyOrders(given: Given): BodyOrder[] {
+  const { plan } = given;
+  const colours = plan.programme.passes.filter((pass) => pass.role === 'colour');
+  const begun = new Set(plan.steps.flatMap((step) => (step.state === 'planned' ? [] : [step.pass])));
+  return [...new Set(colours.map((pass) => pass.body))].flatMap((body): BodyOrder[] => {
+    const passes = colours.filter((pass) => pass.body === body);
+    if (passes.length < 2 || passes.some((pass) => begun.has(pass.key))) return [];
+    return [{ body, passes, problem: problemOf(given, passes) }];
+  });
+}
+
+function problemOf(given: Given, passes: readonly PlannedPass[]): OrderProblem {
+  const colours = passes.map((pass) => colourOf(given, pass, passes));
+  return {
+    colours,
+    edges: edgesOf(given.plan, passes),
+    prices: pricesOf(given),
+    locks: { first: null, last: null },
+    mostBeneathUm,
+  };
+}
+
+const partsOf = ({ parts }: Plan, { areas }: PlannedPass): Part[] =>
+  parts.filter((part) => areas.includes(part.section));
+const areaOf = (parts: readonly Part[]): number => parts.reduce((sum, part) => sum + part.outsideM2, 0);
+const keyOf = ({ sections }: Plan, { areas }: PlannedPass): string =>
+  sections.find((one) => areas.includes(one.section))?.colour ?? '';
+
+function colourOf(given: Given, pass: PlannedPass, passes: readonly PlannedPass[]): OrderColour {
+  const { job, plan, shelf } = given;
+  const films = pass.films.filter((film) => colourRoles.has(film.role));
+  const coats = films.reduce((sum, film) => sum + film.coats, 0);
+  const products = films.flatMap((film) => shelf.get(film.product) ?? []);
+  const areaM2 = areaOf(partsOf(plan, pass));
+  const steps = plan.steps.filter(
+    (step) => step.pass === pass.key && step.coat && colourRoles.has(step.coat.role),
+  );
+  const sum = (value: (step: (typeof steps)[number]) => number) =>
+    steps.reduce((total, step) => total + value(step), 0);
+  const coated = Math.max(0.01, coats * areaM2);
+  const sheets = products.flatMap((product) => product.coating ?? []);
+  const key = keyOf(plan, pass);
+  const isEffect = sheets.some((sheet) => effectFamilies.has(sheet.family));
+  const { finish } = colourOfKey(job, key);
+  return {
+    key: pass.scope,
+    areaM2,
+    coats,
+    coatsOver: coatsOver(given, { key, pass, passes, coats, products }),
+    coatMinorPerM2: sum((step) => step.materialsMinor) / coated,
+    coatMinPerM2: work.coatMinPerM2,
+    coatUm: sheets[0]?.dryUm ?? 0,
+    locks: isEffect || (finish !== 'dense-solid' && finish !== 'weak-solid'),
+    tapeAfterMin: Math.max(0, ...sheets.map((sheet) => sheet.tapeAfterMin ?? 0)),
+    ownTape: ownTapeOf(given, key, areaM2),
+  };
+}
+
+/** Coats to hide the sealer and each of the other colours; what no model knows needs no more than its system. */
+function coatsOver(
+  { job, plan }: Given,
+  asked: {
+    key: string;
+    pass: PlannedPass;
+    passes: readonly PlannedPass[];
+    coats: number;
+    products: readonly Product[];
+  },
+): OrderColour['coatsOver'] {
+  const { key, pass, passes, coats, products } = asked;
+  const [product] = products;
+  const others = passes.filter((one) => one !== pass);
+  const plain = Object.fromEntries(
+    [sealerGround, ...others.map((one) => one.scope)].map((one) => [one, coats]),
+  );
+  if (!product?.coating) return plain;
+  const { family, dryUm, shadeL } = product.coating;
+  const { hex } = colourOfKey(job, key);
+  const grounds = others.map((one) => ({
+    name: one.scope,
+    l: null,
+    hex: colourOfKey(job, keyOf(plan, one)).hex,
+  }));
+  const advice = groundAdvice({ family, product: product.code, hex, coatUm: dryUm, planned: coats }, grounds);
+  if (!advice || shadeL !== null) return plain;
+  return { ...plain, ...Object.fromEntries(advice.rows.map((row) => [row.name, row.coats])) };
+}
+
+/** Edges between the fields of panels, and gaps between panels whose colours differ are for the covers round them. */
+function edgesOf(plan: Plan, passes: readonly PlannedPass[]): OrderEdge[] {
+  const scopeOf = new Map(passes.flatMap((pass) => pass.areas.map((area) => [area, pass.scope] as const)));
+  const colour = new Map(plan.sections.map((one) => [one.section, one.colour]));
+  return plan.parts.flatMap((part) =>
+    (part.field?.edges ?? []).flatMap((edge): OrderEdge[] => {
+      const a = scopeOf.get(part.section);
+      const other = plan.parts.find((one) => one.key === part.key && colour.get(one.section) === edge.to);
+      const b = other && scopeOf.get(other.section);
+      // Each edge is told by both of its fields.
+      return a !== undefined && b !== undefined && a < b ? [{ a, b, m: edge.m, effortM: edge.effortM }] : [];
+    }),
+  );
+}
+
+/** Of a colour whose bands are all narrow: their length, and what tape of their width costs. */
+function ownTapeOf({ job, shelf }: Given, key: string, areaM2: number): OrderColour['ownTape'] {
+  const own = job.constructions.filter((one) => one.colour === key);
+  const widths = own.flatMap(({ shape }) =>
+    shape.kind === 'band'
+      ? shape.widths.map((one) => one.mm)
+      : shape.kind === 'stripes'
+        ? shape.widthsMm
+        : [Infinity],
+  );
+  const widest = Math.max(0, ...widths);
+  if (own.length === 0 || widest === 0 || widest > widestTapeMm) return null;
+  const mean = widths.reduce((sum, mm) => sum + mm, 0) / widths.length / 1000;
+  return { m: areaM2 / mean, minorPerM: priceOf(shelf, 'paper-tape') * Math.max(1, widest / 25) };
+}
+
+const priceOf = (shelf: Shelf, code: string): number => {
+  const product = shelf.get(code);
+  return product ? unitPriceMinor(product) : 0;
+};
+
+function pricesOf({ shop, shelf }: Given): OrderPrices {
+  const labour = shop.labourRateMinorPerHour / 60;
+  const booth = shop.boothRateMinorPerHour / 60;
+  const coat = (code: string) => priceOf(shelf, code) / 10;
+  return {
+    labourMinorPerMin: labour,
+    boothMinorPerMin: booth,
+    waitMinorPerMin: booth * waitShare,
+    tapeMinorPerM: priceOf(shelf, 'fine-line') + priceOf(shelf, 'paper-tape'),
+    tapeMinPerM: work.tapeMinPerM,
+    pullMinPerM: work.pullMinPerM,
+    coverMinorPerM2: priceOf(shelf, 'cover'),
+    coverMinPerM2: work.coverMinPerM2,
+    lockMinorPerM2: coat('inter-clear'),
+    lockMinPerM2: work.coatMinPerM2,
+    groundMinorPerM2: coat('sealer-grey'),
+    groundMinPerM2: work.coatMinPerM2,
+  };
+}

@@ -1,0 +1,182 @@
+'use client';
+
+import { useState } from 'react';
+import type { BodyOrders, ColourOrders, ComparedOrder } from '@/core/changes';
+import type { OrderPass } from '@/core/scheme';
+import { Button } from '@/ui/button';
+import { Empty } from '@/ui/layout';
+import { Notice } from '@/ui/notice';
+import { useLive } from '@/ui/use-live';
+import { refusalOf, useAnswer } from '../frame/asking';
+import { useSent } from '../frame/entry-form';
+import { counted } from '../words/counted';
+import { amount, area, date, hours, micrometres, money, span, type Locale } from '../words/format';
+import type { BoardPictures } from './scheme-props';
+
+interface BoardProps {
+  job: string;
+  seen: number;
+  pictures: BoardPictures;
+  locale: Locale;
+}
+
+/** The best orders of colours and masks as storyboards, asked for and compared by the real calendar. */
+export function OrderBoard(props: BoardProps) {
+  const [asked, setAsked] = useState(false);
+  const { job, pictures } = props;
+  const path = `/api/jobs/${encodeURIComponent(job)}/orders`;
+  const answer = useAnswer<ColourOrders>(path, [pictures.planHash], asked);
+  return (
+    <section aria-label="Orders compared" className="pt-4">
+      <div className="flex items-baseline gap-3">
+        <h2 className="font-semibold">Orders compared</h2>
+        <Button disabled={answer.isFetching} onClick={() => setAsked(true)}>
+          {answer.isFetching ? 'Searching and planning …' : 'Search the order of colours and masks'}
+        </Button>
+      </div>
+      {answer.error && <Notice grade="stop">{refusalOf(answer.error)}</Notice>}
+      {answer.data?.tooMany.map(({ body, colours }) => (
+        <Notice key={body} grade="caution">
+          {counted(colours, 'colour')} go on one body: more than are searched. Put them in order by hand.
+        </Notice>
+      ))}
+      {answer.data?.bodies.length === 0 && answer.data.tooMany.length === 0 && (
+        <Empty>No body gets two colours that are still to come: there is no order to choose.</Empty>
+      )}
+      {answer.data?.bodies.map((body) => (
+        <Body key={body.body} body={body} {...props} />
+      ))}
+    </section>
+  );
+}
+
+function Body({ body, ...props }: BoardProps & { body: BodyOrders }) {
+  const [cheapest] = body.orders;
+  return (
+    <>
+      <p className="py-1 text-quiet">
+        {body.exact
+          ? 'All orders of these colours and all ways of masking were weighed; the best that differ in kind:'
+          : `The best that were found; none can cost less than ${money(body.boundMinor, props.locale)}.`}
+      </p>
+      {body.orders.length === 0 && (
+        <Empty>No order hides every colour: a ground coat or another system is needed.</Empty>
+      )}
+      {body.orders.map((one, i) => (
+        <Order key={one.kind} one={one} nth={i + 1} cheapest={cheapest!} {...props} />
+      ))}
+    </>
+  );
+}
+
+function Order({
+  one,
+  nth,
+  cheapest,
+  job,
+  seen,
+  pictures,
+  locale,
+}: BoardProps & { one: ComparedOrder; nth: number; cheapest: ComparedOrder }) {
+  const live = useLive();
+  const send = useSent();
+  const [refused, setRefused] = useState<string | null>(null);
+  const take = async () =>
+    setRefused(await send({ kind: 'job', job, seen, set: { colourOrder: one.order } }));
+  const nameOf = (key: string) => pictures.shapes[key]?.name ?? key;
+  const title = one.passes.map((pass) => nameOf(pass.colour)).join(', then ');
+  const more = one.costMinor - cheapest.costMinor;
+  const sum = (value: (pass: OrderPass) => number) =>
+    one.passes.reduce((total, pass) => total + value(pass), 0);
+  return (
+    <article aria-label={`Order ${nth}`} className="border-t border-line py-3">
+      <div className="flex items-baseline gap-3">
+        <h3 className="font-semibold">
+          {nth}. {title}
+        </h3>
+        <span className="ml-auto">
+          {one.isNow ? (
+            <span className="text-quiet">stands now</span>
+          ) : (
+            <Button disabled={!live} onClick={() => void take()}>
+              Take this order
+            </Button>
+          )}
+        </span>
+      </div>
+      {refused && (
+        <p role="alert" className="text-small text-stop">
+          {refused}
+        </p>
+      )}
+      <p className="text-quiet tabular-nums">
+        {amount(
+          sum((pass) => pass.tapeM),
+          'm',
+        )}{' '}
+        of tape, {area(sum((pass) => pass.coverM2))} covered, {hours(sum((pass) => pass.maskMin))} h of
+        masking, {hours(sum((pass) => pass.gunMin))} h of the gun, {span(sum((pass) => pass.waitMin))} waited
+        for films, ridge {micrometres(one.ridgeUm)};{' '}
+        {more < 1 ? 'the cheapest' : `${money(more, locale)} more than the cheapest`}. Planned:{' '}
+        {hours(one.figures.labourMin)} h, {money(one.figures.materialsMinor, locale)} materials,{' '}
+        {hours(one.figures.boothMin)} booth hours, ends{' '}
+        {one.figures.finishDate === null ? 'on no day yet' : date(one.figures.finishDate)}
+        {one.figures.lateDays > 0 ? `, ${counted(one.figures.lateDays, 'day')} late` : ''}.
+      </p>
+      <ol className="flex flex-wrap gap-3 pt-2">
+        {one.passes.map((pass, i) => (
+          <li key={pass.colour} className="w-56">
+            <Frame pass={pass} pictures={pictures} />
+            <p className="pt-1">
+              <span className="font-semibold">
+                {i + 1}. {nameOf(pass.colour)}
+              </span>{' '}
+              {frameText(pass, nameOf)}
+            </p>
+          </li>
+        ))}
+      </ol>
+    </article>
+  );
+}
+
+/** One pass drawn small: what is sprayed in its colour, what is covered hatched, the rest left pale. */
+function Frame({ pass, pictures }: { pass: OrderPass; pictures: BoardPictures }) {
+  const masked = new Set(pass.masked.map((one) => one.colour));
+  const sprayed = pictures.shapes[pass.colour];
+  return (
+    <svg
+      viewBox={pictures.viewBox}
+      className="w-full border border-line"
+      role="img"
+      aria-label="What is open and covered"
+    >
+      {Object.entries(pictures.shapes).map(([key, shape]) => {
+        const isSprayed = key === pass.colour || pass.over.includes(key);
+        const fill = isSprayed
+          ? (sprayed?.hex ?? '#888888')
+          : masked.has(key)
+            ? 'url(#texture-masked)'
+            : 'var(--raised)';
+        return <path key={key} d={shape.d} fill={fill} stroke="var(--ink)" strokeWidth="0.4" />;
+      })}
+    </svg>
+  );
+}
+
+/** What is done in a frame, and what is waited for before the next. */
+function frameText(pass: OrderPass, nameOf: (key: string) => string): string {
+  const masks = pass.masked.map(({ colour, way }) =>
+    way === 'own-tape' ? `${nameOf(colour)} under tape of its own width` : `${nameOf(colour)} covered`,
+  );
+  return [
+    `${counted(pass.coats, 'coat')}${pass.ground ? ' over a ground coat in the shade of the sealer' : ''}`,
+    ...(pass.over.length > 0
+      ? [`sprayed over ${pass.over.map(nameOf).join(', ')}, which hide it later`]
+      : []),
+    ...masks,
+    ...(pass.tapeM > 0 ? [`${amount(pass.tapeM, 'm')} of line`] : []),
+    ...(pass.locked ? ['then inter-coat clear, since tape stands on it'] : []),
+    ...(pass.waitMin > 0 ? [`${span(pass.waitMin)} until it takes tape`] : []),
+  ].join('; ');
+}
