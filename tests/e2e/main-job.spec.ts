@@ -68,7 +68,12 @@ test('a second editor is told and nothing is overwritten', async ({ page, contex
   await page.goto('/jobs/P-015/scheme');
   const other = await context.newPage();
   await other.goto('/jobs/P-015/scheme');
-  const name = (one: Page) => one.getByLabel('Name of the colour of Bottom');
+  for (const one of [page, other]) await one.getByRole('button', { name: 'Colours', exact: true }).click();
+  const name = (one: Page) =>
+    one
+      .getByRole('row')
+      .filter({ hasText: 'Bottom' })
+      .getByLabel(/^Name of /);
   await name(page).fill('First Brown');
   await name(page).press('Enter');
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
@@ -76,6 +81,7 @@ test('a second editor is told and nothing is overwritten', async ({ page, contex
   await name(other).press('Enter');
   await expect(other.getByRole('alert').filter({ hasText: 'somebody changed this' })).toBeVisible();
   await page.reload();
+  await page.getByRole('button', { name: 'Colours', exact: true }).click();
   await expect(name(page)).toHaveValue('First Brown');
 });
 

@@ -111,6 +111,84 @@ describe('edit', () => {
     expect([none.status, none.body.faults[0].place]).toEqual([422, 'job']);
   });
 
+  describe('constructions of the scheme', () => {
+    const line = { datum: 'base', panel: '', fairing: 'straight', stations: [{ atMm: 0, mm: 900 }] };
+    const band = {
+      kind: 'band',
+      line,
+      widths: [{ atMm: 0, mm: 120 }],
+      lies: 'centred',
+      fromMm: null,
+      toMm: null,
+      ends: 'square',
+      outline: null,
+    };
+    const added = (item: object) => ({
+      kind: 'add-item',
+      job: 'P-014',
+      list: 'constructions',
+      item: { name: 'Band', colour: 'c.pale-barley', strip: 'both', place: 1, shape: band, ...item },
+    });
+
+    test.each<[string, object, string]>([
+      ['a colour that is none', { colour: 'c.none' }, 'item.colour'],
+      ['a side that the body does not have', { strip: 'keel' }, 'item.strip'],
+      [
+        'a band over the roof of the side',
+        { shape: { ...band, line: { ...line, stations: [{ atMm: 0, mm: 9000 }] } } },
+        'item.shape.line',
+      ],
+      ['no width', { shape: { ...band, widths: [{ atMm: 0, mm: 0 }] } }, 'item.shape.widths[0].mm'],
+      [
+        'a negative taper',
+        {
+          shape: {
+            ...band,
+            widths: [
+              { atMm: 0, mm: 50 },
+              { atMm: 900, mm: -5 },
+            ],
+          },
+        },
+        'item.shape.widths[1].mm',
+      ],
+      [
+        'five hundred stripes',
+        { shape: { kind: 'stripes', line, widthsMm: new Array(500).fill(4), gapsMm: [] } },
+        'item.shape.widthsMm',
+      ],
+      [
+        'an end that lies before its beginning',
+        { shape: { ...band, fromMm: 900, toMm: 300 } },
+        'item.shape.toMm',
+      ],
+      [
+        'a panel that is on the other side',
+        { shape: { ...band, line: { ...line, datum: 'panel-upper', panel: 'B1R' } } },
+        'item.shape.line.panel',
+      ],
+      ['a kind that is none', { shape: { kind: 'scroll' } }, 'item.shape.kind'],
+    ])('%s is named by its place', async (_name, item, place) => {
+      const before = await stored('P-014');
+      const { status, body } = await ask(edit, added(item));
+      expect(status).toBe(422);
+      expect(body.faults.map((fault: { place: string }) => fault.place)).toContain(place);
+      expect(await stored('P-014')).toEqual(before);
+    });
+
+    test('a good one is kept, its colour cannot be removed, and undo takes it off again', async () => {
+      expect((await ask(edit, added({ colour: 'c.pale-barley' }))).status).toBe(200);
+      const { job, versions } = await stored('P-014');
+      expect(job.constructions).toMatchObject([{ name: 'Band', shape: band }]);
+      const remove = { kind: 'remove-item', job: 'P-014', list: 'colours', id: 'c.pale-barley' };
+      const { status, body } = await ask(edit, { ...remove, seen: versions['P-014/c.pale-barley'] });
+      expect([status, body.faults[0].place]).toEqual([422, 'id']);
+      expect(body.faults[0].reason).toContain('Roof, Band');
+      expect((await ask(undo, { room: 'P-014' })).status).toBe(200);
+      expect((await stored('P-014')).job.constructions).toEqual([]);
+    });
+  });
+
   test('names of prototypes are ordinary text', async () => {
     for (const name of ['__proto__', 'constructor', 'toString']) {
       expect((await ask(edit, await section({ name }))).status).toBe(200);
