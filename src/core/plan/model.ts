@@ -1,3 +1,4 @@
+import type { SchemeWarning } from './scheme-warnings';
 import type { MovedEntry } from '../log';
 import type { Pass, PassCover, ProgrammeCost } from '../programme';
 import type { ClimateStop, LayerRole, Level, Shelf, StackFault } from '../film';
@@ -29,6 +30,7 @@ export type PlanWarning =
   | StepWarning
   | ({ code: 'over-cap' } & BudgetBreach)
   | ({ code: 'covered-unpainted' } & LateCover)
+  | SchemeWarning
   | { code: 'stack'; section: string; fault: StackFault }
   | ({ code: 'old-tape' } & OldTape)
   | { code: 'late'; days: number }

@@ -9,6 +9,7 @@ import { goHoursOf } from './go-hours';
 import type { Plan, PlanInput, PlannedStep, PlanWarning, PlanWindow, SectionSummary } from './model';
 import { oldTape } from './tape';
 import { placeTaken, workAirC } from './place-taken';
+import { schemeWarnings } from './scheme-warnings';
 import { tradeDates } from './trades';
 import { windowsOf } from './windows';
 import { matchedLog, movedEntries } from '../log';
@@ -126,6 +127,7 @@ function warningsOf(
       ...tape,
     })),
     ...remediesOf(windows, steps, shop.labourRateMinorPerHour),
+    ...schemeWarnings(job, sections, parts),
     ...warnings,
     ...missedPins(steps),
     ...forecastStops(input, network, steps),

@@ -1,5 +1,7 @@
 import { jobFixture } from '../job.fixture';
+import { schemeWarnings } from '../plan/scheme-warnings';
 import {
+  blankSurvey,
   unchosenColour,
   type Construction,
   type ConstructionShape,
@@ -108,6 +110,22 @@ test('two fields that cover a panel leave the larger one as its colour', () => {
   const body = parts.filter((part) => part.key === 'B1L');
   expect(body.map((part) => part.section)).toEqual(['sides~ochre~all~slate', 'sides~ochre~all']);
   expect(parts.some((part) => part.section === 'sides' && part.side === 'left')).toBe(false);
+});
+
+test('what is laid out and cannot be carried out is a warning of the plan', () => {
+  const warned = (job: Job) => {
+    const { parts, sections } = treated(job);
+    return schemeWarnings(job, sections, parts);
+  };
+  const high = withShapes(['ochre', band(9000, 100)]);
+  expect(warned(high)).toEqual([
+    { code: 'scheme-fault', construction: 'N0', fault: 'no-panel', strip: 'left' },
+  ]);
+  const surveyed = [{ ...blankSurvey('B1L'), level: 'Keep' as const }];
+  expect(warned({ ...withShapes(['ochre', band(600, 100)]), surveyed })).toEqual([
+    { code: 'field-on-kept', construction: 'N0', panels: ['B1L'] },
+  ]);
+  expect(warned(withShapes(['ochre', band(600, 100)]))).toEqual([]);
 });
 
 test('a field in the colour of its section, and one on what keeps its paint, change nothing', () => {

@@ -4,7 +4,7 @@ import type { ConstructionKind, ConstructionShape, LaidLine } from '@/core/recor
 import { Button } from '@/ui/button';
 import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
 import type { LayoutProps } from './layout-props';
-import { kindNames } from './scheme-words';
+import { kindNames } from '../words/scheme-words';
 
 /** A shape to start from, at a height where it can be seen. */
 function firstShape(kind: string, heightMm: number): ConstructionShape {

@@ -17,7 +17,7 @@ import { typedFigure } from '@/core/units';
 import { EditChoice, EditText } from '../frame/edit-field';
 import type { ConstructionShown, LayoutProps } from './layout-props';
 import { listFault, listOf, listText, stationsFault, stationsOf, stationsText } from './measures-text';
-import { datumNames } from './scheme-words';
+import { datumNames } from '../words/scheme-words';
 
 interface FieldsProps {
   job: string;

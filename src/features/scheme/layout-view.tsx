@@ -11,7 +11,7 @@ import { FieldFigures } from './field-figures';
 import { LayoutPicture } from './layout-picture';
 import type { ConstructionShown, LayoutProps } from './layout-props';
 import { RemoveConstruction } from './remove-construction';
-import { faultText, kindNames, stripName } from './scheme-words';
+import { faultText, kindNames, stripName } from '../words/scheme-words';
 import { StationTable } from './station-table';
 import { useMoved } from './use-moved';
 

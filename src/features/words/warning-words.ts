@@ -1,3 +1,4 @@
+import { faultText } from './scheme-words';
 import type { PlanWarning } from '@/core/plan';
 import { date, hours, micrometres, moment, money, span, type Locale } from './format';
 import { climateSentence, stackSentence } from './film-words';
@@ -126,6 +127,14 @@ export function warningText(
     case 'lead-dry':
       return stop(
         `${names.section(warning.section)}: lead or chromate was found, and “${names.step(warning.step)}” makes dust of it. Wet or chemical, contained, licensed where the law says.`,
+      );
+    case 'scheme-fault':
+      return stop(
+        `${warning.construction}: ${faultText({ code: warning.fault, strip: warning.strip })} It gets no colour.`,
+      );
+    case 'field-on-kept':
+      return stop(
+        `${warning.construction} lies on ${warning.panels.slice(0, 3).join(', ')}${warning.panels.length > 3 ? ` and ${warning.panels.length - 3} more` : ''}, which keep their paint: nothing is sprayed there. Give them a level, or end it before them.`,
       );
     case 'reference-spot':
       return caution(`${warning.part}: do not strip ${warning.what}.`);

@@ -28,7 +28,7 @@ const sideNames: Record<string, string> = {
 export const stripName = (key: string): string => sideNames[key] ?? `Panel ${key}`;
 
 /** Why a construction covers nothing, or not what was meant. */
-export const faultText = ({ code, strip }: SchemeFault): string => {
+export const faultText = ({ code, strip }: Pick<SchemeFault, 'code' | 'strip'>): string => {
   const on = (sideNames[strip] ?? `panel ${strip}`).toLowerCase();
   switch (code) {
     case 'no-strip':

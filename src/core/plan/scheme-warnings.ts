@@ -1,0 +1,35 @@
+import type { SchemeFault } from '../scheme';
+import type { Job, JobSection } from '../record';
+import { schemeLayout } from '../survey';
+import type { Part } from '../vehicle';
+
+/** What is laid out and cannot be carried out: lines without panels, and fields on panels that keep their paint. */
+export type SchemeWarning =
+  | { code: 'scheme-fault'; construction: string; fault: SchemeFault['code']; strip: string }
+  | { code: 'field-on-kept'; construction: string; panels: string[] };
+
+/** @param parts with the area each is worked in */
+export function schemeWarnings(
+  job: Job,
+  sections: readonly JobSection[],
+  parts: readonly Part[],
+): SchemeWarning[] {
+  if (job.constructions.length === 0) return [];
+  const { faults, pieces } = schemeLayout(job);
+  const nameOf = (id: string) => job.constructions.find((one) => one.id === id)?.name ?? id;
+  const keeps = new Set(sections.flatMap((one) => (one.level === 'Keep' ? [one.key] : [])));
+  const kept = new Set(parts.flatMap((part) => (keeps.has(part.section) ? [part.key] : [])));
+  return [
+    ...faults.map(({ construction, code, strip }): SchemeWarning => ({
+      code: 'scheme-fault',
+      construction: nameOf(construction),
+      fault: code,
+      strip,
+    })),
+    ...job.constructions.flatMap(({ id, name }): SchemeWarning[] => {
+      const own = pieces.filter((piece) => piece.construction === id && kept.has(piece.panel));
+      const panels = [...new Set(own.map((piece) => piece.panel))];
+      return panels.length > 0 ? [{ code: 'field-on-kept', construction: name, panels }] : [];
+    }),
+  ];
+}
