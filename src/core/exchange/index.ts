@@ -6,6 +6,8 @@ export * from './edit-schema';
 export * from './outline-fault';
 export * from './panel-map';
 export * from './readings-csv';
+export * from './mask-map';
+export * from './stations-csv';
 export * from './product-schema';
 export * from './shelf-csv';
 export * from './schedule-problem';

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { CoatingSheet, Product } from '../film';
+import { guard, unguard } from './csv-cells';
 import { csvRows } from './csv-rows';
 import { parseWith, type Fault, type Parsed } from './faults';
 import { completeProduct, productFaults, productSchema } from './product-schema';
@@ -69,12 +70,6 @@ export const sheetFromFile = (known: CoatingSheet, read: CoatingSheet): CoatingS
 });
 
 const mostLines = 5000;
-
-/** Spreadsheets run cells that begin so; an apostrophe keeps them text, and is taken off again on the way in. */
-const risky = /^[=+\-@\t\r]/;
-const guard = (text: string) => (risky.test(text) || text.startsWith("'") ? `'${text}` : text);
-const unguard = (text: string) =>
-  text.startsWith("'") && (risky.test(text.slice(1)) || text.startsWith("''")) ? text.slice(1) : text;
 
 /** Names inside a cell that holds several: what parts them is written as in an address, `%7C` for a bar. */
 const quoted = (name: string) =>

@@ -16,6 +16,8 @@ export interface Strip {
   lengthM: number;
   heightM: number;
   toLayout(point: Point): Point;
+  /** The measures of the strip at a point of the layout. */
+  fromLayout(point: Point): Point;
 }
 
 /** Which way measures run on the layout. */
@@ -62,7 +64,7 @@ export function stripOf(parts: readonly Part[], route: Route, key: string): Stri
     figure: { outline: moved(part.outline), holes: part.holes.map(moved) },
   }));
   const { right, bottom } = boundsOf(panels.flatMap(({ figure }) => figure.outline));
-  return { key, panels, lengthM: right, heightM: bottom, toLayout };
+  return { key, panels, lengthM: right, heightM: bottom, toLayout, fromLayout: toStrip };
 }
 
 /** The strips that a construction lies on: both sides where it is mirrored. */

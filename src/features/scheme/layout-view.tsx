@@ -12,6 +12,7 @@ import { LayoutPicture } from './layout-picture';
 import type { ConstructionShown, LayoutProps } from './layout-props';
 import { RemoveConstruction } from './remove-construction';
 import { faultText, kindNames, stripName } from '../words/scheme-words';
+import { SchemeFiles } from './scheme-files';
 import { StationTable } from './station-table';
 import { useMoved } from './use-moved';
 
@@ -88,9 +89,14 @@ export function LayoutView(props: LayoutProps) {
             </Part>
           </>
         ) : (
-          <Part title="Areas and edges">
-            <FieldFigures layout={layout} colours={colours} />
-          </Part>
+          <>
+            <Part title="Areas and edges">
+              <FieldFigures layout={layout} colours={colours} />
+            </Part>
+            <Part title="To lay out by">
+              <SchemeFiles job={job} strips={strips} />
+            </Part>
+          </>
         )}
       </InspectorPanel>
     </div>
