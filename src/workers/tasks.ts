@@ -15,6 +15,7 @@ import type { Pace, ShopForecast } from '../core/forecast';
 import type { AuditInput, Plan, PlanInput } from '../core/plan';
 import type { Gauge, OwnPart } from '../core/record';
 import type { ScheduleProblem } from '../core/schedule';
+import type { OrderLocks } from '../core/scheme';
 import type { Closure } from '../core/shop';
 import type { LocalDate } from '../core/units';
 import type { Picture } from './picture';
@@ -47,7 +48,7 @@ export type ComparisonTask =
   | { kind: 'give-up'; given: Situation }
   | { kind: 'audit'; plan: Plan; given: AuditInput }
   | { kind: 'calendar-problem'; given: Situation }
-  | { kind: 'colour-orders'; given: Situation }
+  | { kind: 'colour-orders'; given: Situation; fixed: OrderLocks }
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
 

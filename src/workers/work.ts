@@ -57,7 +57,7 @@ export function work(task: WorkerTask): unknown {
     case 'calendar-problem':
       return calendarProblem(task.given);
     case 'colour-orders':
-      return colourOrders(inputOf(task.given));
+      return colourOrders(inputOf(task.given), task.fixed);
     case 'compare-changes':
       return compare(task);
     case 'together':

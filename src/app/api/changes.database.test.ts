@@ -6,6 +6,9 @@ import { currentPlan } from '@/server/services/plans';
 import { GET as calendar } from './calendars/[kind]/[id]/route';
 import { POST as changes } from './jobs/[job]/changes/route';
 import { GET as giveUp } from './jobs/[job]/give-up/route';
+import { GET as maskMap } from './jobs/[job]/mask-map/route';
+import { GET as orders } from './jobs/[job]/orders/route';
+import { GET as stations } from './jobs/[job]/stations/route';
 
 beforeAll(async () => {
   await emptyDatabase();
@@ -67,6 +70,47 @@ describe('what to give up', () => {
     const isOver = plan.lateDays > 0 || plan.warnings.some((one) => one.code === 'over-cap');
     expect(body.status).toBe(isOver ? 'over' : 'kept');
     expect((await ask('P-999')).status).toBe(404);
+  });
+});
+
+describe('orders of the colours', () => {
+  const ask = async (job: string, query = '') => {
+    const request = new NextRequest(`http://127.0.0.1/api?${query}`);
+    const answer = await orders(request, { params: Promise.resolve({ job }) });
+    return { status: answer.status, body: await answer.json() };
+  };
+
+  test('the coach’s are searched and planned; what is fixed first comes first', async () => {
+    const { status, body } = await ask('P-014');
+    expect(status).toBe(200);
+    const [own] = body.bodies;
+    expect([own.body, own.exact]).toEqual(['body', true]);
+    // The roof stands first now, whichever way it is masked.
+    for (const one of own.orders) expect(one.isNow).toBe(one.order[0] === 'roof');
+    const firsts = (orders: { order: string[] }[]) => new Set(orders.map((one) => one.order[0]));
+    expect(firsts(own.orders)).toEqual(new Set(['roof', 'sides']));
+    const fixed = await ask('P-014', 'first=sides');
+    expect(firsts(fixed.body.bodies[0].orders)).toEqual(new Set(['sides']));
+  });
+
+  test('one colour cannot be first and last; a job that is none is 404', async () => {
+    const both = await ask('P-014', 'first=sides&last=sides');
+    expect([both.status, both.body.faults[0].place]).toEqual([422, 'last']);
+    expect((await ask('P-999')).status).toBe(404);
+  });
+});
+
+describe('files of the scheme', () => {
+  const given = (job: string) => ({ params: Promise.resolve({ job }) });
+
+  test('a mask map by its strip and the stations; a strip that is none is 404', async () => {
+    const map = await maskMap(new NextRequest('http://127.0.0.1/api?strip=right'), given('P-014'));
+    expect(map.headers.get('content-type')).toBe('image/svg+xml; charset=utf-8');
+    expect(await map.text()).toContain('id="B4R"');
+    const none = await maskMap(new NextRequest('http://127.0.0.1/api?strip=keel'), given('P-014'));
+    expect(none.status).toBe(404);
+    const table = await stations(new NextRequest('http://127.0.0.1/api'), given('P-014'));
+    expect(await table.text()).toMatch(/^construction,lies_on,at_mm,/);
   });
 });
 

@@ -1,5 +1,5 @@
 import { planJob, type PlanInput } from '../plan';
-import { mostSearched, searchOrder, type OrderPlan } from '../scheme';
+import { mostSearched, searchOrder, type OrderLocks, type OrderPlan, type OrderProblem } from '../scheme';
 import { figuresOf, type PlanFigures } from './figures';
 import { bodyOrders } from './order-problem';
 
@@ -25,8 +25,11 @@ export interface ColourOrders {
   tooMany: { body: string; colours: number }[];
 }
 
-/** The best orders of the colours of each body, each planned by the real calendar. */
-export function colourOrders(input: PlanInput): ColourOrders {
+/**
+ * The best orders of the colours of each body, each planned by the real calendar.
+ * @param fixed what the manager wants first or last, on the body that has it
+ */
+export function colourOrders(input: PlanInput, fixed: OrderLocks = noLocks): ColourOrders {
   const plan = planJob(input);
   const { job, shop, shelf } = input;
   const all = plan.programme.passes.filter((pass) => pass.role === 'colour').map((pass) => pass.scope);
@@ -36,7 +39,7 @@ export function colourOrders(input: PlanInput): ColourOrders {
       found.tooMany.push({ body, colours: passes.length });
       continue;
     }
-    const result = searchOrder(problem);
+    const result = searchOrder({ ...problem, locks: locksOn(problem, fixed) });
     if (!result) continue;
     const now = passes.map((pass) => pass.scope);
     const orders = result.plans.map((one): ComparedOrder => {
@@ -48,6 +51,14 @@ export function colourOrders(input: PlanInput): ColourOrders {
     found.bodies.push({ body, orders, boundMinor: result.boundMinor, exact: result.exact });
   }
   return found;
+}
+
+const noLocks: OrderLocks = { first: null, last: null };
+
+/** What is fixed of the colours of one body; those of another body hold nothing here. */
+function locksOn({ colours }: OrderProblem, { first, last }: OrderLocks): OrderLocks {
+  const here = (key: string | null) => (colours.some((one) => one.key === key) ? key : null);
+  return { first: here(first), last: here(last) };
 }
 
 /** A list in which some stand in another order; the others keep their places. */

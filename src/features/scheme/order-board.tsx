@@ -23,8 +23,11 @@ interface BoardProps {
 /** The best orders of colours and masks as storyboards, asked for and compared by the real calendar. */
 export function OrderBoard(props: BoardProps) {
   const [asked, setAsked] = useState(false);
+  const [first, setFirst] = useState('');
+  const [last, setLast] = useState('');
   const { job, pictures } = props;
-  const path = `/api/jobs/${encodeURIComponent(job)}/orders`;
+  const fixed = new URLSearchParams({ first, last });
+  const path = `/api/jobs/${encodeURIComponent(job)}/orders?${fixed.toString()}`;
   const answer = useAnswer<ColourOrders>(path, [pictures.planHash], asked);
   return (
     <section aria-label="Orders compared" className="pt-4">
@@ -33,6 +36,8 @@ export function OrderBoard(props: BoardProps) {
         <Button disabled={answer.isFetching} onClick={() => setAsked(true)}>
           {answer.isFetching ? 'Searching and planning …' : 'Search the order of colours and masks'}
         </Button>
+        <Fixed label="First" value={first} onPick={setFirst} pictures={pictures} />
+        <Fixed label="Last" value={last} onPick={setLast} pictures={pictures} />
       </div>
       {answer.error && <Notice grade="stop">{refusalOf(answer.error)}</Notice>}
       {answer.data?.tooMany.map(({ body, colours }) => (
@@ -47,6 +52,33 @@ export function OrderBoard(props: BoardProps) {
         <Body key={body.body} body={body} {...props} />
       ))}
     </section>
+  );
+}
+
+/** A colour that has to come first, or last, on its body. */
+function Fixed({
+  label,
+  value,
+  onPick,
+  pictures,
+}: {
+  label: string;
+  value: string;
+  onPick(key: string): void;
+  pictures: BoardPictures;
+}) {
+  return (
+    <label className="flex items-baseline gap-1 text-quiet">
+      {label}
+      <select value={value} className="w-36" onChange={(event) => onPick(event.target.value)}>
+        <option value="">any</option>
+        {Object.entries(pictures.shapes).map(([key, { name }]) => (
+          <option key={key} value={key}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

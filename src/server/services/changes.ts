@@ -1,5 +1,6 @@
 import type { Change, ColourOrders, GiveUps, Situation } from '../../core/changes';
 import type { ScheduleProblem } from '../../core/schedule';
+import type { OrderLocks } from '../../core/scheme';
 import type { Compared } from '../../workers/tasks';
 import { inThread } from '../workers/pool';
 import { currentMinute } from './clock';
@@ -37,9 +38,9 @@ export async function giveUpsOf(number: string): Promise<GiveUpAnswer> {
 }
 
 /** The best orders of the colours of each body, each with its plan; null where there is no such job. */
-export async function ordersOf(number: string): Promise<ColourOrders | null> {
+export async function ordersOf(number: string, fixed: OrderLocks): Promise<ColourOrders | null> {
   const given = await situationOf(number);
-  return given && inThread({ kind: 'colour-orders', given });
+  return given && inThread({ kind: 'colour-orders', given, fixed });
 }
 
 /** The scheduling problem of a job as it stands, remedies and true waits in it; null where there is no such job. */

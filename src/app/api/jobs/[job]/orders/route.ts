@@ -1,15 +1,34 @@
-import { guarded } from '../../../guarded';
+import Joi from 'joi';
+import { field, parseWith } from '@/core/exchange';
+import type { OrderLocks } from '@/core/scheme';
 import { ordersOf } from '@/server/services/changes';
+import { guarded } from '../../../guarded';
 import { faultsAnswer } from '../../../json-body';
 
 interface Given {
   params: Promise<{ job: string }>;
 }
 
+const schema = Joi.object<OrderLocks>({
+  first: field.key().allow(null).required(),
+  last: field
+    .key()
+    .allow(null)
+    .required()
+    .when('first', { is: Joi.string(), then: Joi.invalid(Joi.ref('first')) })
+    .messages({ 'any.invalid': 'the same colour cannot be first and last' }),
+});
+
 /** The best orders of the colours of each body with their masks, each planned by the real calendar. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>(async (request, { params }) => {
   const { job } = await params;
-  const answer = await ordersOf(job);
+  const { searchParams } = new URL(request.url);
+  const fixed = parseWith(schema, {
+    first: searchParams.get('first') || null,
+    last: searchParams.get('last') || null,
+  });
+  if (fixed.status === 'faulty') return faultsAnswer(fixed.faults);
+  const answer = await ordersOf(job, fixed.value);
   return answer === null
     ? faultsAnswer([{ place: 'job', reason: `there is no job ${job.slice(0, 40)}` }], 404)
     : Response.json(answer);
