@@ -5,6 +5,7 @@ export * from './job-bundle';
 export * from './edit-schema';
 export * from './outline-fault';
 export * from './panel-map';
+export * from './colour-faults';
 export * from './readings-csv';
 export * from './mask-map';
 export * from './stations-csv';

@@ -195,6 +195,11 @@ const cases: [string, (raw: Raw) => void, string][] = [
   ],
   ['an order that names a step twice', (raw) => (raw.job.placingOrder = ['a', 'a']), 'job.placingOrder[1]'],
   [
+    'a coat system of a colour’s own',
+    (raw) => (raw.job.colours[0]!.system = 'single-stage'),
+    'job.colours[0].system',
+  ],
+  [
     'a colour that the job does not have',
     (raw) => (raw.job.sections[0]!.colour = 'none'),
     'job.sections[0].colour',

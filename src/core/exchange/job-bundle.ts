@@ -22,6 +22,7 @@ import { jobListNames, type Job } from '../record';
 import type { Shop } from '../shop';
 import type { Operation } from '../steps';
 import { bundleShop } from './bundle-shop-schema';
+import { colourFaults } from './colour-faults';
 import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import { horizonFaults } from './horizon';
@@ -147,6 +148,7 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
     if (!one.colours.some((each) => each.id === colour))
       add(`job.sections[${i}].colour`, `there is no colour ${colour} in this job`);
   });
+  one.colours.forEach((colour, i) => faults.push(...colourFaults(colour, `job.colours[${i}]`)));
   one.log.forEach((entry, i) => faults.push(...entryFaults(entry, `job.log[${i}]`)));
   one.sections.forEach((section, i) => faults.push(...wayFaults(section, place, `job.sections[${i}]`)));
   place.shifts.forEach((shift, i) => {

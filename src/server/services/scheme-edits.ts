@@ -5,7 +5,7 @@ import type { Construction, Job } from '../../core/record';
 export const mostColours = 24;
 
 /** A fault for a colour that the job does not have. */
-export const colourFaults = ({ colours }: Job, key: string | undefined, place: string): Fault[] =>
+export const unknownColourFaults = ({ colours }: Job, key: string | undefined, place: string): Fault[] =>
   key === undefined || colours.some((one) => one.id === key)
     ? []
     : [{ place, reason: `there is no colour ${key} in this job` }];

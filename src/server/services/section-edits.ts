@@ -14,7 +14,7 @@ import {
   type JobMakers,
   type Made,
 } from './edit-makers';
-import { colourFaults } from './scheme-edits';
+import { unknownColourFaults } from './scheme-edits';
 import { setSurvey, some } from './survey-edits';
 
 /** Edits of the sections of a job: their choices, a new one split off, two joined. */
@@ -22,7 +22,7 @@ export const sectionMakers: JobMakers<'section' | 'add-section' | 'remove-sectio
   section: (edit, { stored }) => {
     const section = stored.job.sections.find((one) => one.key === edit.section);
     if (!section) return noSection('section', edit.section, edit.job);
-    const faults = colourFaults(stored.job, edit.set.colour, 'set.colour');
+    const faults = unknownColourFaults(stored.job, edit.set.colour, 'set.colour');
     if (faults.length > 0) return { faults };
     return made(
       `${section.name}: ${touched(edit.set)}`,

@@ -1,4 +1,4 @@
-import { outlineFaults, type Fault } from '../../core/exchange';
+import { colourFaults, outlineFaults, type Fault } from '../../core/exchange';
 import {
   blankSurvey,
   type AddItem,
@@ -69,13 +69,16 @@ export const surveyMakers: JobMakers<
   'add-item': (edit, { stored, newId }) => {
     const faults = [
       ...placeFaults(edit.item, stored),
-      ...(edit.list === 'colours' ? tooManyFaults(stored.job) : []),
+      ...(edit.list === 'colours' ? [...tooManyFaults(stored.job), ...colourFaults(edit.item, 'item')] : []),
     ];
     if (faults.length > 0) return { faults };
     return made(`added to ${edit.list}`, itemInsert(edit.job, newId(), edit));
   },
   'set-item': (edit, { stored }) => {
-    const faults = placeFaults(edit.set, stored, 'set');
+    const faults = [
+      ...placeFaults(edit.set, stored, 'set'),
+      ...(edit.list === 'colours' ? colourFaults(edit.set, 'set') : []),
+    ];
     if (faults.length > 0) return { faults };
     return made(`${edit.list}: ${touched(edit.set)}`, itemUpdate(edit));
   },
