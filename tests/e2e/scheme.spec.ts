@@ -27,8 +27,7 @@ test('a tapering band is laid out by keyboard; steps, tape and days follow; orde
   await page.goto('/jobs/P-014/scheme');
   await page.getByLabel('Name of what is laid out').fill('Waist band');
   await page.getByLabel('In colour').selectOption({ label: 'Pale Barley' });
-  await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Lay out' }).click();
+  await page.getByRole('button', { name: 'Lay out' }).press('Enter');
   const own = page.getByRole('button', { name: /^Waist band/ });
   await own.click();
   try {
