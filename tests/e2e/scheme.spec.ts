@@ -61,6 +61,7 @@ test('a tapering band is laid out by keyboard; steps, tape and days follow; orde
     await page.getByRole('button', { name: 'Remove Waist band' }).click();
     await expect(page.getByText(/Nothing is laid out yet/)).toBeVisible();
     await page.getByRole('button', { name: 'Order', exact: true }).click();
+    await expect(page.getByRole('table', { name: 'Passes' })).toBeVisible();
     const back = page.getByRole('button', { name: 'Back to the trade’s order' });
     if (await back.isVisible()) await back.click();
     await expect(back).toBeHidden();

@@ -196,7 +196,7 @@ const cases: [string, (raw: Raw) => void, string][] = [
   ['an order that names a step twice', (raw) => (raw.job.placingOrder = ['a', 'a']), 'job.placingOrder[1]'],
   [
     'a coat system of a colour’s own',
-    (raw) => (raw.job.colours[0]!.system = 'single-stage'),
+    (raw) => (raw.job.colours = [{ ...unchosenColour, system: 'single-stage' }]),
     'job.colours[0].system',
   ],
   [

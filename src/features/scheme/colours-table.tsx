@@ -41,7 +41,7 @@ export function ColoursTable({ job, colours }: { job: string; colours: ColourSho
           'Name',
           'Finish',
           'Code or recipe',
-          'Again',
+          'Repeatable',
           'Goes on',
           { text: 'Area', right: true },
           '',
@@ -88,13 +88,13 @@ function ColourRow({ job, colour }: { job: string; colour: ColourShown }) {
       <ChoiceCell
         row={row}
         field="repeatability"
-        label="Again"
+        label="Repeatable"
         value={colour.repeatability}
         choices={repeatabilities}
         width="w-24"
       />
       <td className="py-1 pr-2 text-quiet">{colour.usedBy.join(', ') || 'nothing yet'}</td>
-      <td className="py-1 pr-2 text-right tabular-nums">{area(colour.areaM2)}</td>
+      <td className="py-1 pr-2 text-right whitespace-nowrap tabular-nums">{area(colour.areaM2)}</td>
       {colour.usedBy.length === 0 ? <RemoveCell row={row} /> : <td />}
     </tr>
   );

@@ -5,17 +5,22 @@ import type { Product } from '@/core/film';
 import type { ColourShown } from './colours-table';
 import { filmsWords, orderWords, passWords } from '../words/pass-words';
 
-/** The colours of a job with what gets each, by the sections. */
+/** The colours of a job with what gets each: sections, and what is laid out; areas as they are planned. */
 export function coloursShown(job: Job, plan: Plan, versions: Record<string, number>): ColourShown[] {
-  const areaOf = (section: string) =>
-    plan.sections.flatMap((one) => (one.base === section ? [one.outsideM2] : [])).reduce((a, b) => a + b, 0);
   return job.colours.map((colour) => {
-    const own = job.sections.filter((section) => section.colour === colour.id);
+    const isOf = (one: { colour: string }) => one.colour === colour.id;
+    const outlined = job.constructions.filter(
+      ({ shape }) => shape.kind === 'band' && shape.outline?.colour === colour.id,
+    );
     return {
       ...colour,
       seen: versions[`${job.number}/${colour.id}`]!,
-      usedBy: own.map((section) => section.name),
-      areaM2: own.reduce((sum, section) => sum + areaOf(section.key), 0),
+      usedBy: [
+        ...job.sections.filter(isOf).map((section) => section.name),
+        ...job.constructions.filter(isOf).map((one) => one.name),
+        ...outlined.map((one) => `outline of ${one.name}`),
+      ],
+      areaM2: plan.sections.filter(isOf).reduce((sum, one) => sum + one.outsideM2, 0),
     };
   });
 }
