@@ -5,6 +5,7 @@ import {
   intersectionOf,
   type Bounds,
   type Figure,
+  type Point,
   type Ring,
 } from '../geometry';
 import type { Region } from './region';
@@ -39,7 +40,9 @@ export function cutPanel(
   let rest: Figure[] = [figure];
   const cuts: Cut[] = [];
   for (const region of [...regions].reverse()) {
-    const near = region.rings.filter((ring) => meets(boundsOf(ring), bounds));
+    const near = region.rings
+      .filter((ring) => meets(boundsOf(ring), bounds))
+      .map((ring) => between(ring, bounds.left - besideM, bounds.right + besideM));
     if (near.length === 0) continue;
     const figures = rest.flatMap((one) =>
       near.flatMap((ring) => intersectionOf(one, { outline: [...ring] })),
@@ -50,6 +53,38 @@ export function cutPanel(
     cuts.push({ region, figures, flatM2 });
   }
   return { cuts: cuts.reverse(), rest };
+}
+
+/** What is cut off beside a panel lies this far from it, m. */
+const besideM = 0.02;
+
+/**
+ * The part of a ring between two places along the strip: a faired band has a thousand points, a panel meets few of them.
+ * Cut by two lines square to the strip (Sutherland and Hodgman); pieces that it joins run along these lines, beside the
+ * panel.
+ */
+function between(ring: Ring, from: number, to: number): Ring {
+  const known = pieces.get(ring) ?? new Map<string, Ring>();
+  pieces.set(ring, known);
+  const key = `${from} ${to}`;
+  const piece = known.get(key) ?? beyond(beyond(ring, from, 1), to, -1);
+  known.set(key, piece);
+  return piece;
+}
+/** Panels above each other meet the same piece of a ring. */
+const pieces = new WeakMap<Ring, Map<string, Ring>>();
+
+/** What of a ring lies on one side of a place. */
+function beyond(ring: Ring, place: number, sense: 1 | -1): Ring {
+  const isIn = ([u]: Point) => (u - place) * sense >= 0;
+  if (ring.every(isIn)) return ring;
+  return ring.flatMap((point, i): Point[] => {
+    const before = ring.at(i - 1)!;
+    if (isIn(point) === isIn(before)) return isIn(point) ? [point] : [];
+    const share = (place - before[0]) / (point[0] - before[0]);
+    const met: Point = [place, before[1] + (point[1] - before[1]) * share];
+    return isIn(point) ? [met, point] : [met];
+  });
 }
 
 const outlined = (ring: Ring) => ({ outline: ring });

@@ -78,11 +78,15 @@ const isFirst = (areas: readonly Area[], field: string | null, other: string | n
 function splitAt({ from, to, bend }: Piece, corners: readonly Point[]): Piece[] {
   const [du, dv] = [to[0] - from[0], to[1] - from[1]];
   const length = Math.hypot(du, dv);
-  const on = corners.flatMap(([u, v]) => {
+  const [left, right] = [Math.min(from[0], to[0]) - besideM, Math.max(from[0], to[0]) + besideM];
+  const [low, high] = [Math.min(from[1], to[1]) - besideM, Math.max(from[1], to[1]) + besideM];
+  const on: number[] = [];
+  for (const [u, v] of corners) {
+    if (u < left || u > right || v < low || v > high) continue;
     const along = ((u - from[0]) * du + (v - from[1]) * dv) / length;
     const aside = Math.abs((u - from[0]) * dv - (v - from[1]) * du) / length;
-    return aside < besideM && along > besideM && along < length - besideM ? [along / length] : [];
-  });
+    if (aside < besideM && along > besideM && along < length - besideM) on.push(along / length);
+  }
   if (on.length === 0) return [{ from, to, bend }];
   const shares = [0, ...on.sort((a, b) => a - b), 1];
   const at = (share: number): Point => [from[0] + du * share, from[1] + dv * share];
