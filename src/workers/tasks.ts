@@ -13,7 +13,7 @@ import type { FileReading, Parsed } from '../core/exchange';
 import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
 import type { AuditInput, Plan, PlanInput } from '../core/plan';
-import type { Gauge, OwnPart } from '../core/record';
+import type { Gauge, Job, OwnPart } from '../core/record';
 import type { ScheduleProblem } from '../core/schedule';
 import type { OrderLocks } from '../core/scheme';
 import type { Closure } from '../core/shop';
@@ -48,6 +48,7 @@ export type ComparisonTask =
   | { kind: 'give-up'; given: Situation }
   | { kind: 'audit'; plan: Plan; given: AuditInput }
   | { kind: 'calendar-problem'; given: Situation }
+  | { kind: 'scheme-file'; job: Job; file: { of: 'stations' } | { of: 'mask-map'; strip: string } }
   | { kind: 'colour-orders'; given: Situation; fixed: OrderLocks }
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
@@ -74,6 +75,7 @@ export interface WorkerAnswers {
   'give-up': GiveUps | null;
   audit: AuditReport;
   'calendar-problem': ScheduleProblem;
+  'scheme-file': string | null;
   'colour-orders': ColourOrders;
   'compare-changes': Compared;
   together: { best: Together | null; plans: number };

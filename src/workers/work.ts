@@ -15,6 +15,7 @@ import { problemOf } from '../core/plan/calendar';
 import { placeNetwork } from '../core/plan/placed-network';
 import { auditPlanOf, planJob, tellPlan } from '../core/plan';
 import { readPicture } from './picture';
+import { schemeFile } from './scheme-file';
 import type { AnswerTo, Compared, WorkerTask } from './tasks';
 
 /** How long it looks for a better order of jobs. */
@@ -56,6 +57,8 @@ export function work(task: WorkerTask): unknown {
       return auditPlan(auditPlanOf(task.plan, task.given));
     case 'calendar-problem':
       return calendarProblem(task.given);
+    case 'scheme-file':
+      return schemeFile(task.job, task.file);
     case 'colour-orders':
       return colourOrders(inputOf(task.given), task.fixed);
     case 'compare-changes':

@@ -34,7 +34,13 @@ export function colourOrders(input: PlanInput, fixed: OrderLocks = noLocks): Col
   const { job, shop, shelf } = input;
   const all = plan.programme.passes.filter((pass) => pass.role === 'colour').map((pass) => pass.scope);
   const found: ColourOrders = { bodies: [], tooMany: [] };
-  for (const { body, passes, problem } of bodyOrders({ job, plan, shop, shelf })) {
+  for (const { body, passes, problem } of bodyOrders({
+    job,
+    plan,
+    shop,
+    shelf,
+    operations: input.operations ?? [],
+  })) {
     if (passes.length > mostSearched) {
       found.tooMany.push({ body, colours: passes.length });
       continue;
@@ -42,11 +48,16 @@ export function colourOrders(input: PlanInput, fixed: OrderLocks = noLocks): Col
     const result = searchOrder({ ...problem, locks: locksOn(problem, fixed) });
     if (!result) continue;
     const now = passes.map((pass) => pass.scope);
+    // Orders that differ by their masks alone come to the same plan.
+    const planned = new Map<string, PlanFigures>();
     const orders = result.plans.map((one): ComparedOrder => {
       const own = one.passes.map((pass) => pass.colour);
       const order = replaced(all, own);
-      const figures = figuresOf(planJob({ ...input, job: { ...job, colourOrder: order } }));
-      return { ...one, order, figures, isNow: own.join() === now.join() };
+      const key = own.join();
+      const figures =
+        planned.get(key) ?? figuresOf(planJob({ ...input, job: { ...job, colourOrder: order } }));
+      planned.set(key, figures);
+      return { ...one, order, figures, isNow: key === now.join() };
     });
     found.bodies.push({ body, orders, boundMinor: result.boundMinor, exact: result.exact });
   }

@@ -9,6 +9,7 @@ import {
   type OrderProblem,
 } from '../scheme';
 import type { Shop } from '../shop';
+import { catalogueWith, type Operation } from '../steps';
 import { unitPriceMinor } from '../stores';
 import type { Part } from '../vehicle';
 
@@ -24,11 +25,14 @@ interface Given {
   plan: Plan;
   shop: Shop;
   shelf: Shelf;
+  operations: readonly Operation[];
 }
 
 const colourRoles: ReadonlySet<string> = new Set(['ground', 'colour', 'candy', 'flake', 'topcoat']);
-/** Minutes of a person by the metre and square metre, as the catalogue has them for fine line and cover. */
-const work = { tapeMinPerM: 1.5, pullMinPerM: 0.5, coverMinPerM2: 3, coatMinPerM2: 2.5 };
+/** Minutes of a person by the square metre: cover of film or paper, and a coat of colour. */
+const work = { coverMinPerM2: 3, coatMinPerM2: 2.5 };
+/** What a litre of ready mix covers once, m²: of inter-coat clear and of sealer. */
+const coverageM2PerL = 10;
 /** A standing body counts this share of what the booth does. */
 const waitShare = 0.25;
 /** No more film than this is buried beneath a colour, µm. */
@@ -161,17 +165,19 @@ const priceOf = (shelf: Shelf, code: string): number => {
   return product ? unitPriceMinor(product) : 0;
 };
 
-function pricesOf({ shop, shelf }: Given): OrderPrices {
+function pricesOf({ shop, shelf, operations }: Given): OrderPrices {
+  const entries = catalogueWith(operations);
+  const rateOf = (code: string) => entries.get(code)?.rate ?? 0;
   const labour = shop.labourRateMinorPerHour / 60;
   const booth = shop.boothRateMinorPerHour / 60;
-  const coat = (code: string) => priceOf(shelf, code) / 10;
+  const coat = (code: string) => priceOf(shelf, code) / coverageM2PerL;
   return {
     labourMinorPerMin: labour,
     boothMinorPerMin: booth,
     waitMinorPerMin: booth * waitShare,
     tapeMinorPerM: priceOf(shelf, 'fine-line') + priceOf(shelf, 'paper-tape'),
-    tapeMinPerM: work.tapeMinPerM,
-    pullMinPerM: work.pullMinPerM,
+    tapeMinPerM: rateOf('mask-field'),
+    pullMinPerM: rateOf('unmask-field'),
     coverMinorPerM2: priceOf(shelf, 'cover'),
     coverMinPerM2: work.coverMinPerM2,
     lockMinorPerM2: coat('inter-clear'),

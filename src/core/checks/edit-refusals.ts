@@ -6,13 +6,13 @@ import { partsOfJob, proposeJob } from '../survey';
 import { bodyKinds } from '../vehicle';
 import type { Ground } from './ground';
 import { checkEntry, type CheckedEntry } from './log-faults';
-import { schemeFaults, type SchemeEdit } from './scheme-faults';
+import { colourOrderFaults, schemeFaults, type SchemeEdit } from './scheme-faults';
 
 /** Edits that are held against the work itself: the steps are built with them, and what that refuses is not stored. */
 export type CheckedEdit =
   | { edit: Extract<Edit, { kind: 'log' | 'step' }>; job: Job }
   | { edit: Extract<Edit, { kind: 'operation' }>; job: null }
-  | { edit: SchemeEdit; job: Job };
+  | { edit: SchemeEdit | Extract<Edit, { kind: 'job' }>; job: Job };
 
 /**
  * What the work itself says against an edit: an order that goes round in a ring, a person without the skill, something
@@ -30,6 +30,8 @@ export function checkedByWork({ edit, job }: CheckedEdit, ground: Ground): Check
       return checkEntry(edit, job, ground);
     case 'step':
       return only(stepFaults(edit, job, ground));
+    case 'job':
+      return only(colourOrderFaults(edit, job));
     default:
       return only(schemeFaults(edit, job));
   }

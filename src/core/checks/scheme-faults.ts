@@ -1,7 +1,15 @@
 import type { Fault } from '../exchange';
 import { layoutOf, type SchemeFault } from '../scheme';
-import type { AddItem, Construction, Job, SetItem } from '../record';
-import { netOfJob } from '../survey';
+import {
+  colourKeyOf,
+  withJobSchools,
+  type AddItem,
+  type Construction,
+  type Edit,
+  type Job,
+  type SetItem,
+} from '../record';
+import { lotsOf, netOfJob, partsOfJob } from '../survey';
 import { bodyKindOf } from '../vehicle';
 
 /** An edit that lays something out on the panel layout. */
@@ -66,3 +74,18 @@ function faultOf({ code, strip }: SchemeFault, { shape }: Construction, place: '
 
 const endField = (shape: Construction['shape']): string =>
   shape.kind === 'box' ? 'shape.lengthMm' : 'shape.toMm';
+
+/** An order of colours names sections, lots and fields of the job. */
+export function colourOrderFaults({ set }: Extract<Edit, { kind: 'job' }>, job: Job): Fault[] {
+  const order = set.colourOrder ?? [];
+  const known = new Set(lotsOf(withJobSchools(job), partsOfJob(job)).sections.map(colourKeyOf));
+  const unknown = order.findIndex((key) => !known.has(key));
+  return unknown < 0
+    ? []
+    : [
+        {
+          place: `set.colourOrder[${unknown}]`,
+          reason: `there is no section, lot or field ${order[unknown]!} in ${job.number}`,
+        },
+      ];
+}

@@ -1,3 +1,4 @@
+import { escapedText } from './escaped-text';
 import { SaxesParser, type SaxesAttributePlain, type SaxesTagPlain } from 'saxes';
 import {
   boundsOf,
@@ -244,7 +245,6 @@ function ownPart(raw: Raw, section: string, outline: Point[], holes: Point[][]):
   );
 }
 
-const escaped = (text: string) => text.replace(/&/g, 'and').replace(/[<>"]/g, ' ');
 const millimetres = (value: number) => (Math.round(value * 10000) / 10).toString();
 
 /** Writes any net as a panel map in millimetres; read back, every point lies within 0.1 mm of where it was. */
@@ -254,9 +254,9 @@ export function writePanelMap(parts: readonly Part[], title: string): string {
   const ring = (points: readonly Point[]) =>
     `M${points.map(([x, y]) => `${millimetres(x)} ${millimetres(y)}`).join('L')}Z`;
   const panel = (part: Part) =>
-    `  <path id="${part.key}" data-name="${escaped(part.name)}" data-section="${baseOf(part.section)}" data-side="${part.side}" data-shape="${part.shape}" data-curve="${part.curveFactor}" data-inside="${part.insideM2.toFixed(4)}" data-beads="${part.beadM.toFixed(3)}" data-rivets="${part.rivetM.toFixed(3)}" data-seams="${part.seamM.toFixed(3)}" fill="none" stroke="black" fill-rule="evenodd" d="${[part.outline, ...part.holes].map(ring).join('')}"/>`;
+    `  <path id="${part.key}" data-name="${escapedText(part.name)}" data-section="${baseOf(part.section)}" data-side="${part.side}" data-shape="${part.shape}" data-curve="${part.curveFactor}" data-inside="${part.insideM2.toFixed(4)}" data-beads="${part.beadM.toFixed(3)}" data-rivets="${part.rivetM.toFixed(3)}" data-seams="${part.seamM.toFixed(3)}" fill="none" stroke="black" fill-rule="evenodd" d="${[part.outline, ...part.holes].map(ring).join('')}"/>`;
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="${millimetres(left)} ${millimetres(top)} ${width} ${height}">
-  <title>${escaped(title)}</title>
+  <title>${escapedText(title)}</title>
 ${parts.map(panel).join('\n')}
 </svg>
 `;

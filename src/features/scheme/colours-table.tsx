@@ -1,11 +1,14 @@
 'use client';
 
-import { finishClasses, repeatabilities, type JobColour } from '@/core/record';
+import { finishClasses, repeatabilities, unchosenColour, type JobColour } from '@/core/record';
 import { Empty, Table } from '@/ui/layout';
 import { AddItem } from '../frame/add-item';
 import { EditText } from '../frame/edit-field';
 import { ChoiceCell, RemoveCell, TextCell, type ItemRow } from '../frame/item-cells';
 import { area } from '../words/format';
+
+/** A new colour begins as one that nobody has chosen yet. */
+const { id: _id, ...withoutId } = unchosenColour;
 
 /** A colour with the version of its row and what gets it. */
 export type ColourShown = JobColour & { seen: number; usedBy: string[]; areaM2: number };
@@ -22,15 +25,7 @@ export function ColoursTable({ job, colours }: { job: string; colours: ColourSho
           kind: 'add-item',
           job,
           list: 'colours',
-          item: {
-            name,
-            hex: '#8a8a8a',
-            lab: null,
-            finish: 'dense-solid',
-            system: null,
-            code: '',
-            repeatability: 'standard',
-          },
+          item: { ...withoutId, name },
         })}
       />
       {colours.length === 0 && <Empty>This job has no colours yet.</Empty>}

@@ -1,8 +1,7 @@
 import { wayFaults, type Fault } from '../../core/exchange';
 import { coatSystemOf, standardLadder } from '../../core/film';
 import type { CheckedEntry } from '../../core/checks';
-import { colourKeyOf, withJobSchools, type Edit, type Job } from '../../core/record';
-import { lotsOf, partsOfJob } from '../../core/survey';
+import type { Edit, Job } from '../../core/record';
 import type { Connection } from '../database/client';
 import { loadJobs } from '../repositories/job-repository';
 import type { StoredShop } from '../repositories/shop-repository';
@@ -26,6 +25,10 @@ export async function checkEdit(
     case 'log':
     case 'step':
       return job ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() }) : nothing;
+    case 'job':
+      return job && edit.set.colourOrder
+        ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() })
+        : nothing;
     case 'add-item':
     case 'set-item':
       return job && edit.list === 'constructions'
@@ -58,8 +61,6 @@ async function faultsByRecord(
       return found.shelf.has(edit.move.product)
         ? []
         : [{ place: 'move.product', reason: `there is no product ${edit.move.product} on the shelf` }];
-    case 'job':
-      return job && edit.set.colourOrder ? colourOrderFaults(edit.set.colourOrder, job) : [];
     case 'section':
       return wayFaults(edit.set, found.shop, 'set');
     case 'coat-system':
@@ -74,20 +75,6 @@ async function faultsByRecord(
     default:
       return [];
   }
-}
-
-/** An order of colours names sections and lots of the job. */
-function colourOrderFaults(order: readonly string[], job: Job): Fault[] {
-  const known = new Set(lotsOf(withJobSchools(job), partsOfJob(job)).sections.map(colourKeyOf));
-  const unknown = order.findIndex((key) => !known.has(key));
-  return unknown < 0
-    ? []
-    : [
-        {
-          place: `set.colourOrder[${unknown}]`,
-          reason: `there is no section, lot or field ${order[unknown]!} in ${job.number}`,
-        },
-      ];
 }
 
 /** The shop's own places are not removed. */

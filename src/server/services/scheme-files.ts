@@ -1,21 +1,15 @@
-import { maskMapSvg, stationsCsv } from '../../core/exchange';
-import { stripOf } from '../../core/scheme';
-import { netOfJob, schemeLayout } from '../../core/survey';
-import { bodyKindOf } from '../../core/vehicle';
 import { database } from '../database/client';
 import { loadJob } from '../repositories/job-repository';
+import { inThread } from '../workers/pool';
 
 /** The station table of a job as CSV; null where there is no such job. */
 export async function exportStations(number: string): Promise<string | null> {
   const stored = await loadJob(database(), number);
-  return stored && stationsCsv(stored.job.constructions, schemeLayout(stored.job));
+  return stored && inThread({ kind: 'scheme-file', job: stored.job, file: { of: 'stations' } });
 }
 
 /** A strip of a job's scheme at true scale; null where the job or the strip is not there. */
-export async function exportMaskMap(number: string, key: string): Promise<string | null> {
+export async function exportMaskMap(number: string, strip: string): Promise<string | null> {
   const stored = await loadJob(database(), number);
-  if (!stored) return null;
-  const { job } = stored;
-  const strip = stripOf(netOfJob(job), bodyKindOf(job.bodyKind)?.route ?? 'panel', key);
-  return strip && maskMapSvg(job, schemeLayout(job), strip);
+  return stored && inThread({ kind: 'scheme-file', job: stored.job, file: { of: 'mask-map', strip } });
 }

@@ -24,6 +24,7 @@ const laneOf: Record<WorkerTask['kind'], Lane> = {
   'give-up': 'comparisons',
   audit: 'comparisons',
   'calendar-problem': 'comparisons',
+  'scheme-file': 'comparisons',
   'colour-orders': 'comparisons',
   'compare-changes': 'comparisons',
   together: 'comparisons',
