@@ -4,6 +4,9 @@ export const baseOf = (key: string): string => key.split(/[:~]/, 1)[0]!;
 /** The area of a field in another colour than its section has. */
 export const fieldAreaKey = (area: string, colour: string): string => `${area}~${colour}`;
 
+/** Whether an area or a colour lot is a field, not what its panels have by themselves. */
+export const isOfField = (key: string): boolean => key.includes('~');
+
 /** What gets its colour by itself: a section or lot, or a field of it. The order of colours names these. */
 export const colourKeyOf = (area: {
   clock?: string | undefined;

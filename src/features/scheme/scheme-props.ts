@@ -1,5 +1,5 @@
 import type { Plan, PlannedPass } from '@/core/plan';
-import { colourOfKey, type Job } from '@/core/record';
+import { colourOfKey, isOfField, type Job } from '@/core/record';
 import { boundsOf, type Point } from '@/core/geometry';
 import type { Product } from '@/core/film';
 import type { ColourShown } from './colours-table';
@@ -42,15 +42,14 @@ export function boardPictures(job: Job, plan: Plan, planHash: string): BoardPict
   const ring = (points: readonly Point[]) =>
     `M${points.map(([x, y]) => `${((x - left) * scale).toFixed(1)} ${((y - top) * scale).toFixed(1)}`).join('L')}Z`;
   // Fields are drawn over the panels they are cut from.
-  const isField = (scope: string) => Number(scope.includes('~'));
   const colours = plan.programme.passes
     .filter((pass) => pass.role === 'colour')
-    .sort((a, b) => isField(a.scope) - isField(b.scope));
+    .sort((a, b) => Number(isOfField(a.scope)) - Number(isOfField(b.scope)));
   const shapes = colours.map((pass) => {
     const own = plan.parts.filter((part) => pass.areas.includes(part.section));
     const summary = plan.sections.find((one) => pass.areas.includes(one.section));
     const { name, hex } = colourOfKey(job, summary?.colour ?? '');
-    const base = summary?.section.includes('~') ? '' : ` (${summary?.name ?? ''})`;
+    const base = isOfField(pass.scope) ? '' : ` (${summary?.name ?? ''})`;
     return [
       pass.scope,
       { name: `${name}${base}`, hex, d: own.map((part) => ring(part.outline)).join('') },
@@ -89,7 +88,11 @@ export function passRows(job: Job, plan: Plan, products: readonly Product[]): Pa
     const isWhole = painted(pass.body).size === pass.areas.length;
     if (isWhole && pass.areas.length > 1 && pass.scope === pass.body) return 'whole body';
     const own = pass.areas.map((key) => sections.get(key)).flatMap((one) => one ?? []);
-    const names = [...new Set(own.map((one) => bases.get(one.base)?.name ?? one.name))];
+    // A field that goes on by itself is called by its colour; with its panels it is part of them.
+    const whole = new Set(own.flatMap((one) => (isOfField(one.section) ? [] : [one.base])));
+    const nameOfArea = (one: (typeof own)[number]) =>
+      isOfField(one.section) && !whole.has(one.base) ? one.name : (bases.get(one.base)?.name ?? one.name);
+    const names = [...new Set(own.map(nameOfArea))];
     const lot = pass.scope.includes(':') ? ` (${pass.scope.split(':')[1]})` : '';
     return `${names.join(', ')}${lot}`;
   };

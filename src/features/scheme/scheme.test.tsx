@@ -1,12 +1,14 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ColourOrders, ComparedOrder } from '@/core/changes';
 import type { Construction } from '@/core/record';
-import { answer, draw, job, plan, posted } from '../room.fixture';
+import { shelfOf } from '@/core/film';
+import { planJob } from '@/core/plan';
+import { answer, draw, job, now, plan, posted, shelf, shop } from '../room.fixture';
 import { layoutProps } from './layout-props';
 import { LayoutView } from './layout-view';
 import { listOf, stationsOf, stationsText } from './measures-text';
 import { OrderBoard } from './order-board';
-import { boardPictures } from './scheme-props';
+import { boardPictures, passRows } from './scheme-props';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 
@@ -111,6 +113,21 @@ describe('measures as they are typed', () => {
     expect(listOf('40, wide')).toBeNull();
     expect(listOf('')).toEqual([]);
   });
+});
+
+test('a field that goes on by itself is called by its colour, so that every pass has a name of its own', () => {
+  const banded = planJob({
+    job: { ...job, constructions: [waist] },
+    shop,
+    shelf: shelfOf(shelf),
+    now,
+    commitments: [],
+    agreedStarts: new Map(),
+  });
+  const names = passRows({ ...job, constructions: [waist] }, banded, shelf).map((row) => row.name);
+  expect(names).toContain('Colour, Body sides and ends, Pale Barley');
+  expect(names).toContain('Colour, Body sides and ends');
+  expect(new Set(names).size).toBe(names.length);
 });
 
 test('orders are asked for, shown frame by frame, and one is taken', async () => {
