@@ -1,6 +1,7 @@
 import { unchosenColour, type Job, type JobSection, type NewJob } from '../core/record';
 import { proposeJob } from '../core/survey';
 import { addDays, type LocalDate } from '../core/units';
+import { coachScheme, trainerScheme } from './schemes';
 import { surveyed } from './surveys';
 
 /** A demo job before it is dated: days are offsets from the Monday of the week in which the demo is loaded. */
@@ -13,6 +14,8 @@ interface DemoJob {
   /** By name, as the screen shows them. */
   colours: readonly (readonly [name: string, hex: string])[];
   measured: Job['measured'];
+  /** Fields, bands and boxes of its scheme. */
+  constructions: Job['constructions'];
   /** Has an agreed plan, played up to the clock. */
   agreed: boolean;
 }
@@ -38,6 +41,7 @@ const van: DemoJob = {
     roof: { system: 'single-stage', depth: 'scuff', colour: 'c.oat-white' },
   },
   measured: [],
+  constructions: [],
   agreed: true,
 };
 
@@ -59,6 +63,7 @@ const coach: DemoJob = {
   colours: [
     ['Sluice Green', '#2f5d43'],
     ['Pale Barley', '#e6d9b4'],
+    ['Gravel Ochre', '#b08a4a'],
   ],
   sections: {
     sides: {
@@ -86,6 +91,7 @@ const coach: DemoJob = {
     { key: 'B4L', outsideM2: 0.97 },
     { key: 'B4R', outsideM2: 0.95 },
   ],
+  constructions: [...coachScheme],
   agreed: true,
 };
 
@@ -115,6 +121,7 @@ const cutter: DemoJob = {
     bottom: { colour: 'c.keel-brown' },
   },
   measured: [],
+  constructions: [],
   agreed: false,
 };
 
@@ -136,6 +143,7 @@ const trainer: DemoJob = {
   colours: [
     ['Thistle Violet', '#6b4a7d'],
     ['Chalk', '#efeee9'],
+    ['Bracken Gold', '#b8862d'],
   ],
   sections: {
     airframe: { colour: 'c.thistle-violet' },
@@ -143,6 +151,7 @@ const trainer: DemoJob = {
     controls: { colour: 'c.chalk' },
   },
   measured: [],
+  constructions: [...trainerScheme],
   agreed: true,
 };
 
@@ -159,6 +168,7 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
     promised: addDays(monday, demo.promisedDay),
   });
   const sections = job.sections.map((section) => ({ ...section, ...demo.sections[section.key] }));
+  const { measured, constructions } = demo;
   const colours = demo.colours.map(([name, hex]) => ({ ...unchosenColour, id: colourId(name), name, hex }));
-  return surveyed({ ...job, state: demo.state, sections, colours, measured: demo.measured });
+  return surveyed({ ...job, state: demo.state, sections, colours, measured, constructions });
 }

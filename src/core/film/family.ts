@@ -28,4 +28,13 @@ export const families = [
 export type Family = (typeof families)[number];
 
 /** Films whose look hangs on how they are laid: known by their family, whatever the shop calls them. */
+/** Families whose recoat window runs from their own first coat, through all of them, to the film that closes them. */
+export const windowFromFirst: ReadonlySet<string> = new Set<Family>([
+  'base',
+  'effect-base',
+  'waterborne-base',
+  'candy',
+  'inter-clear',
+]);
+
 export const effectFamilies: ReadonlySet<Family> = new Set<Family>(['effect-base', 'candy', 'flake']);

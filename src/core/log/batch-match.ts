@@ -1,5 +1,5 @@
 import type { LogEntry } from '../record';
-import { panelCoats } from './coats-on-panels';
+import { panelCoats, type PanelCoat } from './coats-on-panels';
 
 /** Batches a colour was laid from, by panel, for its last coat there. */
 export interface ColourBatches {
@@ -13,17 +13,18 @@ export interface ColourBatches {
 /**
  * Batch against panel: which batch the last coat of each colour came from on each panel. Two batches boxed together
  * carry a name of their own, so more than one name is a breach of the rule of one batch.
- * @param colourOf colour of a panel   @param isColour roles that must match each other
+ * @param colourOf colour that a coat belongs to   @param isColour roles that must match each other
  */
 export function batchesOnPanels(
   log: readonly LogEntry[],
-  colourOf: (part: string) => string,
+  colourOf: (coat: PanelCoat) => string,
   isColour: (role: string) => boolean,
 ): ColourBatches[] {
   const lots = new Map<string, ColourBatches>();
-  for (const { part, face, product, nth, batch, role } of panelCoats(log)) {
+  for (const coat of panelCoats(log)) {
+    const { part, face, product, nth, batch, role } = coat;
     if (!isColour(role)) continue;
-    const colour = colourOf(part);
+    const colour = colourOf(coat);
     const key = `${product}\n${colour}`;
     const lot = lots.get(key) ?? { product, colour, panels: [], batches: [] };
     lot.panels = [

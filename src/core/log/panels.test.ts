@@ -155,7 +155,7 @@ describe('clean panels', () => {
 
 describe('batch against panel', () => {
   const isColour = (role: string) => role === 'colour';
-  const colourOf = (part: string) => (part === 'R1' ? 'Gravel Ochre' : 'Sluice Green');
+  const colourOf = ({ part }: { part: string }) => (part === 'R1' ? 'Gravel Ochre' : 'Sluice Green');
   const green = (part: string, batch: string, nth = 1) =>
     coat('c', [part], nth, { role: 'colour', product: 'base-solid', batch, nth });
 

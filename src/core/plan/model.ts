@@ -4,7 +4,7 @@ import type { Pass, PassCover, ProgrammeCost } from '../programme';
 import type { ClimateStop, LayerRole, Level, Shelf, StackFault } from '../film';
 import type { OldTape } from './tape';
 import type { BudgetBreach, Budgets, Quote } from '../money';
-import type { Job } from '../record';
+import type { Job, SurfaceCover } from '../record';
 import type { Commitment } from '../schedule';
 import type { Allowance, LateCover } from '../survey';
 import type { Shop } from '../shop';
@@ -70,6 +70,8 @@ export interface Plan {
   sections: SectionSummary[];
   steps: PlannedStep[];
   stays: PlannedStay[];
+  /** What of the body lies under film or paper, and when. */
+  covers: SurfaceCover[];
   windows: PlanWindow[];
   /** By when what comes before each session ahead must begin. */
   goHours: GoHour[];

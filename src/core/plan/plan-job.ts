@@ -7,6 +7,7 @@ import { plannedProgramme } from './planned-passes';
 import { forecastStops } from './true-air';
 import { goHoursOf } from './go-hours';
 import type { Plan, PlanInput, PlannedStep, PlanWarning, PlanWindow, SectionSummary } from './model';
+import { coversOn } from './looks';
 import { oldTape } from './tape';
 import { placeTaken, workAirC } from './place-taken';
 import { schemeWarnings } from './scheme-warnings';
@@ -79,6 +80,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     sections: sections.map((section) => summarise(section, stackOf(section, shelf), parts)),
     steps,
     stays: placed.stays,
+    covers: coversOn(steps, parts, sections, input.operations ?? []),
     windows,
     goHours: goHoursOf(network, placed, input, now),
     sessions,

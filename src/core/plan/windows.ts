@@ -1,6 +1,13 @@
 import type { PlanInput, PlanWindow } from './model';
 import { linkId, placeSteps, type Placed } from './calendar';
-import { addRemedy, remedyKey, type SoftWindow, type StepLink, type StepNetwork } from '../steps';
+import {
+  addRemedy,
+  isScuffedBy,
+  remedyKey,
+  type SoftWindow,
+  type StepLink,
+  type StepNetwork,
+} from '../steps';
 
 const tightShare = 0.2;
 const tightMin = 240;
@@ -43,20 +50,20 @@ export function windowsOf(network: StepNetwork, placed: Placed): PlanWindow[] {
       add(linkId(i), link.from, link.to, link.max, link.why, null);
   });
   for (const soft of network.softWindows) {
-    const remedy = remedyKey(soft);
+    const remedy = at.get(remedyKey(soft));
     add(
       soft.key,
       soft.from,
       soft.to,
       soft.maxMin,
       { code: 'recoat-max', product: soft.product, airC: 0 },
-      at.has(remedy) ? remedy : null,
+      remedy && isScuffedBy(soft, remedy) ? remedy.key : null,
     );
   }
   return windows.sort((a, b) => a.closes - b.closes || a.key.localeCompare(b.key));
 }
 
-const mostRounds = 4;
+const mostRounds = 6;
 
 /**
  * Where a recoat window that scuffing reopens has closed before the next coat, puts the scuffing in and places anew,
@@ -72,8 +79,11 @@ export function remedyClosedWindows(input: PlanInput, build: () => StepNetwork):
     return begun.has(key) || input.agreedStarts.has(key);
   });
   const scuffed = withRemedies(input, first, agreed);
+  const closed = new Set(scuffed.remedied.filter((window) => isClosed(window, scuffed.placed)));
+  const closedKeys = new Set([...closed].map(remedyKey));
+  // What was begun stays; of the areas before one coat it opens those that have closed, if any has.
   const needed = scuffed.remedied.filter(
-    (window) => begun.has(remedyKey(window)) || isClosed(window, scuffed.placed),
+    (window) => closed.has(window) || (begun.has(remedyKey(window)) && !closedKeys.has(remedyKey(window))),
   );
   if (needed.length === scuffed.remedied.length) return scuffed;
   // Whether one can be spared is asked of the plan that keeps no agreed starts: those were agreed with the scuffing in it.
@@ -111,7 +121,12 @@ function withRemedies(input: PlanInput, network: StepNetwork, first: readonly So
       remedied.push(...windows);
     }
     placed = placeSteps(input, network);
-    closed = network.softWindows.filter((one) => !placed.at.has(remedyKey(one)) && isClosed(one, placed));
+    const steps = new Map(network.steps.map((step) => [step.key, step]));
+    const isOpen = (one: SoftWindow) => {
+      const remedy = steps.get(remedyKey(one));
+      return remedy !== undefined && isScuffedBy(one, remedy);
+    };
+    closed = network.softWindows.filter((one) => !isOpen(one) && isClosed(one, placed));
     if (closed.length === 0 || round === mostRounds) return { network, placed, remedied };
   }
 }

@@ -2,6 +2,7 @@ import type { Plan } from '../plan/model';
 import { baseOf, basesOf, type Job } from '../record';
 import type { Place } from '../shop';
 import type { Minute } from '../units';
+import { panelsOf } from '../vehicle';
 
 /** Panels that are off a vehicle for a while and have to lie somewhere. */
 export interface LooseParts {
@@ -31,7 +32,7 @@ export function looseParts(
     .flatMap((section): LooseParts[] => {
       const own = steps.filter((step) => basesOf(step).includes(section.key));
       const off = own.find((step) => step.operation === 'strip-down') ?? own[0];
-      const panels = parts.filter((part) => baseOf(part.section) === section.key);
+      const panels = panelsOf(parts.filter((part) => baseOf(part.section) === section.key));
       if (!off || panels.length === 0) return [];
       const back = own.filter((step) => putsBack.has(step.operation)).map((step) => step.start);
       const areaM2 = panels.reduce((sum, part) => sum + part.outsideM2, 0);

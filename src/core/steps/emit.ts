@@ -12,7 +12,9 @@ import { facesOf, underStands } from './pass-parts';
 import { passOf } from './pass-of-task';
 import { rollPass } from './roll-pass';
 import type { SectionWork } from './section-work';
-import { windowKey, type Session } from './session';
+import { pullBeforeMoving } from './wet-pulls';
+import { closingOf, windowKey } from './recoat-windows';
+import type { Session } from './session';
 import { warnOfFilm } from './film-warnings';
 import type { StepReason } from './step';
 import { quoteOutside, stripMethod } from './stripping';
@@ -45,6 +47,7 @@ export class Emission {
 
   all(): void {
     for (const node of nodesOf(this.tasks, this.isHull)) this.node(node);
+    pullBeforeMoving(this.draft);
   }
 
   private partsOf = (task: Task) => partsOfTask(this.draft, [...this.works.values()], task);
@@ -109,7 +112,7 @@ export class Emission {
     const [first] = sessions;
     const last = sessions.at(-1)!;
     closeBareMetal(draft, this.tasks, task, first!);
-    ledger.sanded(areas, coated, first!.firstCoat);
+    ledger.recoated(areas, coated, first!.firstCoat);
     this.closeWindows(areas, coated, first!);
     if (pass.role === 'colour') for (const work of this.worksOf(task)) warnOfFilm(draft, work);
     ledger.coated(areas, coated, last, true);
@@ -142,11 +145,12 @@ export class Emission {
   /** Films that nobody opened since want their next coat inside their window, on every face and whatever is built. */
   private closeWindows(areas: readonly string[], coated: (area: string) => Faces, session: Session): void {
     for (const { film, face, sections } of this.ledger.openBeneath(areas, coated)) {
-      const maxMin = this.draft.closes(film.lastProduct, 'recoatMaxMin', 'booth');
-      if (maxMin === null) continue;
-      const [from, to, product] = [film.lastCoat, session.firstCoat, film.lastProduct.code];
+      const closing = closingOf(this.draft, film);
+      if (closing === null) continue;
+      const { from, maxMin } = closing;
+      const [to, product, lastCoat] = [session.firstCoat, film.lastProduct.code, film.lastCoat];
       const key = windowKey(from, to, face);
-      this.draft.softWindow({ key, from, to, product, maxMin, sections, face });
+      this.draft.softWindow({ key, from, lastCoat, to, product, maxMin, sections, face });
     }
   }
 
@@ -245,7 +249,7 @@ export class Emission {
     if (is('uncover') && !is('scuff-spots')) return;
     if (is('fit', 'hang', 'turn')) ledger.borne('handleAfterMin', own, 'both', key);
     if (leavesFilmAlone.has(code) || phase === 'return' || unit === 'job' || is('uncover-wet')) return;
-    ledger.sanded(own, () => faces, key);
+    ledger.sanded(own, faces, key);
     if (is('scuff', 'block', 'sand', 'cut') && shareBy === null) ledger.opened(own, faces);
   }
 

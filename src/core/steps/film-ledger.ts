@@ -54,11 +54,25 @@ export class FilmLedger {
         this.tops.set(`${area}|${face}`, { film, untouched: true, open: keepsWindow });
   }
 
-  /** Work or a coat on films that nobody touched since their last coat waits until they sand. */
-  sanded(areas: readonly string[], facesOf: FacesOf, step: string): void {
+  /** Work on films that nobody touched since their last coat waits until they sand. */
+  sanded(areas: readonly string[], faces: Faces, step: string): void {
+    for (const film of this.touched(areas, () => faces)) afterSanding(this.draft, film, step);
+  }
+
+  /** A coat on films that nobody touched waits only until their sheets bear the next one; a scuff, if any, waits by itself. */
+  recoated(areas: readonly string[], facesOf: FacesOf, coat: string): void {
+    const { draft } = this;
+    for (const { lastCoat, lastProduct } of this.touched(areas, facesOf)) {
+      const why = { code: 'recoat-min', product: lastProduct.code, airC: draft.airC('booth') } as const;
+      draft.link(lastCoat, coat, why, draft.waits(lastProduct, 'recoatMinMin', 'booth'));
+    }
+  }
+
+  /** Films that nobody worked on until now. */
+  private touched(areas: readonly string[], facesOf: FacesOf): Set<Session> {
     const tops = this.on(areas, facesOf).filter((one) => one.untouched);
-    for (const film of new Set(tops.map((one) => one.film))) afterSanding(this.draft, film, step);
     for (const top of tops) top.untouched = false;
+    return new Set(tops.map((one) => one.film));
   }
 
   /** Work over the whole of a face opens its film again for the next coat. */

@@ -1,9 +1,11 @@
+import { windowFromFirst } from '../film';
 import { areasOfCoat, type Pass, type PassFilm } from '../programme';
 import type { Part } from '../vehicle';
 import { leading } from './group';
 import type { SectionWork } from './section-work';
 import { facesIn } from './film-ledger';
-import { addSession, withinRecoat, type CoatedFace, type Session, type SessionLayer } from './session';
+import { withinRecoat, type CoatedFace } from './recoat-windows';
+import { addSession, type Session, type SessionLayer } from './session';
 import { splitByShift } from './session-split';
 import type { SectionStack, StackLayer } from './stack';
 import type { StepDraft } from './draft';
@@ -34,7 +36,7 @@ export function layPass(draft: StepDraft, sprayed: SprayedPass): Session[] {
   const sessions: Session[] = [];
   for (const [i, list] of lists.entries()) {
     const last = sessions.at(-1);
-    const session = addSession(draft, {
+    const added = addSession(draft, {
       key: i === 0 ? key : `${key}-${i + 1}`,
       pass: pass.key,
       subject,
@@ -45,6 +47,12 @@ export function layPass(draft: StepDraft, sprayed: SprayedPass): Session[] {
       faces: pass.faces,
       shut: [...pass.shut],
     });
+    // The window of a film that was broken between two sessions runs on.
+    const isOneFilm =
+      last?.lastProduct === added.lastProduct &&
+      list.every((layer) => layer.product === added.lastProduct) &&
+      windowFromFirst.has(added.lastProduct.coating!.family);
+    const session = isOneFilm && last ? { ...added, opens: last.opens } : added;
     if (last) withinRecoat(draft, last, session, coatedFaces(pass, parts));
     sessions.push(session);
   }

@@ -11,26 +11,41 @@ import type { SoftWindow, Stay, Step, StepNetwork } from './step';
 export const remedyKey = ({ to, face }: Pick<SoftWindow, 'to' | 'face'>) =>
   `${to}/scuff-again${face === 'inside' ? '-inside' : ''}`;
 
+/** Whether a scuffing opens all that a window closes on. */
+export const isScuffedBy = (window: SoftWindow, { key, sections }: Pick<Step, 'key' | 'sections'>): boolean =>
+  key === remedyKey(window) && window.sections.every((one) => sections.includes(one));
+
+/** Takes a scuffing out of a network again, to put in one that opens more; returns the windows it opened. */
+function withoutRemedy({ steps, links, softWindows }: StepNetwork, key: string): SoftWindow[] {
+  const at = steps.findIndex((step) => step.key === key);
+  if (at < 0) return [];
+  const [taken] = steps.splice(at, 1);
+  links.splice(0, links.length, ...links.filter((link) => link.from !== key && link.to !== key));
+  return softWindows.filter((one) => isScuffedBy(one, taken!));
+}
+
 /**
  * Puts a scuffing step in front of the coat whose recoat window has closed; inside a stay it is done in that place,
  * before a booth session it comes ahead of the loading.
+ * What the network scuffs there already is scuffed with it.
  * @param windows that close on the same face of the same coat: films beneath it that are scuffed at once
  * @returns the new step
  */
 export function addRemedy(
   context: { job: Job; shop: Shop; shelf: Shelf },
   network: StepNetwork,
-  windows: readonly [SoftWindow, ...SoftWindow[]],
+  closed: readonly [SoftWindow, ...SoftWindow[]],
   key: string,
 ): Step {
-  const [window] = windows;
+  const [window] = closed;
+  const windows = [...new Set([...withoutRemedy(network, key), ...closed])];
   const sections = [...new Set(windows.flatMap((one) => one.sections))];
   const { parts: all } = lotsOf(context.job, partsOfJob(context.job));
   const parts = all.filter((part) => sections.includes(part.section));
   const draft = new StepDraft({ ...context, parts }, network);
   const target = draft.stepOf(window.to);
   const session = network.stays.find((stay) => stay.key === target.hold && stay.kind === 'session');
-  const films = windows.map((one) => one.from);
+  const films = windows.map((one) => one.lastCoat);
   const stay = session ? stayBefore(network, session.from, films) : null;
   draft.work({
     key,
@@ -53,7 +68,7 @@ export function addRemedy(
   scuffing.notBefore = target.notBefore;
   sayCovers(context.job, scuffing);
   // Nothing is scuffed before its film bears it.
-  for (const { from, product: code } of windows) {
+  for (const { lastCoat: from, product: code } of windows) {
     const product = context.shelf.get(code);
     const min = product?.coating ? draft.waits(product, 'sandAfterMin', 'bay') : 0;
     draft.link(from, key, { code: 'sand-after', product: code, airC: draft.airC('bay') }, min);

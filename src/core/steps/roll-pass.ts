@@ -76,7 +76,14 @@ export function rollPass(draft: StepDraft, rolled: RolledPass): Session {
       beneath = layer.product;
     }
   }
-  return { key: rolled.key, firstCoat: last!, lastCoat: last!, lastProduct: beneath!, unload: last! };
+  return {
+    key: rolled.key,
+    firstCoat: last!,
+    lastCoat: last!,
+    opens: last!,
+    lastProduct: beneath!,
+    unload: last!,
+  };
 }
 
 /** From this area one rolls a topcoat and another tips it, m²; less is done by one before the edge is dry. */
@@ -112,6 +119,7 @@ function follow(draft: StepDraft, from: string, to: string, product: Product, ho
   draft.softWindow({
     key: `${from}>${to}`,
     from,
+    lastCoat: from,
     to,
     product: product.code,
     maxMin,

@@ -1,5 +1,11 @@
-import { coatLitres, readySolids, transferEfficiency, type LayerRole, type Product } from '../film';
-import type { Face } from '../surface';
+import {
+  coatLitres,
+  readySolids,
+  transferEfficiency,
+  windowFromFirst,
+  type LayerRole,
+  type Product,
+} from '../film';
 import type { Part } from '../vehicle';
 import type { StepDraft } from './draft';
 import { quantityOf, type Faces } from './labour';
@@ -37,6 +43,8 @@ export interface Session {
   firstCoat: string;
   lastCoat: string;
   lastProduct: Product;
+  /** The coat from which the window of its last film runs. */
+  opens: string;
   unload: string;
 }
 
@@ -132,7 +140,7 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     crew: painters,
   });
   draft.link(load, wipe, { code: 'order' }, 0, loadedMax);
-  const { firstCoat, lastCoat, coats } = addCoats(draft, options, { common, painters, areaM2, wipe });
+  const { firstCoat, lastCoat, opens, coats } = addCoats(draft, options, { common, painters, areaM2, wipe });
   const lastProduct = options.layers.at(-1)!.product;
   // Nobody enters unprotected until the booth has cleared after the last coat with isocyanate.
   const clearing = lastProduct.hazards.includes('isocyanate') ? clearingMin : 0;
@@ -149,8 +157,8 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     after: [stand],
   });
   draft.stay({ key, kind: 'session', placeKind: 'booth', from: load, to: unload, subject });
-  checkShift(draft, key, [wipe, ...coats]);
-  return { key, firstCoat, lastCoat, lastProduct, unload };
+  checkShift(draft, key, [wipe, ...coats.map((coat) => coat.key)]);
+  return { key, firstCoat, lastCoat, lastProduct, opens, unload };
 }
 
 /** What all the coats of a session have in common. */
@@ -164,8 +172,7 @@ interface Sprayed {
 /** The coats one after another, each within its window of what came before: the wipe, then the flash of the last coat. */
 function addCoats(draft: StepDraft, options: SessionOptions, { common, painters, areaM2, wipe }: Sprayed) {
   const { key, sections, parts, faces, layers } = options;
-  const airC = draft.airC('booth');
-  const coats: string[] = [];
+  const coats: { key: string; product: Product }[] = [];
   let last = wipe;
   let window: { min: number; max: number; why: LinkReason } = {
     min: 0,
@@ -173,11 +180,9 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
     why: { code: 'wiped' },
   };
   for (const [at, layer] of layers.entries()) {
-    // A role that comes again in a session is told apart by how often it came.
-    const nth = layers.slice(0, at).filter((one) => one.role === layer.role).length + 1;
-    const word = nth === 1 ? layer.role : `${layer.role}.${nth}`;
-    const product = layer.product.code;
-    const flash = draft.waits(layer.product, 'flashMin', 'booth');
+    const word = coatWord(layers, at);
+    const { product } = layer;
+    const flash = draft.waits(product, 'flashMin', 'booth');
     const attended = flash <= attendedFlashMin ? flash : 0;
     for (let i = 0; i < layer.coats; i += 1) {
       const coat = layer.firstCoat + i;
@@ -190,8 +195,11 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
         sections: layer.partsOf ? sections.filter((one) => coatedKeys.has(one)) : sections,
         key: `${key}/${word}-${coat}`,
         operation: sprayOf(layer.role),
-        name: `${layer.product.name}, coat ${coat} of ${layer.allCoats}`,
-        because: [{ code: 'layer', role: layer.role, product, coat, of: layer.allCoats }, ...layer.because],
+        name: `${product.name}, coat ${coat} of ${layer.allCoats}`,
+        because: [
+          { code: 'layer', role: layer.role, product: product.code, coat, of: layer.allCoats },
+          ...layer.because,
+        ],
         after: [],
         crew: painters,
         flashMin: isLast ? 0 : attended,
@@ -201,26 +209,41 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
         coat: {
           session: key,
           role: layer.role,
-          product,
+          product: product.code,
           coat,
           of: layer.allCoats,
           areaM2: layer.partsOf ? quantityOf(draft.operation('wipe'), coated, faces).amount : areaM2,
           faces,
-          dryUm: layer.product.coating!.dryUm,
-          litres: litresOf(layer.product, coated, faces),
+          dryUm: product.coating!.dryUm,
+          litres: litresOf(product, coated, faces),
         },
       });
       draft.link(last, step, window.why, window.min, window.max);
-      coats.push(step);
+      coats.push({ key: step, product });
       last = step;
       window = {
         min: flash - attended,
         max: Math.min(3 * flash, 90) - attended,
-        why: { code: 'flash', product, airC },
+        why: { code: 'flash', product: product.code, airC: draft.airC('booth') },
       };
     }
   }
-  return { firstCoat: coats[0]!, lastCoat: last, coats };
+  return { firstCoat: coats[0]!.key, lastCoat: last, opens: opensWindow(coats), coats };
+}
+
+/** A role that comes again in a session is told apart by how often it came. */
+function coatWord(layers: readonly SessionLayer[], at: number): string {
+  const { role } = layers[at]!;
+  const nth = layers.slice(0, at).filter((one) => one.role === role).length + 1;
+  return nth === 1 ? role : `${role}.${nth}`;
+}
+
+/** The coat from which the window of the last film runs: its last, or the first of those that are one with it. */
+function opensWindow(coats: readonly { key: string; product: Product }[]): string {
+  const { product, key } = coats.at(-1)!;
+  if (!windowFromFirst.has(product.coating!.family)) return key;
+  const other = coats.findLastIndex((one) => one.product !== product);
+  return coats[other + 1]!.key;
 }
 
 /** Wipe and coats must fit one shift. */
@@ -238,49 +261,4 @@ export function afterSanding(draft: StepDraft, session: Session, to: string): vo
   const airC = draft.airC('bay');
   const min = draft.waits(session.lastProduct, 'sandAfterMin', 'bay');
   draft.link(session.lastCoat, to, { code: 'sand-after', product: session.lastProduct.code, airC }, min);
-}
-
-/** Films that may be scuffed when their window has closed before the next session of the same pass. */
-const scuffed: ReadonlySet<LayerRole | undefined> = new Set<LayerRole>([
-  'sealer',
-  'clear',
-  'intercoat',
-  'promoter',
-]);
-
-/** A face of areas that a pass coats. */
-export interface CoatedFace {
-  face: Face;
-  sections: readonly string[];
-}
-
-/** Names a window; that of an inside is told apart. */
-export const windowKey = (from: string, to: string, face: Face): string =>
-  `${from}>${to}${face === 'inside' ? '|inside' : ''}`;
-
-/** The next session of a pass follows inside the window of the film that ended the last; a colour is not scuffed for it. */
-export function withinRecoat(
-  draft: StepDraft,
-  session: Session,
-  { firstCoat: to }: Session,
-  coated: readonly CoatedFace[],
-): void {
-  const { lastCoat: from, lastProduct } = session;
-  const maxMin = draft.closes(lastProduct, 'recoatMaxMin', 'booth');
-  if (maxMin === null) return;
-  const product = lastProduct.code;
-  if (scuffed.has(draft.stepOf(from).coat?.role)) {
-    for (const { face, sections } of coated)
-      draft.softWindow({
-        key: windowKey(from, to, face),
-        from,
-        to,
-        product,
-        maxMin,
-        sections: [...sections],
-        face,
-      });
-    return;
-  }
-  draft.link(from, to, { code: 'recoat-max', product, airC: draft.airC('booth') }, 0, maxMin);
 }

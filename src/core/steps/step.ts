@@ -150,7 +150,10 @@ export interface Stay {
 /** A product's recoat window that scuffing reopens: checked after scheduling, remedied where it closed. */
 export interface SoftWindow {
   key: string;
+  /** The coat from which it runs. */
   from: string;
+  /** The last coat of its film, which scuffing waits for. */
+  lastCoat: string;
   to: string;
   product: string;
   maxMin: number;

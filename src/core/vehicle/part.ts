@@ -83,6 +83,27 @@ export function partFromOutline(draft: PartDraft): Part {
   };
 }
 
+const summed = ['outsideM2', 'insideM2', 'trimM', 'beadM', 'rivetM', 'seamM'] as const;
+
+/**
+ * The panels that parts are of, each once, in their order: fields that a scheme cuts out of one are put together again,
+ * with the outline of what keeps the panel's own colour where that is among them.
+ */
+export function panelsOf(parts: readonly Part[]): Part[] {
+  const panels = new Map<string, Part>();
+  for (const part of parts) {
+    const before = panels.get(part.key);
+    if (!before) {
+      panels.set(part.key, part);
+      continue;
+    }
+    const whole = { ...(part.field?.colour === null ? part : before) };
+    for (const figure of summed) whole[figure] = before[figure] + part[figure];
+    panels.set(part.key, whole);
+  }
+  return [...panels.values()];
+}
+
 /** Length and width of a part lying flat off the vehicle, m, the longer first. */
 export function sizeOf(part: Pick<Part, 'outline'>): { lengthM: number; widthM: number } {
   const { left, right, top, bottom } = boundsOf(part.outline);

@@ -226,7 +226,7 @@ function dayColumns({ job, plan }: { job: Job; plan: Plan }, shop: Shop): DayCol
 }
 
 function blocksOf({ job, plan, own }: Shown, placeIds: ReadonlySet<string>): BayBlock[] {
-  const colours = new Map(job.sections.map((section) => [section.key, colourOfKey(job, section.colour).hex]));
+  const colours = new Map(plan.sections.map((area) => [area.section, colourOfKey(job, area.colour).hex]));
   return plan.steps
     .filter((step) => step.minutes > 0)
     .flatMap((step) => {

@@ -15,8 +15,10 @@ import {
 } from '@/core/log';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { colourOfKey, standingEntries, type Job, type LoggedAir, type StockMove } from '@/core/record';
+import { areaOfCoat } from '@/core/readings/area-of-coat';
 import type { Shop } from '@/core/shop';
 import { clearingMin } from '@/core/steps';
+import { panelsOf, type Part } from '@/core/vehicle';
 import { dryCues } from '../words/dry-cues';
 import type { Locale } from '../words/format';
 
@@ -90,17 +92,18 @@ export function boothProps(
   const boothC = shop.places.find((place) => place.kind === 'booth')?.airC ?? 20;
   const nameOf = (code: string) => shelf.get(code)?.name ?? code;
   const steps = new Map(plan.steps.map((step) => [step.key, step]));
-  const partsOf = (step: string) => {
+  const panelsOn = (step: string) => {
     const sections = new Set(steps.get(step)?.sections ?? []);
-    return plan.parts.filter((part) => sections.has(part.section)).map((part) => part.key);
+    return panelsOf(plan.parts.filter((part) => sections.has(part.section)));
   };
+  const panelsOfStep = (step: string) => panelsOn(step).map((panel) => panel.key);
   const clean = cleanStates(
-    plan.parts.map((part) => part.key),
+    panelsOf(plan.parts).map((panel) => panel.key),
     job.log,
-    { partsOfStep: partsOf, dirties: (step) => dirties(steps.get(step)), now, timeZone: shop.timeZone },
+    { partsOfStep: panelsOfStep, dirties: (step) => dirties(steps.get(step)), now, timeZone: shop.timeZone },
   );
   const sessions = sessionKeys(plan).map((key) =>
-    sessionOf(key, job, plan, { shelf, moves, clean, partsOf, nameOf }),
+    sessionOf(key, job, plan, { shelf, moves, clean, panelsOn, nameOf }),
   );
   const names = new Map(plan.parts.map((part) => [part.key, part.name]));
   return {
@@ -141,7 +144,7 @@ interface Around {
   shelf: Shelf;
   moves: readonly StockMove[];
   clean: ReadonlyMap<string, CleanState>;
-  partsOf(step: string): string[];
+  panelsOn(step: string): Part[];
   nameOf(code: string): string;
 }
 
@@ -150,11 +153,9 @@ function sessionOf(key: string, job: Job, plan: Plan, around: Around): BoothSess
   const coats = plan.steps.filter((step) => step.coat?.session === key);
   const stay = plan.stays.find((one) => one.key === key);
   const insideOnly = coats.every((step) => step.coat!.faces === 'inside');
-  const parts = plan.parts.filter(
-    (part) => around.partsOf(coats[0]!.key).includes(part.key) && (!insideOnly || part.insideM2 > 0),
-  );
+  const parts = around.panelsOn(coats[0]!.key).filter((panel) => !insideOnly || panel.insideM2 > 0);
   const keys = coats.map((step) => step.key);
-  const sealed = sealedParts(job.log, plan, around.partsOf);
+  const sealed = sealedParts(job.log, plan, around.panelsOn);
   const counter = coatCounter(
     keys,
     parts.map((part) => part.key),
@@ -201,11 +202,11 @@ const cueOf = (product: Product | undefined): string | null =>
   product?.coating ? (dryCues[product.coating.family] ?? null) : null;
 
 /** Panels whose tape edges were ticked after their section was last masked. */
-function sealedParts(log: Job['log'], plan: Plan, partsOf: Around['partsOf']): Set<string> {
+function sealedParts(log: Job['log'], plan: Plan, panelsOn: Around['panelsOn']): Set<string> {
   const masked = new Map<string, number>();
   for (const step of plan.steps)
     if (step.operation.startsWith('mask') && step.state !== 'planned')
-      for (const part of partsOf(step.key)) masked.set(part, Math.max(masked.get(part) ?? 0, step.start));
+      for (const { key } of panelsOn(step.key)) masked.set(key, Math.max(masked.get(key) ?? 0, step.start));
   return new Set(
     standingEntries(log).flatMap((entry) =>
       entry.kind === 'sealed' ? entry.parts.filter((part) => entry.at >= (masked.get(part) ?? 0)) : [],
@@ -220,21 +221,18 @@ function coloursOf(
   moves: readonly StockMove[],
   nameOf: (code: string) => string,
 ): BoothProps['colours'] {
-  const colourBySection = new Map(
-    job.sections.map((section) => [section.key, colourOfKey(job, section.colour).name]),
-  );
-  const baseOf = new Map(plan.sections.map((one) => [one.section, one.base]));
-  const sectionOf = new Map(plan.parts.map((part) => [part.key, part.section]));
-  const colourOf = (section: string) => colourBySection.get(baseOf.get(section) ?? section) ?? '';
+  const colours = new Map(plan.sections.map((one) => [one.section, colourOfKey(job, one.colour).name]));
+  const colourOf = (area: string | undefined) => colours.get(area ?? '') ?? '';
+  const areaOf = areaOfCoat(plan);
   const isPooled = (role: string) => (pooledRoles as readonly string[]).includes(role);
-  const lots = batchesOnPanels(job.log, (part) => colourOf(sectionOf.get(part) ?? ''), isPooled);
+  const lots = batchesOnPanels(job.log, (coat) => colourOf(areaOf(coat)), isPooled);
   return lots.map((lot) => {
     const left = plan.steps
       .filter(
         (step) =>
           step.state === 'planned' &&
           step.coat?.product === lot.product &&
-          colourOf(step.sections[0] ?? '') === lot.colour,
+          colourOf(step.sections[0]) === lot.colour,
       )
       .reduce((sum, step) => sum + step.coat!.litres, 0);
     const others = new Set(lots.flatMap((one) => (one === lot ? [] : one.batches)));

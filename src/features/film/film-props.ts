@@ -140,7 +140,7 @@ function filmSection(
   return {
     key: summary.section,
     section,
-    colour: colourOfKey(job, section.colour),
+    colour: colourOfKey(job, summary.colour),
     name: summary.name,
     level: summary.level,
     areaM2: summary.outsideM2,
@@ -172,7 +172,7 @@ function filmSection(
     beneath: laddersBeneath(section, route),
     beadM: parts.reduce((sum, part) => sum + part.beadM, 0),
     edges: edgesOf(parts),
-    ground: groundOf(products, section, job),
+    ground: groundOf(products, summary.colour, job, plan),
     card: burnThroughCard(products.map(({ product }) => product.coating!.family)),
   };
 }
@@ -194,11 +194,12 @@ const edgesOf = (parts: Plan['parts']): FilmSection['edges'] =>
 /** Width along an edge in which a pad cuts through first, m. */
 const edgeBandWidthM = 0.025;
 
-/** Hiding of the section's colour over what lies beneath it, and over the other colours it may meet. */
+/** Hiding of an area's colour over what lies beneath it, and over the other colours it may meet. */
 function groundOf(
   products: readonly { layer: Plan['sections'][number]['layers'][number]; product: Product }[],
-  section: SectionSeen,
+  own: string,
   job: Job,
+  plan: Plan,
 ): GroundAdvice | null {
   for (const [i, { layer, product }] of products.entries()) {
     const { family, dryUm } = product.coating!;
@@ -211,8 +212,8 @@ function groundOf(
       l: beneath.product.coating!.shadeL,
       hex: null,
     };
-    const { hex } = colourOfKey(job, section.colour);
-    const used = new Set(job.sections.map((one) => one.colour));
+    const { hex } = colourOfKey(job, own);
+    const used = new Set(plan.sections.map((one) => one.colour));
     const strips = job.colours
       .filter((one) => used.has(one.id) && one.hex !== hex)
       .map((one) => ({ name: `a strip of ${one.name}`, l: null, hex: one.hex }));

@@ -1,6 +1,7 @@
 import type { Product } from '@/core/film';
 import type { Plan } from '@/core/plan';
 import type { Job } from '@/core/record';
+import { panelsOf } from '@/core/vehicle';
 import type { Findable } from './find';
 
 /** All that can be found by name from within a job. */
@@ -13,7 +14,7 @@ export function findablesOf(job: Job, plan: Plan, products: readonly Product[]):
       kind: 'section',
       href: to('walkaround', section.key),
     })),
-    ...plan.parts.map((part) => ({
+    ...panelsOf(plan.parts).map((part) => ({
       text: `${part.key} ${part.name}`,
       kind: 'part',
       href: to('walkaround', part.key),

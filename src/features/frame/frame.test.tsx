@@ -40,14 +40,8 @@ describe('the number proposed for a new job', () => {
 });
 
 describe('walking the net', () => {
-  const square = (key: string, x: number, y: number): NetPart => ({
+  const square = (key: string, x: number, y: number): Pick<NetPart, 'key' | 'outline'> => ({
     key,
-    name: key,
-    section: 's',
-    lot: 's',
-    absent: false,
-    loose: false,
-    holes: [],
     outline: [
       [x, y],
       [x + 1, y],

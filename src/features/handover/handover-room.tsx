@@ -1,17 +1,15 @@
 import type { Plan } from '@/core/plan';
-import { colourOfKey, type JobColour, type JobSection } from '@/core/record';
+import { colourOfKey, type JobColour } from '@/core/record';
 import { InspectorPanel } from '@/ui/facts';
 import { Empty, Room, Table } from '@/ui/layout';
 import { area, micrometres } from '../words/format';
 
 /** What can be handed over so far: colour and film of each section. */
 export function HandoverRoom({
-  sections,
   colours,
   summaries,
   finished,
 }: {
-  sections: readonly JobSection[];
   colours: readonly JobColour[];
   summaries: Plan['sections'];
   finished: boolean;
@@ -24,7 +22,7 @@ export function HandoverRoom({
           <span className="text-quiet">{finished ? 'the job is finished' : 'the job is not finished'}</span>
         }
       >
-        {sections.length === 0 && <Empty>This job has no sections yet.</Empty>}
+        {summaries.length === 0 && <Empty>This job has no sections yet.</Empty>}
         <Table
           caption="Colour and film by section"
           head={[
@@ -36,21 +34,18 @@ export function HandoverRoom({
             { text: 'New film laid', right: true },
           ]}
         >
-          {sections.map((section) => {
-            const summary = summaries.find((one) => one.section === section.key);
-            return (
-              <tr key={section.key} className="border-b border-line">
-                <td className="py-[5px] pr-3 font-semibold">{section.name}</td>
-                <td className="pr-3">{section.level}</td>
-                <td className="pr-3">{colourOfKey({ colours }, section.colour).name}</td>
-                <td className="pr-3 text-right">{area(summary?.outsideM2 ?? 0)}</td>
-                <td className="pr-3">
-                  {summary?.layers.map((layer) => `${layer.coats} × ${layer.name}`).join(', ')}
-                </td>
-                <td className="text-right">{micrometres(summary?.totalUm ?? 0)}</td>
-              </tr>
-            );
-          })}
+          {summaries.map((summary) => (
+            <tr key={summary.section} className="border-b border-line">
+              <td className="py-[5px] pr-3 font-semibold">{summary.name}</td>
+              <td className="pr-3">{summary.level}</td>
+              <td className="pr-3">{colourOfKey({ colours }, summary.colour).name}</td>
+              <td className="pr-3 text-right">{area(summary.outsideM2)}</td>
+              <td className="pr-3">
+                {summary.layers.map((layer) => `${layer.coats} × ${layer.name}`).join(', ')}
+              </td>
+              <td className="text-right">{micrometres(summary.totalUm)}</td>
+            </tr>
+          ))}
         </Table>
       </Room>
       <InspectorPanel title="For the owner">

@@ -6,7 +6,10 @@ import { leftToday, type LeftToday } from '@/core/readings/left-today';
 import type { Shelf } from '@/core/film';
 import type { Shop } from '@/core/shop';
 import { localDateOf } from '@/core/units';
+import { panelsOf, type Part } from '@/core/vehicle';
 import type { Locale } from '../words/format';
+
+const keysOf = (parts: readonly Part[]): string[] => panelsOf(parts).map((panel) => panel.key);
 
 /** A step somebody is at, or could begin next. */
 export interface WorkRow {
@@ -107,7 +110,7 @@ export function logProps(
   const stays = new Map(plan.stays.map((stay) => [stay.key, stay.place]));
   const panelsOf = (step: PlannedStep): string[] =>
     step.coat === null && step.figure.unit !== 'fixed'
-      ? plan.parts.flatMap((part) => (step.sections.includes(part.section) ? [part.key] : []))
+      ? keysOf(plan.parts.filter((part) => step.sections.includes(part.section)))
       : [];
   const row = rowsOf({ panelsOf, shop, stays, logs, now, job, personName, today, shelf });
   const attended = plan.steps.filter((step) => step.crew > 0 && !step.skipped);
@@ -115,7 +118,7 @@ export function logProps(
   const older = attended.filter((step) => step.state !== 'planned' && !logged.has(step.key));
   return {
     job: job.number,
-    panels: plan.parts.map((part) => part.key),
+    panels: keysOf(plan.parts),
     now,
     locale: { timeZone: shop.timeZone, currency: shop.currency },
     running: attended.filter((step) => step.state === 'running').map(row),

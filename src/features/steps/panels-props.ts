@@ -1,7 +1,9 @@
 import { panelCoats, type PanelCoat } from '@/core/log';
 import type { Plan } from '@/core/plan';
+import { areaOfCoat } from '@/core/readings/area-of-coat';
 import { baseOf, basesOf, type Fit, type Job } from '@/core/record';
 import { panelRounds, panelTools, roundsOfWork, type PanelRounds, type PanelTools } from '@/core/steps';
+import { panelsOf } from '@/core/vehicle';
 
 /** One panel with its place in the assembly, the coats on its faces, its rounds and its tools. */
 export interface PanelRow {
@@ -28,9 +30,10 @@ export interface SectionPanels {
 /** The part tree of a job: sections, their panels, what lies on which face, how each is worked. */
 export function panelsShown(job: Job, plan: Plan, versions: Record<string, number>): SectionPanels[] {
   const coats = panelCoats(job.log);
+  const areaOf = areaOfCoat(plan);
   const surveys = new Map(job.surveyed.map((one) => [one.key, one]));
   return job.sections.flatMap((section) => {
-    const parts = plan.parts.filter((part) => baseOf(part.section) === section.key);
+    const parts = panelsOf(plan.parts.filter((part) => baseOf(part.section) === section.key));
     if (parts.length === 0) return [];
     const rounds = panelRounds(roundsOfWork(plan.steps, section.key), parts, job.marks);
     const assembly = section.schools.assembly ?? job.schools.assembly;
@@ -51,7 +54,7 @@ export function panelsShown(job: Job, plan: Plan, versions: Record<string, numbe
         panels: parts.map((part, i) => {
           const survey = surveys.get(part.key);
           const fit = survey?.fit ?? 'fixed';
-          const own = coats.filter((coat) => coat.part === part.key);
+          const own = coats.filter((coat) => coat.part === part.key && areaOf(coat) === part.section);
           const together = assembly === 'assembled' || assembly === 'loosely-hung';
           return {
             part: part.key,

@@ -1,11 +1,12 @@
 'use client';
 
 import { useState } from 'react';
+import { looksOf } from '@/core/plan';
 import { surfaceStates } from '@/core/record';
 import { Table } from '@/ui/layout';
 import { useDay } from '../frame/day';
 import { day } from '../words/format';
-import type { StepsRoomProps } from './steps-props';
+import type { PartShown, StepsRoomProps } from './steps-props';
 
 const stages = [
   ['strip', 'Strip'],
@@ -35,15 +36,18 @@ const looks: Record<string, string> = {
 };
 
 /** One line a panel: its state on the day shown, the stages behind it and ahead of it with their days, what comes next. */
-export function StateBoard({ steps, parts, locale }: StepsRoomProps) {
+export function StateBoard({ steps, covers, parts, locale }: StepsRoomProps) {
   const { at } = useDay();
   const [only, setOnly] = useState('');
   const lots = [...new Set(parts.map((part) => part.section))];
-  const states = surfaceStates(
-    steps.filter((step) => step.leaves !== null),
-    lots,
-    at,
-  );
+  const fields = parts.flatMap((part) => part.fields.map((field) => field.area));
+  const states = surfaceStates(looksOf({ steps, covers }).steps, [...lots, ...new Set(fields)], at, covers);
+  /** What the fields of a panel look like where they look otherwise than it does. */
+  const apart = (part: PartShown) =>
+    part.fields.flatMap(({ area, colour }) => {
+      const state = states.get(area) ?? 'old';
+      return state === states.get(part.section) ? [] : [`${colour} ${looks[state] ?? state}`];
+    });
   const byLot = new Map(
     lots.map((lot) => [lot, steps.filter((step) => step.sections.includes(lot) && step.minutes > 0)]),
   );
@@ -84,7 +88,7 @@ export function StateBoard({ steps, parts, locale }: StepsRoomProps) {
                 {part.key}
                 <span className="sr-only"> {part.name}</span>
               </td>
-              <td className="pr-2 whitespace-nowrap">{looks[state] ?? state}</td>
+              <td className="pr-2 whitespace-nowrap">{[looks[state] ?? state, ...apart(part)].join(', ')}</td>
               <td className="max-w-36 truncate pr-2 text-small" title={next?.name}>
                 {next ? `${day(next.start, locale).slice(4)} ${next.name}` : 'nothing'}
               </td>

@@ -6,6 +6,7 @@ import { maskTacks, type MaskTack } from '@/core/readings/mask-tack';
 import { baseOf, standingEntries, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { crewZones, isRisky, ladderOf, polishCard, withShopWays, type PolishStage } from '@/core/steps';
+import { panelsOf } from '@/core/vehicle';
 
 /** What one step asks of the hand, beyond hours and materials. */
 export interface StepCraft {
@@ -74,17 +75,16 @@ export function craftShown(
 function zonesOf(step: PlannedStep, plan: Plan, names: ReadonlyMap<string, string>): StepCraft['zones'] {
   if (step.state === 'done' || step.figure.unit !== 'm²') return [];
   const people = step.uses.flatMap((id) => names.get(id) ?? []);
-  return crewZones(
-    plan.parts.filter((part) => step.sections.includes(part.section)),
-    people,
-  ).map(({ person, where, areaM2, parts }) => ({
-    person,
-    where,
-    areaM2,
-    // A page carries the ends of the run, not every panel of every step.
-    first: parts[0] ?? '',
-    last: parts.at(-1) ?? '',
-  }));
+  return crewZones(panelsOf(plan.parts.filter((part) => step.sections.includes(part.section))), people).map(
+    ({ person, where, areaM2, parts }) => ({
+      person,
+      where,
+      areaM2,
+      // A page carries the ends of the run, not every panel of every step.
+      first: parts[0] ?? '',
+      last: parts.at(-1) ?? '',
+    }),
+  );
 }
 
 /** A trial of the whole job, or of one of the sections, counts for it. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { baseOf, basesOf } from '@/core/record';
+import { basesOf } from '@/core/record';
 import Link from 'next/link';
 import type { PlannedStep } from '@/core/plan';
 import { boothSessions, sessionMerges } from '@/core/readings/booth-sessions';
@@ -12,12 +12,12 @@ import type { StepsRoomProps } from './steps-props';
 
 const spraying = new Set(['spray-primer', 'spray-colour', 'spray-clear', 'spray-cross', 'roll', 'brush']);
 
-/** Hours by phase, skill and section with their range, spraying against preparation, and the cap. */
 /** One section by its name, several as what they are. */
 const nameOfBases = (bases: readonly string[], sections: readonly { key: string; name: string }[]): string =>
   bases.length === 1 ? (sections.find((one) => one.key === bases[0])?.name ?? bases[0]!) : 'several together';
 
-export function StepTotals({ job, steps, sections, caps }: StepsRoomProps) {
+/** Hours by phase, skill and section with their range, spraying against preparation, and the cap. */
+export function StepTotals({ job, steps, sections, areaColours, caps }: StepsRoomProps) {
   const worked = steps.filter((step) => step.personMinutes > 0);
   const range = hoursRange(
     worked.map((step) => ({
@@ -45,7 +45,7 @@ export function StepTotals({ job, steps, sections, caps }: StepsRoomProps) {
       <Groups title="By phase" groups={group(worked, (step) => phaseName(step.phase))} />
       <Groups title="By skill" groups={group(worked, (step) => step.people[0] ?? 'done already')} />
       <Groups title="By section" groups={group(worked, (step) => nameOfBases(basesOf(step), sections))} />
-      <Sessions steps={steps} sections={sections} />
+      <Sessions steps={steps} areaColours={areaColours} />
       <p className="pt-3">
         <Link className="underline" href={`/jobs/${job}/steps/statement`}>
           Method statement, to print
@@ -103,12 +103,11 @@ const riskWords = {
 };
 
 /** Booth sessions ahead with what each costs beside the spraying, and which two could be one. */
-function Sessions({ steps, sections }: Pick<StepsRoomProps, 'steps' | 'sections'>) {
+function Sessions({ steps, areaColours }: Pick<StepsRoomProps, 'steps' | 'areaColours'>) {
   const ahead = steps.filter((step) => step.state === 'planned');
   const sessions = boothSessions(ahead);
   const names = new Map(sessions.map((one) => [one.session, `${one.subject}, ${one.coats} coats`]));
-  const colours = new Map(sections.map((section) => [section.key, section.colourName]));
-  const merges = sessionMerges(ahead, (section) => colours.get(baseOf(section)) ?? '');
+  const merges = sessionMerges(ahead, (area) => areaColours[area] ?? '');
   if (sessions.length === 0) return null;
   return (
     <>

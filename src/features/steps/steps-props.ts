@@ -11,6 +11,7 @@ import {
 import type { Shop } from '@/core/shop';
 import { kitOfStep } from '@/core/stores';
 import { localDateOf } from '@/core/units';
+import { panelsOf } from '@/core/vehicle';
 import type { JobView } from '../frame/job-view';
 import type { Locale } from '../words/format';
 import { namesOf } from '../words/names';
@@ -19,6 +20,14 @@ import { panelsShown, type SectionPanels } from './panels-props';
 import { roundsShown, type RoundsShown } from './rounds-props';
 import { craftShown, type StepCraft } from './step-craft-props';
 import { schoolsShown, type SchoolsShown } from './schools-props';
+
+/** A panel with the area that keeps its own colour, and its fields in others. */
+export interface PartShown {
+  key: string;
+  name: string;
+  section: string;
+  fields: { area: string; colour: string }[];
+}
 
 export interface StepsRoomProps {
   job: string;
@@ -42,7 +51,10 @@ export interface StepsRoomProps {
   /** Protective kit each step uses up, for everybody in it, and what of it is on the shelf. */
   kit: Record<string, { product: string; amount: number; onHand: number }[]>;
   caps: Caps;
-  parts: { key: string; name: string; section: string }[];
+  parts: PartShown[];
+  covers: Plan['covers'];
+  /** Name of the colour of each area. */
+  areaColours: Record<string, string>;
   now: number;
   sections: { key: string; name: string; colourName: string }[];
   productNames: Record<string, string>;
@@ -50,6 +62,18 @@ export interface StepsRoomProps {
   locale: Locale;
   warnings: JobView['warnings'];
 }
+
+const partsShown = (job: Job, plan: Plan): PartShown[] =>
+  panelsOf(plan.parts).map(({ key, name, section }) => ({
+    key,
+    name,
+    section,
+    fields: plan.parts.flatMap((part) =>
+      part.key === key && part.section !== section && part.field?.colour
+        ? [{ area: part.section, colour: colourOfKey(job, part.field.colour).name }]
+        : [],
+    ),
+  }));
 
 const kitOfSteps = (plan: Plan, shelf: Shelf, onHand: Record<string, number>): StepsRoomProps['kit'] =>
   Object.fromEntries(
@@ -101,7 +125,11 @@ export function stepsProps(
     labourRateMinorPerHour: shop.labourRateMinorPerHour,
     kit: kitOfSteps(plan, shelfOf(products), onHand),
     caps: job.caps,
-    parts: plan.parts.map(({ key, name, section }) => ({ key, name, section })),
+    parts: partsShown(job, plan),
+    covers: plan.covers,
+    areaColours: Object.fromEntries(
+      plan.sections.map((area) => [area.section, colourOfKey(job, area.colour).name]),
+    ),
     now: plan.computedAt,
     sections: job.sections.map(({ key, name, colour }) => ({
       key,

@@ -62,7 +62,7 @@ describe('the list', () => {
     choose('sides/mask');
     const line = document.getElementById('row-sides/mask')!;
     fireEvent.keyDown(line, { key: 'e' });
-    const field = within(line).getByLabelText('Person-hours of Fine-line and cover');
+    const field = within(line).getByLabelText(/^Person-hours of Mask round all colours/);
     fireEvent.change(field, { target: { value: '7,5' } });
     fireEvent.keyDown(field, { key: 'Enter' });
     await waitFor(() => expect(edits()).toHaveLength(1));

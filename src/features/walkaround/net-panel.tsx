@@ -4,6 +4,13 @@ import { memo } from 'react';
 import { boundsOf, centroidOf, type Point } from '@/core/geometry';
 import { textureFill, textureSheen } from '@/ui/textures';
 
+/** A field of a scheme on a panel: the area it is worked as, its colour, where it lies on the net. */
+export interface NetField {
+  area: string;
+  hex: string;
+  rings: readonly (readonly Point[])[];
+}
+
 export interface NetPart {
   key: string;
   name: string;
@@ -15,6 +22,10 @@ export interface NetPart {
   outline: readonly Point[];
   holes: readonly (readonly Point[])[];
   loose: boolean;
+  /** Its colour, as it is worked. */
+  hex: string;
+  /** Fields of a scheme on it. */
+  fields: readonly NetField[];
 }
 
 export interface NetPanelProps {
@@ -22,7 +33,8 @@ export interface NetPanelProps {
   /** Pixels of a metre. */
   scale: number;
   state: string;
-  colour: string;
+  /** Look of each of its fields, in their order. */
+  fieldStates: string;
   selected: boolean;
   onSelect(key: string, extend: boolean): void;
 }
@@ -38,12 +50,39 @@ const pathOf = (rings: readonly (readonly Point[])[], scale: number) =>
     )
     .join('');
 
+/** The fields of a panel, each with the look of its own area; nothing tells them apart before one of them is coloured. */
+function Fields({
+  fields,
+  states,
+  beside,
+  scale,
+}: {
+  fields: readonly NetField[];
+  states: readonly string[];
+  /** Look of the panel itself. */
+  beside: string;
+  scale: number;
+}) {
+  return fields.map(({ area, hex, rings }, i) => {
+    const path = pathOf(rings, scale);
+    const state = states[i] ?? 'old';
+    if (state === beside && textureFill(state, hex) !== hex) return null;
+    const sheen = textureSheen(state);
+    return (
+      <g key={`${area} ${i}`} fillRule="evenodd">
+        <path d={path} fill={textureFill(state, hex)} stroke="var(--ink)" strokeWidth="0.4" />
+        {sheen && <path d={path} fill={sheen} />}
+      </g>
+    );
+  });
+}
+
 /** One panel of the net: its look, its outline, its code on a plain plate. Drawn anew only when it changes. */
 export const NetPanel = memo(function NetPanel({
   part,
   scale,
   state,
-  colour,
+  fieldStates,
   selected,
   onSelect,
 }: NetPanelProps) {
@@ -62,8 +101,11 @@ export const NetPanel = memo(function NetPanel({
       onClick={(event) => onSelect(part.key, event.shiftKey || event.ctrlKey || event.metaKey)}
       className="cursor-pointer"
     >
-      <path d={path} fill={part.absent ? 'transparent' : textureFill(state, colour)} fillRule="evenodd" />
+      <path d={path} fill={part.absent ? 'transparent' : textureFill(state, part.hex)} fillRule="evenodd" />
       {sheen && !part.absent && <path d={path} fill={sheen} fillRule="evenodd" />}
+      {!part.absent && (
+        <Fields fields={part.fields} states={fieldStates.split(' ')} beside={state} scale={scale} />
+      )}
       <path
         d={path}
         fill="none"

@@ -9,9 +9,8 @@ import { NetPanel, type NetPart } from './net-panel';
 
 export interface NetPictureProps {
   parts: readonly NetPart[];
-  /** Look of each section on the day shown, and its paint. */
+  /** Look of each area on the day shown. */
   states: ReadonlyMap<string, string>;
-  colours: ReadonlyMap<string, string>;
   /** Keys of the selected panels, the one in focus last. */
   selected: readonly string[];
   /** @param extend keep what is selected and add this, or take it out again */
@@ -38,8 +37,10 @@ const directions: Record<string, [number, number]> = {
   ArrowDown: [0, 1],
 };
 
+type Placed = Pick<NetPart, 'key' | 'outline'>;
+
 /** The nearest part whose centre lies in the direction of the arrow: distance along it, with what lies aside counting double. */
-export function neighbourOf(parts: readonly NetPart[], from: string, key: string): string | null {
+export function neighbourOf(parts: readonly Placed[], from: string, key: string): string | null {
   const direction = directions[key];
   const here = parts.find((part) => part.key === from);
   if (!direction || !here) return null;
@@ -61,7 +62,6 @@ export function neighbourOf(parts: readonly NetPart[], from: string, key: string
 export function NetPicture({
   parts,
   states,
-  colours,
   selected,
   onSelect,
   marks,
@@ -116,7 +116,7 @@ export function NetPicture({
           part={part}
           scale={scale}
           state={states.get(part.lot) ?? 'old'}
-          colour={colours.get(part.section) ?? '#888888'}
+          fieldStates={part.fields.map((field) => states.get(field.area) ?? 'old').join(' ')}
           selected={chosen.has(part.key)}
           onSelect={onSelect}
         />

@@ -18,6 +18,8 @@ export function SurveySheet({ title, props }: { title: string; props: Walkaround
   const net = panels.map(({ part, lot, survey }) => ({
     ...part,
     lot,
+    hex: '#ffffff',
+    fields: [],
     loose: part.side === 'loose',
     absent: survey?.absent ?? false,
   }));
@@ -41,7 +43,6 @@ export function SurveySheet({ title, props }: { title: string; props: Walkaround
         <NetPicture
           parts={net}
           states={new Map(net.map((part) => [part.lot, 'plain']))}
-          colours={new Map(sections.map((section) => [section.key, '#ffffff']))}
           selected={[]}
           onSelect={() => undefined}
           marks={marks}

@@ -1,20 +1,28 @@
 import { coatSystemOf, systemsWith } from '@/core/film';
-import type { Plan } from '@/core/plan';
-import type { FilmReading, Job, JobSection, Mark, PartSurvey, SurfaceStep } from '@/core/record';
+import { looksOf, type Plan } from '@/core/plan';
+import type {
+  FilmReading,
+  Job,
+  JobSection,
+  Mark,
+  PartSurvey,
+  SurfaceCover,
+  SurfaceStep,
+} from '@/core/record';
 import { colourOfKey, figuresOfJob, type JobFiguresShown } from '@/core/record';
+import type { NetField } from './net-panel';
 import type { Shop } from '@/core/shop';
 import { advicePart, netOfJob, type DepthAdvice } from '@/core/survey';
 import type { Part as VehiclePart } from '@/core/vehicle';
 import type { JobView } from '../frame/job-view';
 import type { StripDownProps } from './strip-down-props';
 import { stripDownProps } from './strip-down-view';
+import { netFields } from './net-fields';
 import { namesOf } from '../words/names';
 import { warningText } from '../words/warning-words';
 
 export interface SectionShown extends JobSection {
   seen: number;
-  /** Its colour on the screen. */
-  hex: string;
   outsideM2: number;
   insideM2: number;
   /** Coat systems it can have, of its own route. */
@@ -26,12 +34,16 @@ export interface PanelShown {
   part: VehiclePart;
   /** The lot it is worked with; the section's key unless the survey treats it otherwise. */
   lot: string;
+  /** The colour of that lot on the screen. */
+  hex: string;
   survey: PartSurvey | null;
   surveySeen: number | null;
   measuredSeen: number | null;
   /** A panel of the job's own: the version of its row; null for the body kind's. */
   ownSeen: number | null;
   advice: DepthAdvice;
+  /** Fields of the scheme on it, in another colour than its own. */
+  fields: NetField[];
 }
 
 export type MarkShown = Mark & { seen: number };
@@ -48,6 +60,7 @@ export interface WalkaroundProps {
   /** Every lot that is worked, for the look on a day. */
   lots: string[];
   steps: SurfaceStep[];
+  covers: SurfaceCover[];
   stripDown: StripDownProps;
   view: Pick<JobView, 'warnings' | 'locale'>;
 }
@@ -74,6 +87,10 @@ export function walkaroundProps(
   const surveys = new Map(job.surveyed.map((one) => [one.key, one]));
   const lotOf = new Map(plan.parts.map((part) => [part.key, part.section]));
   const sectionOf = new Map(job.sections.map((section) => [section.key, section]));
+  const areas = new Map(plan.sections.map((one) => [one.section, one]));
+  const hexOf = ({ key, section }: VehiclePart) =>
+    colourOfKey(job, (areas.get(lotOf.get(key) ?? '') ?? sectionOf.get(section)!).colour).hex;
+  const fieldsOf = netFields(job, plan);
   const seenOf = (id: string): number | null => versions[id] ?? null;
   return {
     job: { ...figuresOfJob(job), seen: versions[number]! },
@@ -81,11 +98,13 @@ export function walkaroundProps(
     panels: netOfJob(job).map((part) => ({
       part,
       lot: lotOf.get(part.key) ?? part.section,
+      hex: hexOf(part),
       survey: surveys.get(part.key) ?? null,
       surveySeen: seenOf(`${number}/survey/${part.key}`),
       measuredSeen: seenOf(`${number}/${part.key}`),
       ownSeen: seenOf(`${number}/own/${part.key}`),
       advice: advicePart(job, sectionOf.get(part.section)!, part.key),
+      fields: fieldsOf.get(part.key) ?? [],
     })),
     marks: job.marks.map((mark) => ({ ...mark, seen: versions[`${number}/${mark.id}`]! })),
     readings: job.readings.map((reading) => ({ ...reading, seen: versions[`${number}/${reading.id}`]! })),
@@ -94,7 +113,6 @@ export function walkaroundProps(
       return {
         ...section,
         seen: versions[`${number}/${section.key}`]!,
-        hex: colourOfKey(job, section.colour).hex,
         outsideM2: own.reduce((sum, one) => sum + one.outsideM2, 0),
         insideM2: own.reduce((sum, one) => sum + one.insideM2, 0),
         systems: systemsLike(section.system, shop.systems),
@@ -102,9 +120,7 @@ export function walkaroundProps(
     }),
     stripDown: stripDownProps(job, versions, plan, shop),
     lots: plan.sections.map((one) => one.section),
-    steps: plan.steps
-      .filter((step) => step.leaves !== null)
-      .map(({ sections, end, leaves }) => ({ sections, end, leaves })),
+    ...looksOf(plan),
     view: { warnings: plan.warnings.map((warning) => warningText(warning, names, locale)), locale },
   };
 }

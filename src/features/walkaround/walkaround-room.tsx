@@ -74,7 +74,7 @@ function netKey({
 
 /** What the object is made of and in what state: the net on the day shown, the survey of the selected panels. */
 export function WalkaroundRoom(props: WalkaroundProps) {
-  const { job, panels, marks, readings, sections, lots, steps } = props;
+  const { job, panels, marks, readings, sections, lots, steps, covers } = props;
   const [view, setView] = useState<View>('net');
   const [zoom, setZoom] = useState(1);
   const { at } = useDay();
@@ -85,13 +85,14 @@ export function WalkaroundRoom(props: WalkaroundProps) {
     [selected, panels],
   );
   const actions = useSurveyActions(job.number, chosen, marks);
-  const states = useMemo(() => surfaceStates(steps, lots, at), [steps, lots, at]);
-  const colours = useMemo(() => new Map(sections.map((one) => [one.key, one.hex])), [sections]);
+  const states = useMemo(() => surfaceStates(steps, lots, at, covers), [steps, lots, at, covers]);
   const net = useMemo(
     () =>
-      panels.map(({ part, lot, survey }) => ({
+      panels.map(({ part, lot, hex, survey, fields }) => ({
         ...part,
         lot,
+        hex,
+        fields,
         loose: part.side === 'loose',
         absent: survey?.absent ?? false,
       })),
@@ -124,7 +125,6 @@ export function WalkaroundRoom(props: WalkaroundProps) {
             <NetPicture
               parts={net}
               states={states}
-              colours={colours}
               selected={selected}
               onSelect={(key, extend) =>
                 select(

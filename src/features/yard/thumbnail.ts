@@ -1,5 +1,5 @@
 import { boundsOf, type Point } from '@/core/geometry';
-import type { Plan } from '@/core/plan';
+import { looksOf, type Plan } from '@/core/plan';
 import { colourOfKey, surfaceStates, type Job } from '@/core/record';
 import type { Minute } from '@/core/units';
 
@@ -19,11 +19,9 @@ export function thumbnailOf(job: Pick<Job, 'colours'>, plan: Plan, at: Minute): 
   const scale = widthUnits / Math.max(0.1, right - left);
   const ring = (points: readonly Point[]) =>
     `M${points.map(([x, y]) => `${Math.round((x - left) * scale)} ${Math.round((y - top) * scale)}`).join('L')}Z`;
-  const states = surfaceStates(
-    plan.steps,
-    plan.sections.map((one) => one.section),
-    at,
-  );
+  const looks = looksOf(plan);
+  const areas = plan.sections.map((one) => one.section);
+  const states = surfaceStates(looks.steps, areas, at, looks.covers);
   return {
     viewBox: `-1 -1 ${widthUnits + 2} ${Math.ceil((bottom - top) * scale) + 2}`,
     shapes: plan.sections.map(({ section, colour }) => ({

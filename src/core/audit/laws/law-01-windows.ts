@@ -1,16 +1,8 @@
+import { windowFromFirst } from '../../film';
 import { closedAt, readyAt } from '../times';
 import type { Film } from '../sweep';
 import type { Walk } from '../walks';
 import type { Ground, LawFile } from './law';
-
-/** Families whose window runs from their own first coat, through all of them, to the film that closes them. */
-const runsFromFirst: ReadonlySet<string> = new Set([
-  'base',
-  'effect-base',
-  'waterborne-base',
-  'candy',
-  'inter-clear',
-]);
 
 /** A coat goes on no sooner than the film beneath allows and no later than its window closes, unless it was opened again. */
 export const windows: LawFile = {
@@ -97,4 +89,4 @@ function spreadsMet(ground: Ground, { surface, events }: Walk): void {
 }
 
 const windowOpens = (film: Film, family: string): number =>
-  runsFromFirst.has(family) ? film.firstBy : film.lastBy;
+  windowFromFirst.has(family) ? film.firstBy : film.lastBy;

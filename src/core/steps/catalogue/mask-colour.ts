@@ -222,6 +222,7 @@ export const maskAndColour: readonly Operation[] = [
     phase: 'clear',
     basis: 'm²',
     rate: 8,
+    usualCrew: 2,
     keyWord: 'scuff',
     stage: 'scuff',
     makes: 'clear-keyed',

@@ -151,6 +151,7 @@ export const maskOpenings: readonly Operation[] = [
     phase: 'mask',
     basis: 'm',
     rate: 2,
+    usualCrew: 2,
     stage: 'shut',
     before: ['cleared'],
     leaves: 'masked',

@@ -116,6 +116,7 @@ export const stripWork: readonly Operation[] = [
     name: 'Scuff by pad',
     basis: 'm²',
     rate: 8,
+    usualCrew: 2,
     ...strips,
     ...both,
     ...dusty,

@@ -5,7 +5,6 @@ export default async function HandoverPage({ params }: JobParams) {
   const { stored, plan } = await plannedJob((await params).job);
   return (
     <HandoverRoom
-      sections={stored.job.sections}
       colours={stored.job.colours}
       summaries={plan.sections}
       finished={stored.job.state === 'finished'}

@@ -1,0 +1,43 @@
+import type { JobSection, SurfaceCover, SurfaceStep } from '../record';
+import { catalogueWith, type Operation } from '../steps';
+import { surfacesOf } from '../surface';
+import type { Part } from '../vehicle';
+import { coveringOf } from './audit-covers';
+import type { Plan, PlannedStep } from './model';
+
+/** Areas whose outsides lie under film or paper, from the end of the masking to the end of the step that pulls it. */
+export function coversOn(
+  steps: readonly PlannedStep[],
+  parts: readonly Part[],
+  sections: readonly JobSection[],
+  operations: readonly Operation[],
+): SurfaceCover[] {
+  const outsides = surfacesOf(parts, sections).filter((one) => one.face === 'outside');
+  const areaOf = new Map(outsides.map((one) => [one.key, one.section]));
+  const { laid, pulled } = coveringOf(steps, outsides, catalogueWith(operations));
+  const ends = new Map(steps.map((step) => [step.key, step.end]));
+  const off = new Map([...pulled].flatMap(([by, covers]) => covers.map((key) => [key, ends.get(by)!])));
+  return [...laid]
+    .flatMap(([step, own]) =>
+      own.map(({ key, over }) => ({
+        sections: [...new Set(over.map((surface) => areaOf.get(surface)!))],
+        from: ends.get(step)!,
+        to: off.get(key) ?? null,
+      })),
+    )
+    .filter((cover) => cover.sections.length > 0);
+}
+
+/**
+ * What the look of the areas follows from: steps that leave a mark, and what lies covered. What gets its paint next lies
+ * open however it is masked round, so that masking shows by its covers alone.
+ */
+export const looksOf = ({
+  steps,
+  covers,
+}: Pick<Plan, 'steps' | 'covers'>): { steps: SurfaceStep[]; covers: SurfaceCover[] } => ({
+  steps: steps.flatMap(({ sections, end, leaves, skipped }) =>
+    leaves === null || leaves === 'masked' || skipped ? [] : [{ sections: [...sections], end, leaves }],
+  ),
+  covers,
+});
