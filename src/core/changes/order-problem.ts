@@ -2,6 +2,7 @@ import { effectFamilies, groundAdvice, type Product, type Shelf } from '../film'
 import type { Plan, PlannedPass } from '../plan';
 import { colourOfKey, type Job } from '../record';
 import {
+  ownTapeOf,
   sealerGround,
   type OrderColour,
   type OrderEdge,
@@ -37,8 +38,6 @@ const coverageM2PerL = 10;
 const waitShare = 0.25;
 /** No more film than this is buried beneath a colour, µm. */
 const mostBeneathUm = 120;
-/** The widest tape that is laid over a band by itself, mm. */
-const widestTapeMm = 50;
 
 /** Bodies on which two colours or more go on after each other, none of them begun. */
 export function bodyOrders(given: Given): BodyOrder[] {
@@ -95,7 +94,7 @@ function colourOf(given: Given, pass: PlannedPass, passes: readonly PlannedPass[
     coatUm: sheets[0]?.dryUm ?? 0,
     locks: isEffect || (finish !== 'dense-solid' && finish !== 'weak-solid'),
     tapeAfterMin: Math.max(0, ...sheets.map((sheet) => sheet.tapeAfterMin ?? 0)),
-    ownTape: ownTapeOf(given, key, areaM2),
+    ownTape: tapeOf(given, key, areaM2),
   };
 }
 
@@ -145,19 +144,11 @@ function edgesOf(plan: Plan, passes: readonly PlannedPass[]): OrderEdge[] {
 }
 
 /** Of a colour whose bands are all narrow: their length, and what tape of their width costs. */
-function ownTapeOf({ job, shelf }: Given, key: string, areaM2: number): OrderColour['ownTape'] {
-  const own = job.constructions.filter((one) => one.colour === key);
-  const widths = own.flatMap(({ shape }) =>
-    shape.kind === 'band'
-      ? shape.widths.map((one) => one.mm)
-      : shape.kind === 'stripes'
-        ? shape.widthsMm
-        : [Infinity],
-  );
-  const widest = Math.max(0, ...widths);
-  if (own.length === 0 || widest === 0 || widest > widestTapeMm) return null;
-  const mean = widths.reduce((sum, mm) => sum + mm, 0) / widths.length / 1000;
-  return { m: areaM2 / mean, minorPerM: priceOf(shelf, 'paper-tape') * Math.max(1, widest / 25) };
+function tapeOf({ job, shelf }: Given, key: string, areaM2: number): OrderColour['ownTape'] {
+  const tape = ownTapeOf(job.constructions, key);
+  if (!tape) return null;
+  const minorPerM = priceOf(shelf, 'paper-tape') * Math.max(1, tape.widestMm / 25);
+  return { m: (areaM2 / tape.meanMm) * 1000, minorPerM };
 }
 
 const priceOf = (shelf: Shelf, code: string): number => {

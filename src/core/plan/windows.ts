@@ -76,7 +76,7 @@ export function remedyClosedWindows(input: PlanInput, build: () => StepNetwork):
   const begun = new Set(first.facts.map((fact) => fact.step));
   const agreed = first.softWindows.filter((window) => {
     const key = remedyKey(window);
-    return begun.has(key) || input.agreedStarts.has(key);
+    return begun.has(key) || (input.agreedStarts.has(key) && wasClosed(window, input, first));
   });
   const scuffed = withRemedies(input, first, agreed);
   const closed = new Set(scuffed.remedied.filter((window) => isClosed(window, scuffed.placed)));
@@ -98,6 +98,18 @@ export function remedyClosedWindows(input: PlanInput, build: () => StepNetwork):
     lean,
     spared.map((window) => windows.get(window.key)!),
   );
+}
+
+/** Whether a window had closed by the agreed starts; what was not agreed is taken to have. */
+function wasClosed(
+  { from, to, maxMin }: SoftWindow,
+  { agreedStarts }: PlanInput,
+  { steps }: StepNetwork,
+): boolean {
+  const [opens, meets] = [agreedStarts.get(from), agreedStarts.get(to)];
+  const coat = steps.find((step) => step.key === from);
+  if (opens === undefined || meets === undefined || !coat) return true;
+  return meets - opens - coat.minutes > maxMin;
 }
 
 interface Remedied {

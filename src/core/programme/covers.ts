@@ -100,7 +100,7 @@ function familyCover(
   const colours = new Set(standing.map((area) => area.colour));
   const field = outside(own)
     .flatMap((one) => one.fieldEdges)
-    .reduce((sum, edge) => sum + (colours.has(edge.to) ? edge.m : 0), 0);
+    .reduce((sum, edge) => sum + (colours.has(edge.to) ? edge.tapedM : 0), 0);
   return covering(pass, outside(standing), { trim: 0, opening: 0, field }, 'beside', null);
 }
 

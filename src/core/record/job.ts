@@ -20,7 +20,7 @@ export interface JobSection extends SectionRecord {
   clockName?: string;
   /** Of an area that is a field in another colour than its section: that colour. */
   field?: string;
-  /** The field is narrow: its own tape can mask it. */
+  /** The field is narrow enough for the trade to lay it first, so that its mask covers it. */
   narrow?: boolean;
   /** The highest level of what shares its last coats, where that is not its own: all get as many. */
   lead?: Level;

@@ -1,5 +1,6 @@
 export * from './field-edges';
 export * from './layout';
+export * from './own-tape';
 export * from './strip';
 export * from './station-table';
 export * from './order/problem';

@@ -55,9 +55,9 @@ describe('one clear over two colours', () => {
     expect(all.steps.some((step) => step.key === 'roof/scuff-1')).toBe(false);
   });
 
-  test('the window of each colour runs until the first clear', () => {
+  test('the window of each colour runs from its first coat until the first clear', () => {
     const windows = all.softWindows.filter((one) => one.to === 'roof/clear-1/clear-1').map((one) => one.from);
-    expect(windows).toEqual(expect.arrayContaining(['roof/paint/colour-3', 'sides/paint/colour-3']));
+    expect(windows).toEqual(expect.arrayContaining(['roof/paint/colour-1', 'sides/paint/colour-1']));
   });
 });
 

@@ -73,6 +73,18 @@ describe('a band on both sides of a coach', () => {
     expect(programme.covers.some((one) => one.key === 'sides/clear/1')).toBe(false);
   });
 
+  test('a band of 40 mm is covered by tape of its own width: 8.8 m, one run a side', () => {
+    const narrow: ConstructionShape = { ...shape, widths: [{ atMm: 0, mm: 40 }] };
+    const { steps: own, programme: other } = built({
+      ...banded,
+      constructions: [{ ...banded.constructions[0]!, shape: narrow }],
+    });
+    expect(stepOf(own, 'sides/mask-field').figure.quantity).toBeCloseTo(8.8, 6);
+    expect(stepOf(own, 'sides/mask-field').personMinutes).toBeCloseTo(30 + 1.5 * 8.8, 0);
+    expect(stepOf(own, 'sides/unmask-colour').figure.quantity).toBeCloseTo(8.8, 6);
+    expect(other.covers.find((one) => one.key === 'sides/colour')!.edgesM.field).toBeCloseTo(8.8, 6);
+  });
+
   test('the manager may put the band last', () => {
     const { programme: other } = built({ ...banded, colourOrder: ['sides', 'sides~ochre'] });
     const cover = other.covers.find((one) => one.key === 'sides~ochre/colour')!;

@@ -26,7 +26,8 @@ function taped(work: SectionWork, all: readonly SectionWork[], { operation }: Ta
   const is = (role: Task['operation']['does'][number]) => operation.does.includes(role);
   if (is('cover-fields') || is('uncover-fields')) {
     const standing = standingColours(work, all);
-    const against = parts.map((part) => withEdges(part, (to) => standing.has(to)));
+    const isStanding = (to: string) => standing.has(to);
+    const against = parts.map((part) => underOwnTape(withEdges(part, isStanding)));
     // Where it meets none that stands its own outline is taped, so that nothing drifts over to them.
     return against.some((part) => (part.field?.edges ?? []).length > 0) ? against : parts;
   }
@@ -34,6 +35,22 @@ function taped(work: SectionWork, all: readonly SectionWork[], { operation }: Ta
   const isUnderOneClear = operation.makes === 'unmasked' && section.clearOver !== undefined;
   return isUnderOneClear ? parts.map((part) => withEdges(part, () => false)) : parts;
 }
+
+/** Tape of its own width covers a narrow field in one run, in place of one along either side of it. */
+const underOwnTape = (part: Part): Part =>
+  part.field === undefined
+    ? part
+    : {
+        ...part,
+        field: {
+          ...part.field,
+          edges: part.field.edges.map((edge) => ({
+            ...edge,
+            m: edge.tapedM,
+            effortM: edge.m > 0 ? (edge.effortM * edge.tapedM) / edge.m : 0,
+          })),
+        },
+      };
 
 const withEdges = (part: Part, isTaped: (to: string) => boolean): Part =>
   part.field === undefined

@@ -19,7 +19,7 @@ export interface Surface {
   shape: Shape;
   lengthsM: SurfaceLengths;
   /** Its edges to other colours of the panel, m by colour. */
-  fieldEdges: readonly { to: string; m: number }[];
+  fieldEdges: readonly { to: string; m: number; tapedM: number }[];
   substrate: Substrate;
   depth: Depth;
   level: Level;

@@ -1,6 +1,6 @@
-import { layoutOf, tapeEffort, type FieldPiece, type SchemeLayout } from '../scheme';
+import { layoutOf, ownTapeOf, tapeEffort, type FieldPiece, type SchemeLayout } from '../scheme';
 import { baseOf, clockOf, colourOfKey, fieldAreaKey, type Job, type JobSection } from '../record';
-import { bodyKindOf, type Part, type PartEdge, type PartField } from '../vehicle';
+import { bodyKindOf, type Part, type PartEdge } from '../vehicle';
 import { netOfJob } from './parts-of-job';
 
 /** What the layout of a scheme was computed from, and what came of it. */
@@ -82,6 +82,14 @@ function largest(pieces: readonly FieldPiece[]): string {
   return [...sums].reduce((most, one) => (one[1] > most[1] ? one : most))[0];
 }
 
+/** Where two colours of a panel meet. */
+interface Line {
+  a: string;
+  b: string;
+  m: number;
+  effortM: number;
+}
+
 class Cutter {
   private readonly byKey: ReadonlyMap<string, JobSection>;
   private readonly made = new Map<string, JobSection>();
@@ -117,19 +125,11 @@ class Cutter {
     const colourOf = new Map(this.layout.pieces.map((piece) => [piece.field, piece.colour]));
     const edges = this.layout.edges.filter((edge) => edge.panel === part.key);
     const coloured = (field: string | null) => (field === null ? area.colour : colourOf.get(field)!);
-    /** Edges of a colour to each other one of the panel. */
-    const edgesOf = (colour: string): PartField['edges'] => {
-      const sums = new Map<string, PartEdge>();
-      for (const edge of edges) {
-        const [a, b] = [coloured(edge.a), coloured(edge.b)];
-        if (a === b || (a !== colour && b !== colour)) continue;
-        const to = a === colour ? b : a;
-        const sum = sums.get(to) ?? { to, m: 0, effortM: 0 };
-        const effortM = sum.effortM + edge.m * tapeEffort(edge);
-        sums.set(to, { to, m: sum.m + edge.m, effortM });
-      }
-      return [...sums.values()];
-    };
+    const lines = edges.flatMap((edge) => {
+      const [a, b] = [coloured(edge.a), coloured(edge.b)];
+      return a === b ? [] : [{ a, b, m: edge.m, effortM: edge.m * tapeEffort(edge) }];
+    });
+    const edgesOf = (colour: string) => this.edgesOf(lines, colour, area.colour);
     const colours = [...new Set(pieces.map((piece) => piece.colour))];
     const fields = colours.map((colour): Part => {
       const own = pieces.filter((piece) => piece.colour === colour);
@@ -156,6 +156,26 @@ class Cutter {
       field: { colour: null, edges: edgesOf(area.colour) },
     };
     return [...fields, rest];
+  }
+
+  /** Edges of a colour to each other one of its panel. */
+  private edgesOf(lines: readonly Line[], colour: string, base: string): PartEdge[] {
+    const sums = new Map<string, PartEdge>();
+    for (const { a, b, m, effortM } of lines) {
+      if (a !== colour && b !== colour) continue;
+      const to = a === colour ? b : a;
+      const sum = sums.get(to) ?? { to, m: 0, effortM: 0, tapedM: 0 };
+      sums.set(to, { to, m: sum.m + m, effortM: sum.effortM + effortM, tapedM: sum.m + m });
+    }
+    return [...sums.values()].map((edge) => {
+      // A stripe has two edges: tape as wide as it runs half as far as they do.
+      if (edge.to === base || !ownTapeOf(this.job.constructions, edge.to)) return edge;
+      const round = lines.reduce(
+        (sum, line) => sum + (line.a === edge.to || line.b === edge.to ? line.m : 0),
+        0,
+      );
+      return { ...edge, tapedM: Math.min(edge.m, round / 2) };
+    });
   }
 
   /** Panels that are wholly in another colour are set apart with all they have, as a lot is. */

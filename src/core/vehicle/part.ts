@@ -20,6 +20,8 @@ export interface PartEdge {
   m: number;
   /** Metres of straight edge that take as long to tape. */
   effortM: number;
+  /** Metres of tape that mask the other colour here: the edge, or one run over a narrow field with tape of its width. */
+  tapedM: number;
 }
 
 export interface Part {
