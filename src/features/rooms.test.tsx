@@ -11,6 +11,7 @@ import { formChoices } from './new-job/form-choices';
 import { NewJobForm } from './new-job/new-job-form';
 import { answer, draw, job, jobs, now, plan, posted, productName, shelf, shop, view } from './room.fixture';
 import { layoutProps } from './scheme/layout-props';
+import { masksProps } from './scheme/masks-props';
 import { boardPictures, coloursShown, passRows } from './scheme/scheme-props';
 import { SchemeRoom } from './scheme/scheme-room';
 import { shopProps } from './shop/shop-props';
@@ -240,7 +241,7 @@ describe('Booth, Log, Handover and Scheme', () => {
     expect(row).toHaveTextContent('3 × Basecoat, solid, 1:1');
   });
 
-  const drawScheme = (view: 'Colours' | 'Order') => {
+  const drawScheme = (view: 'Colours' | 'Order' | 'Masks') => {
     const rows = passRows(job, plan, shelf);
     const passes = {
       seen: 4,
@@ -260,11 +261,27 @@ describe('Booth, Log, Handover and Scheme', () => {
         layout={layoutProps(job, {})}
         pictures={boardPictures(job, plan, '')}
         passes={passes}
+        masks={masksProps(plan, shelfOf(shelf), passes.locale)}
       />,
     );
     fireEvent.click(screen.getByRole('button', { name: view }));
     return rows;
   };
+
+  test('masks stand with tab, tape and what lies beneath; the last laid is pulled first, rolls are counted', () => {
+    drawScheme('Masks');
+    const masks = screen.getByRole('table', { name: 'Masks' });
+    const row = within(masks).getByRole('row', { name: /^B3/ });
+    expect(row).toHaveTextContent(/Body sides and ends, Gravel Ochre; Body sides and ends, Pale Barley/);
+    expect(row).toHaveTextContent(/33\.4\d? m Fine-line tape 6 mm/);
+    const pulls = screen.getByRole('table', { name: 'Order of pulling' });
+    expect(within(pulls).getByRole('row', { name: /B4, B1/ })).toBeInTheDocument();
+    const rolls = screen.getByRole('table', { name: 'Rolls for the masks ahead' });
+    expect(within(rolls).getByRole('row', { name: /Fine-line tape 6 mm/ })).toHaveTextContent(
+      /\d of 55.* m$/,
+    );
+    expect(screen.getByText(/makes dust on it/)).toBeInTheDocument();
+  });
 
   test('passes stand in their order, and a colour is put before its neighbour on the body', async () => {
     const rows = drawScheme('Order');

@@ -9,7 +9,7 @@ import type {
   Together,
 } from '../core/changes';
 import type { CheckedEdit, CheckedEntry, Ground } from '../core/checks';
-import type { FileReading, Parsed } from '../core/exchange';
+import type { FileReading, PaperKey, Parsed } from '../core/exchange';
 import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
 import type { AuditInput, Plan, PlanInput } from '../core/plan';
@@ -20,8 +20,13 @@ import type { Closure } from '../core/shop';
 import type { LocalDate } from '../core/units';
 import type { Picture } from './picture';
 
+/** A file of a scheme: a strip at true scale as a drawing or on sheets of paper, a table of stations, the colours. */
+export type SchemeFile = { of: 'stations' } | { of: 'colours' } | StripFile;
+export type StripFile =
+  { of: 'mask-map'; strip: string } | { of: 'mask-sheets'; strip: string; paper: PaperKey };
+
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 4;
+export const protocolVersion = 5;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
@@ -48,7 +53,7 @@ export type ComparisonTask =
   | { kind: 'give-up'; given: Situation }
   | { kind: 'audit'; plan: Plan; given: AuditInput }
   | { kind: 'calendar-problem'; given: Situation }
-  | { kind: 'scheme-file'; job: Job; file: { of: 'stations' } | { of: 'mask-map'; strip: string } }
+  | { kind: 'scheme-file'; job: Job; file: SchemeFile }
   | { kind: 'colour-orders'; given: Situation; fixed: OrderLocks }
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
@@ -75,7 +80,7 @@ export interface WorkerAnswers {
   'give-up': GiveUps | null;
   audit: AuditReport;
   'calendar-problem': ScheduleProblem;
-  'scheme-file': string | null;
+  'scheme-file': string | Uint8Array | { reason: string } | null;
   'colour-orders': ColourOrders;
   'compare-changes': Compared;
   together: { best: Together | null; plans: number };

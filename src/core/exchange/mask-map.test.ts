@@ -41,18 +41,27 @@ test('a mask map is as large as the object: the band measured on the drawing', (
   const svg = map('left');
   // The side is 4.4 m long and 2.35 m high, with 150 mm round it.
   expect(svg).toContain('width="4700mm" height="2650mm" viewBox="-150 -150 4700 2650"');
-  // The foremost of four panels reaches from the front, at the right, 1100 mm back; up is up.
+  // Who stands before the left side has the front at his left. The foremost of four panels reaches 1100 mm back; up is up.
   const points = pointsOf(svg, 'B4L.n1');
   const [xs, ys] = [points.map(([x]) => x!), points.map(([, y]) => y!)];
-  expect([Math.min(...xs), Math.max(...xs)]).toEqual([3300, 4400]);
+  expect([Math.min(...xs), Math.max(...xs)]).toEqual([0, 1100]);
   // Lower edge 600 mm above the sill, 2350 − 600; at the front 200 mm wide, a metre and a tenth back 175.
   expect([Math.max(...ys), Math.min(...ys)]).toEqual([1750, 1550]);
-  expect(points).toContainEqual([3300, 1575]);
+  expect(points).toContainEqual([1100, 1575]);
 });
 
-test('left and right are drawn from the same measures', () => {
-  const path = (side: string, panel: string) => pointsOf(map(side), `${panel}.n1`).map(String).sort();
-  expect(path('left', 'B2L')).toEqual(path('right', 'B2R'));
+test('left and right are drawn from the same measures, each as it is seen from outside: the other way round', () => {
+  const path = (side: string, panel: string) => pointsOf(map(side), `${panel}.n1`);
+  const mirrored = path('left', 'B2L').map(([x, y]) => [Math.round((4400 - x!) * 10) / 10, y!]);
+  expect(path('right', 'B2R').map(String).sort()).toEqual(mirrored.map(String).sort());
+  expect(map('left')).toContain('seen from outside, front at the left');
+  expect(map('right')).toContain('seen from outside, front at the right');
+});
+
+test('stations are numbered from the front end, wherever that lies', () => {
+  const at = (svg: string, station: number) =>
+    Number(new RegExp(`x="([\\d.]+)"[^>]*>${station}<`).exec(svg)![1]);
+  expect([at(map('left'), 500), at(map('right'), 500)]).toEqual([500, 3900]);
 });
 
 test('names are text, never markup', () => {

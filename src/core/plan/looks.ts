@@ -3,29 +3,32 @@ import { catalogueWith, type Operation } from '../steps';
 import { surfacesOf } from '../surface';
 import type { Part } from '../vehicle';
 import { coveringOf } from './audit-covers';
-import type { Plan, PlannedStep } from './model';
+import type { Plan, PlannedCover, PlannedStep } from './model';
 
-/** Areas whose outsides lie under film or paper, from the end of the masking to the end of the step that pulls it. */
+/** What each mask covers of the outsides, none where it only tapes glass and trim; from the end of the masking to the end of the step that pulls it. */
 export function coversOn(
   steps: readonly PlannedStep[],
   parts: readonly Part[],
   sections: readonly JobSection[],
   operations: readonly Operation[],
-): SurfaceCover[] {
+): PlannedCover[] {
   const outsides = surfacesOf(parts, sections).filter((one) => one.face === 'outside');
   const areaOf = new Map(outsides.map((one) => [one.key, one.section]));
   const { laid, pulled } = coveringOf(steps, outsides, catalogueWith(operations));
   const ends = new Map(steps.map((step) => [step.key, step.end]));
-  const off = new Map([...pulled].flatMap(([by, covers]) => covers.map((key) => [key, ends.get(by)!])));
-  return [...laid]
-    .flatMap(([step, own]) =>
-      own.map(({ key, over }) => ({
+  const off = new Map([...pulled].flatMap(([by, covers]) => covers.map((key) => [key, by])));
+  return [...laid].flatMap(([step, own]) =>
+    own.map(({ key, over }) => {
+      const pulledBy = off.get(key) ?? null;
+      return {
+        step,
+        pulledBy,
         sections: [...new Set(over.map((surface) => areaOf.get(surface)!))],
         from: ends.get(step)!,
-        to: off.get(key) ?? null,
-      })),
-    )
-    .filter((cover) => cover.sections.length > 0);
+        to: pulledBy === null ? null : ends.get(pulledBy)!,
+      };
+    }),
+  );
 }
 
 /**

@@ -71,7 +71,7 @@ export interface Plan {
   steps: PlannedStep[];
   stays: PlannedStay[];
   /** What of the body lies under film or paper, and when. */
-  covers: SurfaceCover[];
+  covers: PlannedCover[];
   windows: PlanWindow[];
   /** By when what comes before each session ahead must begin. */
   goHours: GoHour[];
@@ -117,6 +117,13 @@ export interface TradeDate {
   clashes: boolean;
   /** It was told another day, or none. */
   toTell: boolean;
+}
+
+/** Areas whose outsides lie under film or paper for a while. */
+export interface PlannedCover extends SurfaceCover {
+  /** The step that lays it, and the one that pulls it; null where none does. */
+  step: string;
+  pulledBy: string | null;
 }
 
 export interface PlannedStep extends Step {

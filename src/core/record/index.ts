@@ -15,6 +15,7 @@ export * from './survey-words';
 export * from './trade-words';
 export * from './edit';
 export * from './log-entry';
+export * from './strip-words';
 export * from './surface-state';
 export * from './survey';
 export * from './stock-move';

@@ -1,5 +1,6 @@
 export * from './field-edges';
 export * from './layout';
+export * from './outside-view';
 export * from './own-tape';
 export * from './strip';
 export * from './station-table';

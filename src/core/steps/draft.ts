@@ -102,7 +102,7 @@ export class StepDraft {
       },
       coat: options.coat ?? null,
       pass: options.pass ?? null,
-      needs: needsOf(operation, quantity.amount * share),
+      needs: [...needsOf(operation, quantity.amount * share), ...(options.needs ?? [])],
       cautions: [
         ...new Set([...operation.cautions, ...(options.cautions ?? []), ...this.cautionsOf(options.coat)]),
       ],

@@ -2,6 +2,7 @@ import type { Programme } from '../programme';
 import { colourOfKey } from '../record';
 import { closeBareMetal, closeSpots } from './bare-metal';
 import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
+import { coveredBecause, fieldMask, fixedMinOf } from './field-mask';
 import { FilmLedger } from './film-ledger';
 import type { Faces } from './labour';
 import { layPass } from './lay-pass';
@@ -169,7 +170,11 @@ export class Emission {
     // Loose pieces that were hung are worked where their body stands.
     const loose = task.group.loose && sections.every((one) => one.loose);
     const parts = this.partsOf(task);
-    const { rate, share } = weightsOf(draft, operation, this.worksOf(task), parts);
+    const works = this.worksOf(task);
+    const { rate, share } = weightsOf(draft, operation, works, parts);
+    const mask = operation.does.includes('cover-fields')
+      ? fieldMask(works, [...this.works.values()], parts)
+      : null;
     const stage = isWash(operation.stage ?? '') ? 'wash' : 'bench';
     draft.work({
       key: task.key,
@@ -186,9 +191,10 @@ export class Emission {
         ? { place: stage }
         : {}),
       ...(rate === undefined ? {} : { rate }),
-      ...(operation.fixedOnBody && loose ? { fixedMin: 0 } : {}),
+      fixedMin: fixedMinOf(operation, loose, mask),
+      needs: mask?.needs ?? [],
       share,
-      because: this.reasons(task),
+      because: [...this.reasons(task), ...coveredBecause(mask)],
       // On an airframe whatever touches the skin says what must never touch it.
       ...(situation.route === 'aircraft' && operation.phase === 'strip'
         ? { cautions: ['aircraft-skin'] }

@@ -49,10 +49,17 @@ describe('a band on both sides of a coach', () => {
       'sides/mask',
       'sides/mask-field',
     ]);
-    // Two edges of 4.4 m on each side. Straight on a flat side, 1.5 min a metre and half an hour to lay it out.
+    // Two edges of 4.4 m on each side. Straight on a flat side, 1.5 min a metre and half an hour to lay it out; the band
+    // that stands, 8.8 m of 0.1 m, 1.05 times as large as it lies flat, is covered at 3 min a square metre.
     const taped = stepOf(steps, 'sides/mask-field');
     expect(taped.figure.quantity).toBeCloseTo(17.6, 6);
-    expect(taped.personMinutes).toBeCloseTo(30 + 1.5 * 17.6, 0);
+    expect(taped.personMinutes).toBeCloseTo(30 + 1.5 * 17.6 + 3 * 0.88 * 1.05, 0);
+    // A tenth more tape for laps and corners, 15 % more film.
+    const used = new Map(taped.needs.map((need) => [need.product, need.amount]));
+    expect([...used.keys()].sort()).toEqual(['cover', 'fine-line', 'paper-tape']);
+    expect(used.get('fine-line')).toBeCloseTo(19.36, 6);
+    expect(used.get('paper-tape')).toBeCloseTo(19.36, 6);
+    expect(used.get('cover')).toBeCloseTo(1.0626, 6);
     expect(stepOf(steps, 'sides/unmask-colour').figure.quantity).toBeCloseTo(17.6, 6);
   });
 
@@ -80,7 +87,10 @@ describe('a band on both sides of a coach', () => {
       constructions: [{ ...banded.constructions[0]!, shape: narrow }],
     });
     expect(stepOf(own, 'sides/mask-field').figure.quantity).toBeCloseTo(8.8, 6);
-    expect(stepOf(own, 'sides/mask-field').personMinutes).toBeCloseTo(30 + 1.5 * 8.8, 0);
+    const taped = stepOf(own, 'sides/mask-field');
+    expect(taped.personMinutes).toBeCloseTo(30 + 1.5 * 8.8, 0);
+    expect(taped.needs.map(({ product }) => product)).toEqual(['paper-tape-50']);
+    expect(taped.needs[0]!.amount).toBeCloseTo(9.68, 6);
     expect(stepOf(own, 'sides/unmask-colour').figure.quantity).toBeCloseTo(8.8, 6);
     expect(other.covers.find((one) => one.key === 'sides/colour')!.edgesM.field).toBeCloseTo(8.8, 6);
   });

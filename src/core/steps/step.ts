@@ -16,6 +16,7 @@ export type StepReason =
   | { code: 'substrate'; substrate: Substrate; method: string }
   | { code: 'level-round'; level: Level; round: number; of: number }
   | { code: 'layer'; role: LayerRole; product: string; coat: number; of: number }
+  | { code: 'cover-standing'; areaM2: number; minutes: number }
   | {
       code: 'clear-budget';
       coats: number;

@@ -34,6 +34,8 @@ export interface WorkOptions {
   crew?: number;
   flashMin?: number;
   coat?: Step['coat'];
+  /** Used up beside what the catalogue says by the unit. */
+  needs?: Step['needs'];
   pass?: string | null;
   cautions?: Caution[];
   leaves?: Step['leaves'];

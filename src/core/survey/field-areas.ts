@@ -88,6 +88,7 @@ interface Line {
   b: string;
   m: number;
   effortM: number;
+  tightM: number;
 }
 
 class Cutter {
@@ -127,7 +128,8 @@ class Cutter {
     const coloured = (field: string | null) => (field === null ? area.colour : colourOf.get(field)!);
     const lines = edges.flatMap((edge) => {
       const [a, b] = [coloured(edge.a), coloured(edge.b)];
-      return a === b ? [] : [{ a, b, m: edge.m, effortM: edge.m * tapeEffort(edge) }];
+      const tightM = edge.bend === 'tight' ? edge.m : 0;
+      return a === b ? [] : [{ a, b, m: edge.m, effortM: edge.m * tapeEffort(edge), tightM }];
     });
     const edgesOf = (colour: string) => this.edgesOf(lines, colour, area.colour);
     const colours = [...new Set(pieces.map((piece) => piece.colour))];
@@ -161,20 +163,27 @@ class Cutter {
   /** Edges of a colour to each other one of its panel. */
   private edgesOf(lines: readonly Line[], colour: string, base: string): PartEdge[] {
     const sums = new Map<string, PartEdge>();
-    for (const { a, b, m, effortM } of lines) {
+    for (const { a, b, m, effortM, tightM } of lines) {
       if (a !== colour && b !== colour) continue;
       const to = a === colour ? b : a;
-      const sum = sums.get(to) ?? { to, m: 0, effortM: 0, tapedM: 0 };
-      sums.set(to, { to, m: sum.m + m, effortM: sum.effortM + effortM, tapedM: sum.m + m });
+      const sum = sums.get(to) ?? { to, m: 0, effortM: 0, tapedM: 0, tightM: 0, ownTapeMm: null };
+      sums.set(to, {
+        ...sum,
+        m: sum.m + m,
+        effortM: sum.effortM + effortM,
+        tapedM: sum.m + m,
+        tightM: sum.tightM + tightM,
+      });
     }
     return [...sums.values()].map((edge) => {
       // A stripe has two edges: tape as wide as it runs half as far as they do.
-      if (edge.to === base || !ownTapeOf(this.job.constructions, edge.to)) return edge;
+      const tape = edge.to === base ? null : ownTapeOf(this.job.constructions, edge.to);
+      if (!tape) return edge;
       const round = lines.reduce(
         (sum, line) => sum + (line.a === edge.to || line.b === edge.to ? line.m : 0),
         0,
       );
-      return { ...edge, tapedM: Math.min(edge.m, round / 2) };
+      return { ...edge, tapedM: Math.min(edge.m, round / 2), ownTapeMm: tape.widestMm };
     });
   }
 

@@ -22,6 +22,10 @@ export interface PartEdge {
   effortM: number;
   /** Metres of tape that mask the other colour here: the edge, or one run over a narrow field with tape of its width. */
   tapedM: number;
+  /** Metres of it in tight bends. */
+  tightM: number;
+  /** Width of the tape that masks the other colour in one run, mm; null where its edges are taped. */
+  ownTapeMm: number | null;
 }
 
 export interface Part {

@@ -11,7 +11,8 @@ import { FieldFigures } from './field-figures';
 import { LayoutPicture } from './layout-picture';
 import type { ConstructionShown, LayoutProps } from './layout-props';
 import { RemoveConstruction } from './remove-construction';
-import { faultText, kindNames, stripName } from '../words/scheme-words';
+import { stripName } from '@/core/record';
+import { faultText, kindNames } from '../words/scheme-words';
 import { SchemeFiles } from './scheme-files';
 import { StationTable } from './station-table';
 import { useMoved } from './use-moved';
@@ -94,7 +95,7 @@ export function LayoutView(props: LayoutProps) {
               <FieldFigures layout={layout} colours={colours} />
             </Part>
             <Part title="To lay out by">
-              <SchemeFiles job={job} strips={strips} />
+              <SchemeFiles job={job} strips={strips} layout={layout} />
             </Part>
           </>
         )}

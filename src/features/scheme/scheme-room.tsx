@@ -10,6 +10,8 @@ import { SectionColour } from './colour-fields';
 import { ColoursTable, type ColourShown } from './colours-table';
 import type { LayoutProps } from './layout-props';
 import { LayoutView } from './layout-view';
+import type { MasksProps } from './masks-props';
+import { MasksView } from './masks-view';
 import { OrderBoard } from './order-board';
 import { PassesTable } from './passes-table';
 import type { BoardPictures } from './scheme-props';
@@ -21,9 +23,10 @@ export interface SchemeProps {
   layout: LayoutProps;
   passes: Omit<ComponentProps<typeof PassesTable>, 'job'>;
   pictures: BoardPictures;
+  masks: MasksProps;
 }
 
-const views = { layout: 'Layout', colours: 'Colours', order: 'Order' } as const;
+const views = { layout: 'Layout', colours: 'Colours', order: 'Order', masks: 'Masks' } as const;
 type View = keyof typeof views;
 
 /** Which colour goes where, laid out on the panels, and in which passes it goes on. */
@@ -36,6 +39,12 @@ export function SchemeRoom(props: SchemeProps) {
         <div className="-mx-4 -mb-4 h-full">
           <LayoutView {...props.layout} />
         </div>
+      </Room>
+    );
+  if (view === 'masks')
+    return (
+      <Room title="Scheme" aside={aside}>
+        <MasksView {...props.masks} />
       </Room>
     );
   return (
@@ -107,7 +116,7 @@ function SchemeInspector({ view }: { view: View }) {
       </p>
       <p className="pt-2 text-quiet">
         The search weighs tape, cover, paint, gun, waits and hiding by invented toners. Taking an order sets
-        the order; how each line is masked is for the masker, by the storyboard.
+        the order; masks, tape and steps follow.
       </p>
     </InspectorPanel>
   );

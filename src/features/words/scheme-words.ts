@@ -1,4 +1,4 @@
-import type { ConstructionKind, Datum } from '@/core/record';
+import { stripName, type ConstructionKind, type Datum } from '@/core/record';
 import type { SchemeFault } from '@/core/scheme';
 
 /** What heights of a line are measured from. */
@@ -17,19 +17,9 @@ export const kindNames: Record<ConstructionKind, string> = {
   box: 'Box or lettering',
 };
 
-const sideNames: Record<string, string> = {
-  left: 'Left side',
-  right: 'Right side',
-  both: 'Both sides, mirrored',
-  top: 'Top',
-  front: 'Front',
-  rear: 'Rear',
-};
-export const stripName = (key: string): string => sideNames[key] ?? `Panel ${key}`;
-
 /** Why a construction covers nothing, or not what was meant. */
 export const faultText = ({ code, strip }: Pick<SchemeFault, 'code' | 'strip'>): string => {
-  const on = (sideNames[strip] ?? `panel ${strip}`).toLowerCase();
+  const on = stripName(strip).toLowerCase();
   switch (code) {
     case 'no-strip':
       return `The body has no panels here: ${on}.`;

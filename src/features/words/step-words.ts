@@ -1,7 +1,7 @@
 import type { PlanBecause, PlannedStep } from '@/core/plan';
 import type { StripMethodKey } from '@/core/record';
 import type { LinkReason, StepReason, WorkState } from '@/core/steps';
-import { day, micrometres, moment, span, type Locale } from './format';
+import { area, day, micrometres, moment, span, type Locale } from './format';
 
 /** Names of products and steps for the sentences. */
 export interface Names {
@@ -98,6 +98,8 @@ export function reasonSentence(reason: StepReason, names: Names): string {
       return `Coat ${reason.coat} of ${reason.of}: ${names.product(reason.product)}.`;
     case 'clear-budget':
       return `${reason.coats} clear coats leave ${micrometres(reason.leftFlatUm)} on flats and ${micrometres(reason.leftEdgeUm)} on edges${reason.tapeThrough ? `, edges taped through ${reason.tapeThrough}` : ''}.`;
+    case 'cover-standing':
+      return `${area(reason.areaM2)} of colour that stands is covered; that is ${Math.round(reason.minutes)} person-minutes of it.`;
     case 'session-limit':
       return `${names.product(reason.product)} takes ${reason.most} coats a session; more are cut and cleared again.`;
     case 'shift-limit':

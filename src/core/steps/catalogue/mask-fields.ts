@@ -42,7 +42,6 @@ export const maskFields: readonly Operation[] = [
     before: ['coloured'],
     leaves: 'masked',
     when: { route: ['panel'], is: ['topcoated', 'later-field'] },
-    consumes: uses(['fine-line', 1.1], ['paper-tape', 1.1], ['cover', 0.4]),
     checks: [
       'degrease the line before the tape; knock the tack back on fresh film',
       'measure from the edges that are named, left against right, from low and from above',

@@ -1,4 +1,5 @@
 import { layoutProps } from '@/features/scheme/layout-props';
+import { masksProps } from '@/features/scheme/masks-props';
 import { boardPictures, coloursShown, passRows } from '@/features/scheme/scheme-props';
 import { SchemeRoom } from '@/features/scheme/scheme-room';
 import { plannedJob, type JobParams } from '../../../planned-job';
@@ -26,6 +27,7 @@ export default async function SchemePage({ params }: JobParams) {
       layout={layoutProps(job, versions)}
       pictures={boardPictures(job, plan, inputHash)}
       passes={passes}
+      masks={masksProps(plan, shop.shelf, passes.locale)}
     />
   );
 }

@@ -1,0 +1,11 @@
+const sideNames: Record<string, string> = {
+  left: 'Left side',
+  right: 'Right side',
+  both: 'Both sides, mirrored',
+  top: 'Top',
+  front: 'Front',
+  rear: 'Rear',
+};
+
+/** A strip of the panel layout in words; a loose piece is called by its panel. */
+export const stripName = (key: string): string => sideNames[key] ?? `Panel ${key}`;
