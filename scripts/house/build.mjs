@@ -65,7 +65,7 @@ export function requireWorker() {
     [
       ...['src/workers/server-worker.ts', '--bundle', '--platform=node', '--format=esm', '--target=node20'],
       // Packages in the older form of modules still ask for the parts of Node by `require`.
-      "--banner:js=import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+      "--banner:js=import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
       ...['--external:sharp', '--external:pdfkit', '--log-level=warning', `--outfile=${bundle}`],
     ],
     { cwd: root, encoding: 'utf8' },

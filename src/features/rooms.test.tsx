@@ -272,7 +272,7 @@ describe('Booth, Log, Handover and Scheme', () => {
     drawScheme('Masks');
     const masks = screen.getByRole('table', { name: 'Masks' });
     const row = within(masks).getByRole('row', { name: /^B3/ });
-    expect(row).toHaveTextContent(/Body sides and ends, Gravel Ochre; Body sides and ends, Pale Barley/);
+    expect(row).toHaveTextContent(/Gravel Ochre on Body sides and ends; Pale Barley on Body sides and ends/);
     expect(row).toHaveTextContent(/33\.4\d? m Fine-line tape 6 mm/);
     const pulls = screen.getByRole('table', { name: 'Order of pulling' });
     expect(within(pulls).getByRole('row', { name: /B4, B1/ })).toBeInTheDocument();

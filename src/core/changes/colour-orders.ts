@@ -20,6 +20,8 @@ export interface BodyOrders {
 }
 
 export interface ColourOrders {
+  /** The plan with the order that stands. */
+  now: PlanFigures;
   bodies: BodyOrders[];
   /** Bodies with more colours than are searched. */
   tooMany: { body: string; colours: number }[];
@@ -33,7 +35,7 @@ export function colourOrders(input: PlanInput, fixed: OrderLocks = noLocks): Col
   const plan = planJob(input);
   const { job, shop, shelf } = input;
   const all = plan.programme.passes.filter((pass) => pass.role === 'colour').map((pass) => pass.scope);
-  const found: ColourOrders = { bodies: [], tooMany: [] };
+  const found: ColourOrders = { now: figuresOf(plan), bodies: [], tooMany: [] };
   for (const { body, passes, problem } of bodyOrders({
     job,
     plan,

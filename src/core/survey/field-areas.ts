@@ -210,7 +210,7 @@ class Cutter {
       ...area,
       key,
       base: baseOf(area.key),
-      name: `${area.name}, ${colourOfKey(this.job, colour).name}`,
+      name: `${colourOfKey(this.job, colour).name} on ${area.name}`,
       clock: clockOf(area),
       clockName: area.clockName ?? area.name,
       colour,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { BodyOrders, ColourOrders, ComparedOrder } from '@/core/changes';
+import type { BodyOrders, ColourOrders, ComparedOrder, PlanFigures } from '@/core/changes';
 import type { OrderPass } from '@/core/scheme';
 import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
@@ -25,7 +25,7 @@ export function OrderBoard(props: BoardProps) {
   const [asked, setAsked] = useState(false);
   const [first, setFirst] = useState('');
   const [last, setLast] = useState('');
-  const { job, pictures } = props;
+  const { job, pictures, locale } = props;
   const fixed = new URLSearchParams({ first, last });
   const path = `/api/jobs/${encodeURIComponent(job)}/orders?${fixed.toString()}`;
   const answer = useAnswer<ColourOrders>(path, [pictures.planHash], asked);
@@ -47,6 +47,9 @@ export function OrderBoard(props: BoardProps) {
       ))}
       {answer.data?.bodies.length === 0 && answer.data.tooMany.length === 0 && (
         <Empty>No body gets two colours that are still to come: there is no order to choose.</Empty>
+      )}
+      {answer.data && answer.data.bodies.length > 0 && (
+        <p className="pt-1 tabular-nums">As the order stands now: {plannedText(answer.data.now, locale)}.</p>
       )}
       {answer.data?.bodies.map((body) => (
         <Body key={body.body} body={body} {...props} />
@@ -150,10 +153,7 @@ function Order({
         masking, {hours(sum((pass) => pass.gunMin))} h of the gun, {span(sum((pass) => pass.waitMin))} waited
         for films, ridge {micrometres(one.ridgeUm)};{' '}
         {more < 1 ? 'the cheapest' : `${money(more, locale)} more than the cheapest`}. Planned:{' '}
-        {hours(one.figures.labourMin)} h, {money(one.figures.materialsMinor, locale)} materials,{' '}
-        {hours(one.figures.boothMin)} booth hours, ends{' '}
-        {one.figures.finishDate === null ? 'on no day yet' : date(one.figures.finishDate)}
-        {one.figures.lateDays > 0 ? `, ${counted(one.figures.lateDays, 'day')} late` : ''}.
+        {plannedText(one.figures, locale)}.
       </p>
       <ol className="flex flex-wrap gap-3 pt-2">
         {one.passes.map((pass, i) => (
@@ -171,6 +171,15 @@ function Order({
     </article>
   );
 }
+
+/** What a plan comes to in hours, money and days. */
+const plannedText = (figures: PlanFigures, locale: Locale): string =>
+  [
+    `${hours(figures.labourMin)} h`,
+    `${money(figures.materialsMinor, locale)} materials`,
+    `${hours(figures.boothMin)} booth hours`,
+    `ends ${figures.finishDate === null ? 'on no day yet' : date(figures.finishDate)}${figures.lateDays > 0 ? `, ${counted(figures.lateDays, 'day')} late` : ''}`,
+  ].join(', ');
 
 /** One pass drawn small: what is sprayed in its colour, what is covered hatched, the rest left pale. */
 function Frame({ pass, pictures }: { pass: OrderPass; pictures: BoardPictures }) {

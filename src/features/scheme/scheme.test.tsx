@@ -125,7 +125,7 @@ test('a field that goes on by itself is called by its colour, so that every pass
     agreedStarts: new Map(),
   });
   const names = passRows({ ...job, constructions: [waist] }, banded, shelf).map((row) => row.name);
-  expect(names).toContain('Colour, Body sides and ends, Pale Barley');
+  expect(names).toContain('Colour, Pale Barley on Body sides and ends');
   expect(names).toContain('Colour, Body sides and ends');
   expect(new Set(names).size).toBe(names.length);
 });
@@ -168,6 +168,7 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
   });
   const [a, b] = scopes;
   const orders: ColourOrders = {
+    now: { ...figures, finishDate: '2027-01-25', lateDays: 3 },
     bodies: [
       {
         body: 'body',
@@ -193,6 +194,7 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
   // Two passes of 12 m and 20 m², £30 more than the first.
   expect(second).toHaveTextContent('24.0 m of tape, 40.00 m² covered, 3.0 h of masking');
   expect(second).toHaveTextContent('£30 more than the cheapest');
+  expect(screen.getByText(/^As the order stands now/)).toHaveTextContent('ends Mon 25 Jan, 3 days late');
   fireEvent.click(within(second).getByRole('button', { name: 'Take this order' }));
   await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
   expect(posted(sent, 1)).toMatchObject({ kind: 'job', seen: 4, set: { colourOrder: [b, a] } });
