@@ -50,7 +50,7 @@ export const trainerScheme: readonly Construction[] = [
     place: 1,
     shape: {
       kind: 'band',
-      line: faired([0, 620], [2400, 700], [4600, 980], [6800, 1420]),
+      line: faired([0, 1000], [2400, 1060], [4600, 1360], [6800, 1720]),
       widths: stations([
         [0, 240],
         [6800, 110],
@@ -70,7 +70,7 @@ export const trainerScheme: readonly Construction[] = [
     place: 2,
     shape: {
       kind: 'band',
-      line: faired([0, 470], [2400, 545], [4600, 850], [6800, 1340]),
+      line: faired([0, 850], [2400, 905], [4600, 1230], [6800, 1640]),
       widths: stations([[0, 60]]),
       lies: 'centred',
       fromMm: 300,
@@ -87,10 +87,10 @@ export const trainerScheme: readonly Construction[] = [
     place: 3,
     shape: {
       kind: 'box',
-      line: straight('base', [0, 1150]),
-      atMm: 2500,
+      line: straight('base', [0, 560]),
+      atMm: 2400,
       lengthMm: 1000,
-      heightMm: 250,
+      heightMm: 230,
       letters: 'TW 016',
     },
   },

@@ -261,6 +261,7 @@ describe('Booth, Log, Handover and Scheme', () => {
         layout={layoutProps(job, {})}
         pictures={boardPictures(job, plan, '')}
         passes={passes}
+        elevations={{ job: 'P-014', planHash: 'h', areas: [], steps: [], covers: [], locale: passes.locale }}
         masks={masksProps(plan, shelfOf(shelf), passes.locale)}
       />,
     );

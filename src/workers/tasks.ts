@@ -9,6 +9,7 @@ import type {
   Together,
 } from '../core/changes';
 import type { CheckedEdit, CheckedEntry, Ground } from '../core/checks';
+import type { DrawnElevation } from '../core/elevation';
 import type { FileReading, PaperKey, Parsed } from '../core/exchange';
 import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
@@ -20,13 +21,16 @@ import type { Closure } from '../core/shop';
 import type { LocalDate } from '../core/units';
 import type { Picture } from './picture';
 
+/** Elevations as data to draw, or as one sheet for the owner. */
+export type ElevationForm = 'drawing' | 'svg' | 'png';
+
 /** A file of a scheme: a strip at true scale as a drawing or on sheets of paper, a table of stations, the colours. */
 export type SchemeFile = { of: 'stations' } | { of: 'colours' } | StripFile;
 export type StripFile =
   { of: 'mask-map'; strip: string } | { of: 'mask-sheets'; strip: string; paper: PaperKey };
 
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 5;
+export const protocolVersion = 6;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
@@ -54,6 +58,7 @@ export type ComparisonTask =
   | { kind: 'audit'; plan: Plan; given: AuditInput }
   | { kind: 'calendar-problem'; given: Situation }
   | { kind: 'scheme-file'; job: Job; file: SchemeFile }
+  | { kind: 'elevations'; job: Job; plan: Pick<Plan, 'parts' | 'sections'>; as: ElevationForm }
   | { kind: 'colour-orders'; given: Situation; fixed: OrderLocks }
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
@@ -81,6 +86,7 @@ export interface WorkerAnswers {
   audit: AuditReport;
   'calendar-problem': ScheduleProblem;
   'scheme-file': string | Uint8Array | { reason: string } | null;
+  elevations: DrawnElevation[] | string | Uint8Array;
   'colour-orders': ColourOrders;
   'compare-changes': Compared;
   together: { best: Together | null; plans: number };

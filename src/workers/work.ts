@@ -15,6 +15,7 @@ import { problemOf } from '../core/plan/calendar';
 import { placeNetwork } from '../core/plan/placed-network';
 import { auditPlanOf, planJob, tellPlan } from '../core/plan';
 import { readPicture } from './picture';
+import { elevations } from './elevations';
 import { schemeFile } from './scheme-file';
 import type { AnswerTo, Compared, WorkerTask } from './tasks';
 
@@ -59,6 +60,8 @@ export function work(task: WorkerTask): unknown {
       return calendarProblem(task.given);
     case 'scheme-file':
       return schemeFile(task.job, task.file);
+    case 'elevations':
+      return elevations(task);
     case 'colour-orders':
       return colourOrders(inputOf(task.given), task.fixed);
     case 'compare-changes':

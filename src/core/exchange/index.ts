@@ -11,6 +11,7 @@ export * from './mask-drawing';
 export * from './mask-map';
 export { mostTiles, papers, type PaperKey } from './mask-tiles';
 export * from './colours-cgats';
+export * from './elevation-svg';
 export * from './stations-csv';
 export * from './product-schema';
 export * from './shelf-csv';

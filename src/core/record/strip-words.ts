@@ -7,5 +7,8 @@ const sideNames: Record<string, string> = {
   rear: 'Rear',
 };
 
+/** Views of the object from outside, in words. */
+export const viewName = (view: string): string => (view === 'top' ? 'From above' : (sideNames[view] ?? view));
+
 /** A strip of the panel layout in words; a loose piece is called by its panel. */
 export const stripName = (key: string): string => sideNames[key] ?? `Panel ${key}`;

@@ -37,6 +37,13 @@ export interface BodyKind {
   /** Names of the three main dimensions a person measures first, in order. */
   parts(dimensions: Dimensions): Part[];
   sections(dimensions: Dimensions): SectionProposal[];
+  /** Where wheels stand along a side, the foremost first; none where it has none of its own. */
+  wheels?(dimensions: Dimensions): Wheel[];
+}
+
+export interface Wheel {
+  fromFrontM: number;
+  radiusM: number;
 }
 
 /** Fills missing dimensions from the kind's own first figures. */

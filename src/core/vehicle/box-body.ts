@@ -172,6 +172,11 @@ export const boxBody: BodyKind = {
       ...wingParts(box, Math.round(dimensions.wings!)),
     ];
   },
+  wheels: (dimensions) => {
+    const { length, bays } = boxOf(dimensions);
+    const middle = (bay: number) => ((bay + 0.5) * length) / bays;
+    return [1, bays - 2].map((bay) => ({ fromFrontM: middle(bay), radiusM: wheelDiameterM / 2 }));
+  },
   sections: (dimensions) => {
     const shell = {
       group: 'body',

@@ -1,5 +1,5 @@
 import type { BodyKind, Dimension, Dimensions, SectionProposal } from './body-kind';
-import { sheetParts, type SheetBody, type SidePanel } from './sheet-body';
+import { sheetParts, wheelsOf, type SheetBody, type SidePanel } from './sheet-body';
 
 export const shell = { section: 'shell' } as const;
 export const closure = { section: 'closures', inside: 0.45, beads: 1 } as const;
@@ -138,6 +138,7 @@ export const saloon: BodyKind = {
   route: 'panel',
   dimensions: carDimensions(4.4, 1.72, 1.42),
   parts: (d) => sheetParts(saloonBody, sizeOf(d)),
+  wheels: (d) => wheelsOf(saloonBody, d.length!),
   sections: carSections,
 };
 
@@ -184,6 +185,7 @@ export const coupe: BodyKind = {
   name: 'Car, two doors',
   dimensions: carDimensions(4.2, 1.68, 1.3),
   parts: (d) => sheetParts(coupeBody, sizeOf(d)),
+  wheels: (d) => wheelsOf(coupeBody, d.length!),
 };
 
 const estateBody: SheetBody = {
@@ -232,4 +234,5 @@ export const estate: BodyKind = {
   name: 'Estate car',
   dimensions: carDimensions(4.8, 1.82, 1.75),
   parts: (d) => sheetParts(estateBody, sizeOf(d)),
+  wheels: (d) => wheelsOf(estateBody, d.length!),
 };

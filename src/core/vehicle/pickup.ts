@@ -1,6 +1,6 @@
 import type { BodyKind } from './body-kind';
 import { carDimensions, carSections, closure, door, shell, sizeOf, steelSection } from './cars';
-import { sheetParts, type LoosePanel, type SheetBody } from './sheet-body';
+import { sheetParts, wheelsOf, type LoosePanel, type SheetBody } from './sheet-body';
 
 const flare = (code: string, name: string): LoosePanel => ({
   section: 'flares',
@@ -101,6 +101,7 @@ export const pickup: BodyKind = {
   route: 'panel',
   dimensions: carDimensions(4.9, 1.85, 1.85),
   parts: (d) => sheetParts(pickupBody, sizeOf(d)),
+  wheels: (d) => wheelsOf(pickupBody, d.length!),
   sections: () => [
     ...carSections(),
     steelSection('flares', 'Flares', {

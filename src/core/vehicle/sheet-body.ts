@@ -1,3 +1,4 @@
+import type { Wheel } from './body-kind';
 import { circle, differenceOf, perimeterM, polygonAreaM2, rectangle, type Point } from '../geometry';
 import { partFromOutline, type Part, type PartDraft, type Shape, type Side } from './part';
 
@@ -175,6 +176,12 @@ function looseParts(panels: readonly LoosePanel[], left: number, highM: number):
 }
 
 /** Lays the vehicle flat: left side, middle strip with the ends folded out, right side; loose parts at the right. */
+/** Wheels under the arches of a body, a little smaller than they are. */
+export const wheelsOf = ({ arches }: SheetBody, lengthM: number): Wheel[] =>
+  arches
+    .map(({ x, radiusM }) => ({ fromFrontM: (1 - x) * lengthM, radiusM: radiusM * 0.9 }))
+    .sort((a, b) => a.fromFrontM - b.fromFrontM);
+
 export function sheetParts(body: SheetBody, size: SheetSize): Part[] {
   const middleTop = size.girthM + gapM;
   const rightTop = middleTop + size.widthM + gapM;

@@ -1,5 +1,5 @@
 import type { BodyKind, SectionProposal } from './body-kind';
-import { sheetParts, type LoosePanel, type SheetBody } from './sheet-body';
+import { sheetParts, wheelsOf, type LoosePanel, type SheetBody } from './sheet-body';
 
 const cab = { section: 'cab', shape: 'riveted', seams: 0.5 } as const;
 const off = (code: string, name: string, lengthM: number, widthM: number, section = 'tanks'): LoosePanel => ({
@@ -93,6 +93,7 @@ export const tractorUnit: BodyKind = {
     { key: 'height', label: 'Height of the cab', unit: 'm', initial: 2.6, min: 1.8, max: 3.4 },
   ],
   parts: (d) => sheetParts(body, { lengthM: d.length!, widthM: d.width!, girthM: d.height! }),
+  wheels: (d) => wheelsOf(body, d.length!),
   sections: () => {
     const common: Omit<SectionProposal, 'key' | 'name' | 'group' | 'loose' | 'substrate'> = {
       system: 'base-clear',

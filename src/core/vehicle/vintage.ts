@@ -99,6 +99,8 @@ export const vintage: BodyKind = {
     { key: 'height', label: 'Height of the body sides', unit: 'm', initial: 1.25, min: 0.8, max: 2 },
   ],
   parts: (d) => sheetParts(body, { lengthM: d.length!, widthM: d.width!, girthM: d.height! }),
+  // Its wings stand apart from the body: no arch says where the wheels are.
+  wheels: (d) => [0.14, 0.82].map((share) => ({ fromFrontM: share * d.length!, radiusM: 0.35 })),
   sections: () => {
     const steel: Omit<SectionProposal, 'key' | 'name' | 'group' | 'loose'> = {
       substrate: 'steel',

@@ -8,6 +8,7 @@ import { ViewSwitch } from '@/ui/view-switch';
 import { area } from '../words/format';
 import { SectionColour } from './colour-fields';
 import { ColoursTable, type ColourShown } from './colours-table';
+import { ElevationsView, type ElevationsProps } from './elevations-view';
 import type { LayoutProps } from './layout-props';
 import { LayoutView } from './layout-view';
 import type { MasksProps } from './masks-props';
@@ -24,9 +25,16 @@ export interface SchemeProps {
   passes: Omit<ComponentProps<typeof PassesTable>, 'job'>;
   pictures: BoardPictures;
   masks: MasksProps;
+  elevations: ElevationsProps;
 }
 
-const views = { layout: 'Layout', colours: 'Colours', order: 'Order', masks: 'Masks' } as const;
+const views = {
+  layout: 'Layout',
+  elevations: 'Elevations',
+  colours: 'Colours',
+  order: 'Order',
+  masks: 'Masks',
+} as const;
 type View = keyof typeof views;
 
 /** Which colour goes where, laid out on the panels, and in which passes it goes on. */
@@ -41,10 +49,10 @@ export function SchemeRoom(props: SchemeProps) {
         </div>
       </Room>
     );
-  if (view === 'masks')
+  if (view === 'masks' || view === 'elevations')
     return (
       <Room title="Scheme" aside={aside}>
-        <MasksView {...props.masks} />
+        {view === 'masks' ? <MasksView {...props.masks} /> : <ElevationsView {...props.elevations} />}
       </Room>
     );
   return (

@@ -25,6 +25,7 @@ const laneOf: Record<WorkerTask['kind'], Lane> = {
   audit: 'comparisons',
   'calendar-problem': 'comparisons',
   'scheme-file': 'comparisons',
+  elevations: 'comparisons',
   'colour-orders': 'comparisons',
   'compare-changes': 'comparisons',
   together: 'comparisons',

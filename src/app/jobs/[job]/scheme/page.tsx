@@ -1,3 +1,4 @@
+import { looksOf } from '@/core/plan';
 import { layoutProps } from '@/features/scheme/layout-props';
 import { masksProps } from '@/features/scheme/masks-props';
 import { boardPictures, coloursShown, passRows } from '@/features/scheme/scheme-props';
@@ -27,6 +28,13 @@ export default async function SchemePage({ params }: JobParams) {
       layout={layoutProps(job, versions)}
       pictures={boardPictures(job, plan, inputHash)}
       passes={passes}
+      elevations={{
+        job: job.number,
+        planHash: inputHash,
+        areas: plan.sections.map((one) => one.section),
+        ...looksOf(plan),
+        locale: passes.locale,
+      }}
       masks={masksProps(plan, shop.shelf, passes.locale)}
     />
   );

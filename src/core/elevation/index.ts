@@ -1,0 +1,3 @@
+export * from './drawn';
+export * from './elevations';
+export * from './model';
