@@ -281,7 +281,7 @@ describe('Booth, Log, Handover and Scheme', () => {
     expect(within(rolls).getByRole('row', { name: /Fine-line tape 6 mm/ })).toHaveTextContent(
       /\d of 55.* m$/,
     );
-    expect(screen.getByText(/makes dust on it/)).toBeInTheDocument();
+    expect(screen.getAllByText(/makes dust on it/).length).toBeGreaterThan(0);
   });
 
   test('passes stand in their order, and a colour is put before its neighbour on the body', async () => {

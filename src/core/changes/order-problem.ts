@@ -1,5 +1,6 @@
 import { effectFamilies, groundAdvice, type Product, type Shelf } from '../film';
 import type { Plan, PlannedPass } from '../plan';
+import { colourFamilies } from '../readings/colour-families';
 import { colourOfKey, type Job } from '../record';
 import {
   ownTapeOf,
@@ -95,6 +96,7 @@ function colourOf(given: Given, pass: PlannedPass, passes: readonly PlannedPass[
     locks: isEffect || (finish !== 'dense-solid' && finish !== 'weak-solid'),
     tapeAfterMin: Math.max(0, ...sheets.map((sheet) => sheet.tapeAfterMin ?? 0)),
     ownTape: tapeOf(given, key, areaM2),
+    family: colourFamilies(plan.programme.passes).get(pass.scope) ?? null,
   };
 }
 

@@ -31,7 +31,7 @@ export function checkedByWork({ edit, job }: CheckedEdit, ground: Ground): Check
     case 'step':
       return only(stepFaults(edit, job, ground));
     case 'job':
-      return only(colourOrderFaults(edit, job));
+      return only(colourOrderFaults(edit, job, ground));
     default:
       return only(schemeFaults(edit, job));
   }

@@ -1,4 +1,6 @@
 import type { Fault } from '../exchange';
+import { readyJob } from '../log';
+import { colourFamilies } from '../readings/colour-families';
 import { layoutOf, type SchemeFault } from '../scheme';
 import {
   colourKeyOf,
@@ -11,6 +13,7 @@ import {
 } from '../record';
 import { lotsOf, netOfJob, partsOfJob } from '../survey';
 import { bodyKindOf } from '../vehicle';
+import type { Ground } from './ground';
 
 /** An edit that lays something out on the panel layout. */
 export type SchemeEdit = AddItem<'constructions'> | SetItem<'constructions'>;
@@ -76,16 +79,46 @@ const endField = (shape: Construction['shape']): string =>
   shape.kind === 'box' ? 'shape.lengthMm' : 'shape.toMm';
 
 /** An order of colours names sections, lots and fields of the job. */
-export function colourOrderFaults({ set }: Extract<Edit, { kind: 'job' }>, job: Job): Fault[] {
+export function colourOrderFaults(
+  { set }: Extract<Edit, { kind: 'job' }>,
+  job: Job,
+  ground: Ground,
+): Fault[] {
   const order = set.colourOrder ?? [];
+  if (order.length === 0) return [];
   const known = new Set(lotsOf(withJobSchools(job), partsOfJob(job)).sections.map(colourKeyOf));
   const unknown = order.findIndex((key) => !known.has(key));
-  return unknown < 0
-    ? []
-    : [
+  if (unknown >= 0)
+    return [
+      {
+        place: `set.colourOrder[${unknown}]`,
+        reason: `there is no section, lot or field ${order[unknown]!} in ${job.number}`,
+      },
+    ];
+  return brokenFamilies(order, { ...job, colourOrder: order }, ground);
+}
+
+/** What is cleared in one go is masked round once: a colour of the same body cannot stand between. */
+function brokenFamilies(order: readonly string[], job: Job, ground: Ground): Fault[] {
+  const { programme } = readyJob(job, ground, ground.now).build();
+  const families = colourFamilies(programme.passes);
+  const bodyOf = new Map(programme.passes.map((pass) => [pass.scope, pass.body]));
+  const ended = new Set<string>();
+  const last = new Map<string, string>();
+  for (const [i, key] of order.entries()) {
+    const body = bodyOf.get(key);
+    if (body === undefined) continue;
+    const family = families.get(key) ?? key;
+    const before = last.get(body);
+    if (before !== undefined && before !== family) ended.add(before);
+    if (ended.has(family))
+      return [
         {
-          place: `set.colourOrder[${unknown}]`,
-          reason: `there is no section, lot or field ${order[unknown]!} in ${job.number}`,
+          place: `set.colourOrder[${i}]`,
+          reason: `${key} is cleared in one go with a colour before it: no other colour of the body is sprayed between them`,
         },
       ];
+    last.set(body, family);
+  }
+  return [];
 }

@@ -2,6 +2,7 @@ import type { Plan, PlannedPass } from '@/core/plan';
 import { colourOfKey, isOfField, type Job } from '@/core/record';
 import { boundsOf, type Point } from '@/core/geometry';
 import type { Product } from '@/core/film';
+import { colourFamilies, inFamilies } from '@/core/readings/colour-families';
 import type { ColourShown } from './colours-table';
 import { filmsWords, orderWords, passWords } from '../words/pass-words';
 
@@ -100,12 +101,22 @@ export function passRows(job: Job, plan: Plan, products: readonly Product[]): Pa
   const { passes } = plan.programme;
   const colours = passes.filter((pass) => pass.role === 'colour');
   const order = colours.map((pass) => pass.scope);
-  /** All colours in their order, with this one changed over with its neighbour on the same body. */
+  const families = colourFamilies(passes);
+  /** All colours in their order, with this one changed over with its neighbour on the same body: alone within its family, with it past others. */
   const swapped = (pass: PlannedPass, by: -1 | 1): string[] | null => {
+    if (pass.role !== 'colour') return null;
     const body = colours.filter((one) => one.body === pass.body);
-    const other = body[body.indexOf(pass) + by];
-    if (pass.role !== 'colour' || !other) return null;
-    return order.map((one) => (one === pass.scope ? other.scope : one === other.scope ? pass.scope : one));
+    const blocks = inFamilies(body, families);
+    const at = blocks.findIndex((block) => block.includes(pass));
+    const own = blocks[at]!;
+    const other = own[own.indexOf(pass) + by];
+    const beside = blocks[at + by];
+    if (!other && !beside) return null;
+    const moved = other
+      ? body.map((one) => (one === pass ? other : one === other ? pass : one))
+      : blocks.map((block) => (block === own ? beside! : block === beside ? own : block)).flat();
+    const scopes = moved.map((one) => one.scope);
+    return order.map((one) => (body.some(({ scope }) => scope === one) ? scopes.shift()! : one));
   };
   return passes.map((pass) => ({
     key: pass.key,

@@ -4,6 +4,7 @@ import type { Construction } from '@/core/record';
 import { shelfOf } from '@/core/film';
 import { planJob } from '@/core/plan';
 import { answer, draw, job, now, plan, posted, shelf, shop } from '../room.fixture';
+import { ElevationsView } from './elevations-view';
 import { layoutProps } from './layout-props';
 import { LayoutView } from './layout-view';
 import { listOf, stationsOf, stationsText } from './measures-text';
@@ -198,4 +199,33 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
   fireEvent.click(within(second).getByRole('button', { name: 'Take this order' }));
   await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
   expect(posted(sent, 1)).toMatchObject({ kind: 'job', seen: 4, set: { colourOrder: [b, a] } });
+});
+
+test('elevations are drawn in the finished colours, and on a day with the look of each area', async () => {
+  const views = [
+    {
+      view: 'left',
+      widthCm: 800,
+      heightCm: 300,
+      shapes: [
+        { kind: 'wheel', area: null, hex: '#3a3a3a', d: 'M0 0L1 0L1 1Z' },
+        { kind: 'panel', area: 'sides', hex: '#2f5d43', d: 'M0 0L9 0L9 9Z' },
+      ],
+    },
+  ];
+  sent.mockResolvedValue(answer(200, { views }));
+  const locale = { timeZone: 'Europe/London', currency: 'GBP' };
+  const steps = [{ sections: ['sides'], end: 0, leaves: 'high-build' }];
+  draw(
+    <ElevationsView job="P-014" planHash="h" areas={['sides']} steps={steps} covers={[]} locale={locale} />,
+  );
+  const picture = await screen.findByRole('img', { name: 'Left side, to scale' });
+  const fills = () => [...picture.querySelectorAll('path')].map((path) => path.getAttribute('fill'));
+  expect(fills()).toEqual(['#3a3a3a', '#2f5d43']);
+  fireEvent.click(screen.getByRole('button', { name: 'On the day' }));
+  await waitFor(() => expect(fills()).toEqual(['#3a3a3a', 'url(#texture-high-build)']));
+  expect(screen.getByRole('link', { name: 'PNG' })).toHaveAttribute(
+    'href',
+    '/api/jobs/P-014/elevations?as=png',
+  );
 });

@@ -20,6 +20,8 @@ export interface OrderColour {
   tapeAfterMin: number;
   /** Masking it by tape of its own width: metres, and money a metre; null where no tape is as wide. */
   ownTape: { m: number; minorPerM: number } | null;
+  /** Colours of one family share their clear: none of another is sprayed between them. Null where it has its own. */
+  family: string | null;
 }
 
 /** Where two colours meet. */

@@ -28,6 +28,7 @@ const colour = (key: string, areaM2: number, over: Partial<OrderColour> = {}): O
   locks: false,
   tapeAfterMin: 120,
   ownTape: null,
+  family: null,
   ...over,
 });
 const problem = (
@@ -41,6 +42,19 @@ const problem = (
   locks: { first: null, last: null },
   mostBeneathUm: 200,
   ...over,
+});
+
+test('colours that share a clear follow each other: of six orders of three the two that part them are not told', () => {
+  const family = { family: 'clear' };
+  const three = [colour('side', 10, family), colour('band', 1, family), colour('roof', 8)];
+  // Nothing meets, so that no order is dearer than another: whichever come first, side and band are neighbours.
+  for (const first of ['side', 'band', 'roof'])
+    for (const last of ['side', 'band', 'roof']) {
+      if (first === last) continue;
+      const found = searchOrder(problem(three, [], { locks: { first, last } }))!.plans;
+      const parted = [first, last].sort().join() === 'band,side';
+      expect(found.length > 0).toBe(!parted);
+    }
 });
 
 describe('a narrow band on a large field, on paper', () => {
@@ -201,6 +215,7 @@ const randomProblem = (count: number): fc.Arbitrary<OrderProblem> => {
       locks: fc.boolean(),
       tapeAfterMin: money(600),
       ownTape: fc.option(fc.record({ m: fc.integer({ min: 1, max: 9 }), minorPerM: money(5) })),
+      family: fc.constant(null),
     });
   const pairs = keys.flatMap((a, i) => keys.slice(i + 1).map((b) => [a, b] as const));
   return fc.record({

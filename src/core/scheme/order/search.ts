@@ -69,8 +69,10 @@ function goOn(
   const numbers = colours.map((_, i) => i);
   const unpainted = numbers.filter((i) => !(state.painted & (1 << i)));
   const painted = numbers.filter((i) => state.painted & (1 << i));
+  const begun = begunFamily(colours, painted, unpainted);
   for (const colour of unpainted) {
-    const { key } = colours[colour]!;
+    const { key, family } = colours[colour]!;
+    if (begun !== null && family !== begun) continue;
     if (locks.first !== null && (state.painted === 0) !== (key === locks.first)) continue;
     if (locks.last !== null && (unpainted.length === 1) !== (key === locks.last)) continue;
     const ground = state.grounds[colour]!;
@@ -100,6 +102,17 @@ function goOn(
       );
     }
   }
+}
+
+/** The family of which some colours stand and others are still to come; null where none is broken off there. */
+function begunFamily(
+  colours: OrderProblem['colours'],
+  painted: readonly number[],
+  unpainted: readonly number[],
+): string | null {
+  const standing = new Set(painted.flatMap((one) => colours[one]!.family ?? []));
+  const open = unpainted.find((one) => standing.has(colours[one]!.family ?? ''));
+  return open === undefined ? null : colours[open]!.family;
 }
 
 /** A short list, the cheapest first, each of another kind, with one more where it belongs there. */
