@@ -1,8 +1,8 @@
 import PDFDocument from 'pdfkit';
-import type { Ring } from '../../core/geometry';
+import { boundsOf, type Ring } from '../../core/geometry';
 import { colourOfKey, type Job } from '../../core/record';
 import type { Strip } from '../../core/scheme';
-import { atStation, type MaskDrawing } from '../../core/exchange/mask-drawing';
+import { atStation, type DrawnShape, type MaskDrawing } from '../../core/exchange/mask-drawing';
 import {
   marginMm,
   mostTiles,
@@ -147,7 +147,7 @@ function sheet(doc: Doc, given: MaskMapGiven, tiling: Tiling, tile: Tile, page: 
     doc.save().scale(ptPerMm).translate(marginMm.side, marginMm.top);
     doc.save().rect(0, 0, shownW, shownH).clip().translate(-tile.left, -tile.top);
     grid(doc, drawing, tiling, tile);
-    shapes(doc, drawing, 0.2);
+    shapes(doc, onSheet(drawing, tiling, tile), 0.2);
     doc.restore();
     crosses(doc, tiling);
     doc.restore();
@@ -158,6 +158,20 @@ function sheet(doc: Doc, given: MaskMapGiven, tiling: Tiling, tile: Tile, page: 
     tiling,
     `${job.number} ${job.name}, ${stripName}, row ${tile.row} from below, column ${tile.column} from the front, ${page}`,
   );
+}
+
+/** What of a drawing lies on a sheet: a page carries no shape that it does not show. */
+function onSheet(drawing: MaskDrawing, { shownW, shownH }: Tiling, { left, top }: Tile): MaskDrawing {
+  const isOn = ({ rings }: DrawnShape) => {
+    const bounds = boundsOf(rings.flat());
+    return (
+      bounds.right >= left &&
+      bounds.left <= left + shownW &&
+      bounds.bottom >= top &&
+      bounds.top <= top + shownH
+    );
+  };
+  return { ...drawing, panels: drawing.panels.filter(isOn), fields: drawing.fields.filter(isOn) };
 }
 
 /** Hair lines every 100 mm from the front end and up from the lowest point. */
