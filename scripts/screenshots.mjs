@@ -22,7 +22,7 @@ const views = [
   ['walkaround-hull', '/jobs/P-015/walkaround'],
   ['range', '/jobs/P-014/log', 'light', ['button', 'Range']],
   ['bays-dark', '/jobs/P-014/bays', 'dark'],
-  ['walkaround-advice', '/jobs/P-014/walkaround#B4L', 'light', ['tab', 'How far']],
+  ['elevations', '/jobs/P-016/scheme', 'light', ['button', 'Elevations']],
   ['three-ways', '/jobs/P-015/walkaround', 'light', ['button', 'Three ways']],
   ['in-order', '/jobs/P-014/steps', 'light', ['button', 'Plan in order?']],
 ];
@@ -40,6 +40,7 @@ await runMain(async () => {
       await page.goto(address + path, { waitUntil: 'networkidle' });
       if (press) await page.getByRole(press[0], { name: press[1] }).click();
       await page.getByText(/^(Planning three times|Reckoning) …$/).waitFor({ state: 'hidden' });
+      if (name === 'elevations') await page.getByRole('img', { name: 'From above, to scale' }).waitFor();
       if (name === 'in-order') await page.getByText(/\d+ laws of the work/).waitFor();
       // The range of the end comes from a thread of its own.
       if (path === '/' || path.startsWith('/jobs/P-')) await page.getByText(/P80 /).first().waitFor();

@@ -36,6 +36,8 @@ const examples: [Job][] = [
   [jobOf(aircraft('low-wing'), 'Road', 'scuff', 0.75)],
   [jobOf(aircraft('high-wing'), 'Work', 'bare', 1)],
   [jobOf(aircraft('high-wing'), 'Mirror', 'stable', 0)],
+  // A scuffing before one coat of which not every film's window has closed.
+  [jobOf(aircraft('high-wing'), 'Show', 'bare', 0)],
 ];
 const each = (check: (job: Job, made: Plan) => void) =>
   fc.assert(

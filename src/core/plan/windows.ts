@@ -4,6 +4,7 @@ import {
   addRemedy,
   isScuffedBy,
   remedyKey,
+  withoutRemedy,
   type SoftWindow,
   type StepLink,
   type StepNetwork,
@@ -74,10 +75,19 @@ const mostRounds = 6;
 export function remedyClosedWindows(input: PlanInput, build: () => StepNetwork): Remedied {
   const first = build();
   const begun = new Set(first.facts.map((fact) => fact.step));
-  const agreed = first.softWindows.filter((window) => {
-    const key = remedyKey(window);
-    return begun.has(key) || (input.agreedStarts.has(key) && wasClosed(window, input, first));
-  });
+  const isAgreed = (window: SoftWindow) => input.agreedStarts.has(remedyKey(window));
+  // Of what shares an agreed scuffing, that belongs to it which had closed; of the rest a plan without agreed starts tells.
+  const others = first.softWindows.filter((one) => isAgreed(one) && !wasClosed(one, input, first));
+  const scratch = new Set(
+    others.length === 0
+      ? []
+      : remedyClosedWindows({ ...input, agreedStarts: new Map() }, build).remedied.map((one) => one.key),
+  );
+  const agreed = first.softWindows.filter(
+    (window) =>
+      begun.has(remedyKey(window)) ||
+      (isAgreed(window) && (!others.includes(window) || scratch.has(window.key))),
+  );
   const scuffed = withRemedies(input, first, agreed);
   const closed = new Set(scuffed.remedied.filter((window) => isClosed(window, scuffed.placed)));
   const closedKeys = new Set([...closed].map(remedyKey));
@@ -128,10 +138,14 @@ function withRemedies(input: PlanInput, network: StepNetwork, first: readonly So
   let placed: Placed;
   let closed = first;
   for (let round = 0; ; round += 1) {
-    for (const [key, windows] of bySession(closed)) {
-      addRemedy(input, network, windows, key);
-      remedied.push(...windows);
-    }
+    // Whichever closed first, the same remedies stand in the same order.
+    const opened = new Set(
+      [...bySession(closed)].flatMap(([key, windows]) => [...withoutRemedy(network, key), ...windows]),
+    );
+    for (const one of remedied) withoutRemedy(network, remedyKey(one));
+    for (const one of opened) if (!remedied.includes(one)) remedied.push(one);
+    const all = network.softWindows.filter((one) => remedied.includes(one));
+    for (const [key, windows] of bySession(all)) addRemedy(input, network, windows, key);
     placed = placeSteps(input, network);
     const steps = new Map(network.steps.map((step) => [step.key, step]));
     const isOpen = (one: SoftWindow) => {

@@ -46,9 +46,9 @@ describe('loose parts', () => {
   const plan = {
     finish: 9000,
     parts: [
-      { section: 'wings', outsideM2: 1.2 },
-      { section: 'wings:2', outsideM2: 0.8 },
-      { section: 'body', outsideM2: 9 },
+      { key: 'G1', section: 'wings', outsideM2: 1.2 },
+      { key: 'G2', section: 'wings:2', outsideM2: 0.8 },
+      { key: 'R1', section: 'body', outsideM2: 9 },
     ],
     steps: [
       { operation: 'strip-down', sections: ['wings'], start: 0, end: 300 },

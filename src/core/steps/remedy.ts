@@ -15,8 +15,8 @@ export const remedyKey = ({ to, face }: Pick<SoftWindow, 'to' | 'face'>) =>
 export const isScuffedBy = (window: SoftWindow, { key, sections }: Pick<Step, 'key' | 'sections'>): boolean =>
   key === remedyKey(window) && window.sections.every((one) => sections.includes(one));
 
-/** Takes a scuffing out of a network again, to put in one that opens more; returns the windows it opened. */
-function withoutRemedy({ steps, links, softWindows }: StepNetwork, key: string): SoftWindow[] {
+/** Takes a scuffing out of a network again; returns the windows it opened. */
+export function withoutRemedy({ steps, links, softWindows }: StepNetwork, key: string): SoftWindow[] {
   const at = steps.findIndex((step) => step.key === key);
   if (at < 0) return [];
   const [taken] = steps.splice(at, 1);
@@ -38,7 +38,8 @@ export function addRemedy(
   key: string,
 ): Step {
   const [window] = closed;
-  const windows = [...new Set([...withoutRemedy(network, key), ...closed])];
+  const opened = new Set([...withoutRemedy(network, key), ...closed]);
+  const windows = network.softWindows.filter((one) => opened.has(one));
   const sections = [...new Set(windows.flatMap((one) => one.sections))];
   const { parts: all } = lotsOf(context.job, partsOfJob(context.job));
   const parts = all.filter((part) => sections.includes(part.section));
