@@ -2,6 +2,7 @@ import type { Plan } from '../core/plan';
 import type { LogEntry, StepFact } from '../core/record';
 import { minutesWithin, type Stretch } from '../core/schedule';
 import type { Minute } from '../core/units';
+import { panelsOf } from '../core/vehicle';
 
 /** How far actual hours differed from the plan, by operation: preparation ran over, spraying did not. */
 const pace: Record<string, number> = {
@@ -59,9 +60,8 @@ export function logUntil(plan: Plan, now: Minute, people: ReadonlySet<string>): 
   return plan.steps.flatMap((step): LogEntry[] => {
     const { coat } = step;
     if (!coat || step.end > now) return [];
-    const parts = plan.parts.filter(
-      (part) => step.sections.includes(part.section) && (coat.faces !== 'inside' || part.insideM2 > 0),
-    );
+    const coated = panelsOf(plan.parts.filter((part) => step.sections.includes(part.section)));
+    const parts = coated.filter((part) => coat.faces !== 'inside' || part.insideM2 > 0);
     const entry = (kind: LogEntry['kind'], at: Minute, given: Partial<LogEntry> = {}): LogEntry => ({
       ...blank,
       id: `${step.key}/${kind}`,
