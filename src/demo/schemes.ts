@@ -87,8 +87,8 @@ export const trainerScheme: readonly Construction[] = [
     place: 3,
     shape: {
       kind: 'box',
-      line: straight('base', [0, 560]),
-      atMm: 2400,
+      line: straight('base', [0, 1420]),
+      atMm: 3000,
       lengthMm: 1000,
       heightMm: 230,
       letters: 'TW 016',
