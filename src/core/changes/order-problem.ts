@@ -11,7 +11,7 @@ import {
   type OrderProblem,
 } from '../scheme';
 import type { Shop } from '../shop';
-import { catalogueWith, type Operation } from '../steps';
+import { catalogueWith, coverMinPerM2, type Operation } from '../steps';
 import { unitPriceMinor } from '../stores';
 import type { Part } from '../vehicle';
 
@@ -31,8 +31,8 @@ interface Given {
 }
 
 const colourRoles: ReadonlySet<string> = new Set(['ground', 'colour', 'candy', 'flake', 'topcoat']);
-/** Minutes of a person by the square metre: cover of film or paper, and a coat of colour. */
-const work = { coverMinPerM2: 3, coatMinPerM2: 2.5 };
+/** A coat of colour, person-minutes by the square metre. */
+const coatMinPerM2 = 2.5;
 /** What a litre of ready mix covers once, m²: of inter-coat clear and of sealer. */
 const coverageM2PerL = 10;
 /** A standing body counts this share of what the booth does. */
@@ -91,7 +91,7 @@ function colourOf(given: Given, pass: PlannedPass, passes: readonly PlannedPass[
     coats,
     coatsOver: coatsOver(given, { key, pass, passes, coats, products }),
     coatMinorPerM2: sum((step) => step.materialsMinor) / coated,
-    coatMinPerM2: work.coatMinPerM2,
+    coatMinPerM2,
     coatUm: sheets[0]?.dryUm ?? 0,
     locks: isEffect || (finish !== 'dense-solid' && finish !== 'weak-solid'),
     tapeAfterMin: Math.max(0, ...sheets.map((sheet) => sheet.tapeAfterMin ?? 0)),
@@ -172,10 +172,10 @@ function pricesOf({ shop, shelf, operations }: Given): OrderPrices {
     tapeMinPerM: rateOf('mask-field'),
     pullMinPerM: rateOf('unmask-field'),
     coverMinorPerM2: priceOf(shelf, 'cover'),
-    coverMinPerM2: work.coverMinPerM2,
+    coverMinPerM2,
     lockMinorPerM2: coat('inter-clear'),
-    lockMinPerM2: work.coatMinPerM2,
+    lockMinPerM2: coatMinPerM2,
     groundMinorPerM2: coat('sealer-grey'),
-    groundMinPerM2: work.coatMinPerM2,
+    groundMinPerM2: coatMinPerM2,
   };
 }

@@ -95,7 +95,9 @@ export function colourOrderFaults(
         reason: `there is no section, lot or field ${order[unknown]!} in ${job.number}`,
       },
     ];
-  return brokenFamilies(order, { ...job, colourOrder: order }, ground);
+  // What else the edit sets has a say: each colour may get a clear of its own with it.
+  const schools = { ...job.schools, ...set.schools };
+  return brokenFamilies(order, { ...job, schools, colourOrder: order }, ground);
 }
 
 /** What is cleared in one go is masked round once: a colour of the same body cannot stand between. */

@@ -1,5 +1,6 @@
 import { boundsOf, polygonAreaM2 } from '../geometry';
-import { unchosenColour, type Construction, type Job } from '../record';
+import { unchosenColour, type Job } from '../record';
+import { taperedBand } from '../scheme/band.fixture';
 import { lotsOf, partsOfJob, proposeJob } from '../survey';
 import { bodyKinds, bodyKindOf, completeDimensions } from '../vehicle';
 import { drawnElevations, elevationsOf, type Elevation } from '.';
@@ -28,26 +29,7 @@ const areaOf = (one: Elevation, kind: string) =>
       0,
     );
 
-const band: Construction = {
-  id: 'k',
-  name: 'Band',
-  colour: 'ochre',
-  strip: 'both',
-  place: 1,
-  shape: {
-    kind: 'band',
-    line: { datum: 'base', panel: '', fairing: 'straight', stations: [{ atMm: 0, mm: 600 }] },
-    widths: [
-      { atMm: 0, mm: 200 },
-      { atMm: 4400, mm: 100 },
-    ],
-    lies: 'above',
-    fromMm: null,
-    toMm: null,
-    ends: 'square',
-    outline: null,
-  },
-};
+const band = taperedBand({ colour: 'ochre' });
 const base = jobOf('box-body', { length: 4.4, width: 1.8, height: 2.7, sideGlass: 0, wings: 0 });
 const banded: Job = {
   ...base,

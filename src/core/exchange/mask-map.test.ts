@@ -1,31 +1,13 @@
 import { jobFixture } from '../job.fixture';
-import type { Construction, Job } from '../record';
+import type { Job } from '../record';
 import { stripOf } from '../scheme';
+import { taperedBand } from '../scheme/band.fixture';
 import { netOfJob, schemeLayout } from '../survey';
 import { csvRows } from './csv-rows';
 import { maskMapSvg } from './mask-map';
 import { stationColumns, stationsCsv } from './stations-csv';
 
-const band: Construction = {
-  id: 'n1',
-  name: '=Band <1>',
-  colour: 'c.1',
-  strip: 'both',
-  place: 1,
-  shape: {
-    kind: 'band',
-    line: { datum: 'base', panel: '', fairing: 'straight', stations: [{ atMm: 0, mm: 600 }] },
-    widths: [
-      { atMm: 0, mm: 200 },
-      { atMm: 4400, mm: 100 },
-    ],
-    lies: 'above',
-    fromMm: null,
-    toMm: null,
-    ends: 'square',
-    outline: null,
-  },
-};
+const band = taperedBand({ name: '=Band <1>' });
 const job: Job = { ...jobFixture({ dimensions: { length: 4.4, sideGlass: 0 } }), constructions: [band] };
 const layout = schemeLayout(job);
 const map = (key: string) =>

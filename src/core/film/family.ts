@@ -27,7 +27,6 @@ export const families = [
 ] as const;
 export type Family = (typeof families)[number];
 
-/** Films whose look hangs on how they are laid: known by their family, whatever the shop calls them. */
 /** Families whose recoat window runs from their own first coat, through all of them, to the film that closes them. */
 export const windowFromFirst: ReadonlySet<string> = new Set<Family>([
   'base',
@@ -37,4 +36,5 @@ export const windowFromFirst: ReadonlySet<string> = new Set<Family>([
   'inter-clear',
 ]);
 
+/** Films whose look hangs on how they are laid: known by their family, whatever the shop calls them. */
 export const effectFamilies: ReadonlySet<Family> = new Set<Family>(['effect-base', 'candy', 'flake']);

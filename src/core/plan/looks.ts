@@ -5,7 +5,10 @@ import type { Part } from '../vehicle';
 import { coveringOf } from './audit-covers';
 import type { Plan, PlannedCover, PlannedStep } from './model';
 
-/** What each mask covers of the outsides, none where it only tapes glass and trim; from the end of the masking to the end of the step that pulls it. */
+/**
+ * What each mask covers of the outsides, none where it only tapes glass and trim: from the end of the masking to the end of
+ * the step that pulls it.
+ */
 export function coversOn(
   steps: readonly PlannedStep[],
   parts: readonly Part[],

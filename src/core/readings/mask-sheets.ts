@@ -100,6 +100,7 @@ function remaskOf(
   const sprays = steps.filter((one) => one.coat && one.start >= step.end && one.end <= until && atBody(one));
   const dust = steps.find(
     (one) =>
+      one.state !== 'done' &&
       one.tags.includes('dusty') &&
       one.start >= step.end &&
       atBody(one) &&

@@ -15,7 +15,7 @@ export interface FieldMask {
 /** More tape and film than the line and the area: laps, corners, what is cut off. */
 const lap = { tape: 1.1, cover: 1.15 };
 /** Laying film or paper and taping it to the line, person-minutes by the square metre. */
-const coverMinPerM2 = 3;
+export const coverMinPerM2 = 3;
 
 /** Tapes that cover a narrow field by themselves, narrowest first. */
 const ownTapes = [

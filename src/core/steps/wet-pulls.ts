@@ -4,7 +4,7 @@ import type { StepDraft } from './draft';
  * Tape that is pulled while its paint is soft comes off where the body stands: before it goes anywhere that waits for no
  * more than the pull itself does.
  */
-export function pullBeforeMoving(draft: StepDraft): void {
+export function pullBeforeMoving(draft: Pick<StepDraft, 'network' | 'operation' | 'stepOf' | 'link'>): void {
   const { steps, links, stays } = draft.network;
   const before = new Map<string, Set<string>>();
   for (const { from, to } of links) before.set(to, (before.get(to) ?? new Set()).add(from));

@@ -28,7 +28,8 @@ export function ElevationsView({ job, planHash, areas, steps, covers, locale }: 
   const answer = useAnswer<{ views: DrawnElevation[] }>(path, [planHash], true);
   const states = time === 'day' ? surfaceStates(steps, areas, at, covers) : null;
   const views = answer.data?.views ?? [];
-  const widest = Math.max(1, ...views.map((one) => one.widthCm));
+  // All to one scale, by which neither the longest nor the highest outgrows the room.
+  const largest = Math.max(1, ...views.flatMap((one) => [one.widthCm, one.heightCm]));
   return (
     <>
       <div className="flex flex-wrap items-center gap-3 pb-2">
@@ -45,7 +46,7 @@ export function ElevationsView({ job, planHash, areas, steps, covers, locale }: 
       )}
       <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
         {views.map((one) => (
-          <figure key={one.view} style={{ width: `${(46 * one.widthCm) / widest}%` }}>
+          <figure key={one.view} style={{ width: `${(46 * one.widthCm) / largest}%` }}>
             <figcaption className="text-quiet">{viewName(one.view)}</figcaption>
             <Picture drawn={one} states={states} />
           </figure>

@@ -2,35 +2,16 @@ import { readFileSync } from 'node:fs';
 import { inflateSync } from 'node:zlib';
 import { maskDrawing } from '../../core/exchange';
 import { jobFixture } from '../../core/job.fixture';
-import { unchosenColour, type Construction, type Job } from '../../core/record';
+import { unchosenColour, type Job } from '../../core/record';
 import { stripOf } from '../../core/scheme';
+import { taperedBand } from '../../core/scheme/band.fixture';
 import { netOfJob, schemeLayout } from '../../core/survey';
 import { maskMapPdf } from './mask-map-pdf';
 
 const font = readFileSync(
   require.resolve('@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff'),
 );
-/** A band of 200 mm at the front and 100 mm at the rear, its lower edge 600 mm up, on a side of 4.4 m. */
-const band: Construction = {
-  id: 'n1',
-  name: 'Band',
-  colour: 'ochre',
-  strip: 'both',
-  place: 1,
-  shape: {
-    kind: 'band',
-    line: { datum: 'base', panel: '', fairing: 'straight', stations: [{ atMm: 0, mm: 600 }] },
-    widths: [
-      { atMm: 0, mm: 200 },
-      { atMm: 4400, mm: 100 },
-    ],
-    lies: 'above',
-    fromMm: null,
-    toMm: null,
-    ends: 'square',
-    outline: null,
-  },
-};
+const band = taperedBand({ colour: 'ochre' });
 const base = jobFixture({ dimensions: { length: 4.4, sideGlass: 0 } });
 const job: Job = {
   ...base,
