@@ -46,7 +46,7 @@ export function ElevationsView({ job, planHash, areas, steps, covers, locale }: 
       )}
       <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
         {views.map((one) => (
-          <figure key={one.view} style={{ width: `${(46 * one.widthCm) / largest}%` }}>
+          <figure key={one.view} style={{ width: `${(40 * one.widthCm) / largest}%` }}>
             <figcaption className="text-quiet">{viewName(one.view)}</figcaption>
             <Picture drawn={one} states={states} />
           </figure>

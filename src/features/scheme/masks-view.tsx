@@ -13,7 +13,7 @@ export function MasksView({ job, rows, pulls, rolls, locale }: MasksProps) {
   return (
     <>
       <div className="flex items-baseline gap-3 pt-2 pb-1">
-        <h2 className="font-semibold">Masks, as they are laid</h2>
+        <h2 className="font-semibold">Masks of {job}, as they are laid</h2>
         <span className="text-quiet">the tab is written on the end of the tape that comes off first</span>
         <Button className="no-print ml-auto" onClick={() => window.print()}>
           <Printer size={14} aria-hidden="true" className="mr-1 inline" />
@@ -24,10 +24,10 @@ export function MasksView({ job, rows, pulls, rolls, locale }: MasksProps) {
         caption="Masks"
         head={[
           { text: 'Tab', width: '3rem' },
-          { text: 'Laid', width: '9rem' },
+          { text: 'Laid', width: '7rem' },
           'Mask',
           'Beneath it, and when it comes free',
-          { text: 'Tape and film', width: '13rem' },
+          { text: 'Tape and film', width: '11rem' },
           { text: 'Off at the latest', width: '7rem' },
         ]}
       >
@@ -49,7 +49,7 @@ function Row({ job, row, locale }: { job: string; row: MaskRow; locale: Locale }
       <th scope="row" className="py-1 pr-3 text-left font-semibold">
         {row.tab}
       </th>
-      <td className="py-1 pr-3 whitespace-nowrap">
+      <td className="py-1 pr-3">
         {row.ahead ? '' : 'laid '}
         {moment(row.start, locale)}
       </td>

@@ -40,7 +40,11 @@ type View = keyof typeof views;
 /** Which colour goes where, laid out on the panels, and in which passes it goes on. */
 export function SchemeRoom(props: SchemeProps) {
   const [view, setView] = useState<View>('layout');
-  const aside = <ViewSwitch views={views} shown={view} onShow={setView} />;
+  const aside = (
+    <div className="no-print">
+      <ViewSwitch views={views} shown={view} onShow={setView} />
+    </div>
+  );
   if (view === 'layout')
     return (
       <Room title="Scheme" aside={aside}>
