@@ -6,11 +6,9 @@ import {
   holeActions,
 } from '../record/strip-down-words';
 import { harms, openingMethods, tiedPhases, trades } from '../record/trade-words';
-import type { ConstructionShape } from '../record/construction';
 import * as atom from './atoms';
-import { constructionShape } from './construction-shape';
-import { document, figure, flag, id, localDate, nullable, since, text, whole, word, wordBy } from './field';
-import { finishClasses, repeatabilities, type Lab } from '../record/colour-words';
+import { figure, flag, id, localDate, nullable, since, text, whole, word } from './field';
+import { alternatives, colours, constructions, looseItems, matchAttempts } from './scheme-lists';
 
 const minutes = () => figure(0, 10_000);
 const part = () => id(atom.partKey());
@@ -120,33 +118,6 @@ const blends = {
   timing: word(['colour', 'clear']),
 };
 
-/** A colour of the job, wherever it is used: one batch, one sample, one name. */
-const colours = {
-  name: text(60, 1),
-  /** sRGB on the screen, `#rrggbb`. */
-  hex: wordBy(atom.hexColour()),
-  /** CIELAB as measured, D65 and 10°; null where nobody measured it. */
-  lab: nullable(document<Lab>(atom.lab())),
-  finish: word(finishClasses),
-  /** Coat system that its fields get; null for that of the section they lie in. */
-  system: nullable(wordBy(atom.coatSystem())),
-  /** A maker's standard code, or where the recipe is kept. */
-  code: text(80),
-  repeatability: word(repeatabilities),
-};
-
-/** A line, field, band, set of stripes or box, laid out with measures. */
-const constructions = {
-  name: text(60, 1),
-  /** Key of its colour. */
-  colour: id(),
-  /** The strip of the panel layout it lies on; a loose piece by its panel. */
-  strip: id(atom.partKey()),
-  /** Those with a higher place lie over the others. */
-  place: whole(0, 999),
-  shape: document<ConstructionShape>(constructionShape()),
-};
-
 /** Work done by somebody outside: what went where, when it is due, how it came back. */
 const sendOuts = {
   what: text(80, 1),
@@ -175,4 +146,7 @@ export const jobListFields = {
   sendOuts,
   colours,
   constructions,
+  looseItems,
+  alternatives,
+  matchAttempts,
 };

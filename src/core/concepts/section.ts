@@ -31,6 +31,8 @@ export const sectionFields = {
   level: word(levels),
   /** Key of the colour that its surfaces get where no field or band says otherwise. */
   colour: id(),
+  /** Key of the colour that the insides of its panels get; null for that of their outside. */
+  insideColour: since(null, nullable(id())),
   /** Coats the manager typed in place of the computed ones. */
   coats: document<CoatCounts>(atom.coatCounts()),
   /** Grit sequence of colour sanding in place of the level's; null for the level's own. */

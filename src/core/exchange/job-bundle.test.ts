@@ -46,6 +46,7 @@ const bundle: JobBundle = {
         depth: 'bare',
         level: 'Road',
         colour: 'grey',
+        insideColour: null,
         coats: { clear: 3 },
         ladder: null,
         schools: {},
@@ -195,16 +196,25 @@ const cases: [string, (raw: Raw) => void, string][] = [
   ],
   ['an order that names a step twice', (raw) => (raw.job.placingOrder = ['a', 'a']), 'job.placingOrder[1]'],
   [
-    'a coat system of a colour’s own',
-    (raw) => (raw.job.colours = [{ ...unchosenColour, system: 'single-stage' }]),
-    'job.colours[0].system',
+    'a coat system of hulls for a colour of a van',
+    (raw) =>
+      (raw.job.colours = [
+        { ...unchosenColour, id: 'grey' },
+        { ...unchosenColour, system: 'marine-two-part' },
+      ]),
+    'job.colours[1].system',
+  ],
+  [
+    'a colour of insides that the job does not have',
+    (raw) => (raw.job.sections[0]!.insideColour = 'none'),
+    'job.sections[0].insideColour',
   ],
   [
     'a colour that the job does not have',
     (raw) => (raw.job.sections[0]!.colour = 'none'),
     'job.sections[0].colour',
   ],
-  ['a newer version', (raw) => (raw.version = 5), 'version'],
+  ['a newer version', (raw) => (raw.version = 6), 'version'],
 ];
 
 test.each(cases)('%s is named by its place', (_name, change, place) => {

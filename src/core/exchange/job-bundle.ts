@@ -22,7 +22,7 @@ import { jobListNames, type Job } from '../record';
 import type { Shop } from '../shop';
 import type { Operation } from '../steps';
 import { bundleShop } from './bundle-shop-schema';
-import { colourFaults } from './colour-faults';
+import { colourFaults, colourReferenceFaults } from './colour-faults';
 import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import { horizonFaults } from './horizon';
@@ -43,12 +43,13 @@ export interface JobBundle {
 }
 
 export const bundleFormat = 'coatrel.job-bundle';
-export const bundleVersion = 4;
+export const bundleVersion = 5;
 /**
  * Version 1 knew no survey and is read as a job without one; version 2 no work by surface, no order of colours and no sheets
- * of fillers; up to version 3 each section named its colour itself.
+ * of fillers; up to version 3 each section named its colour itself; version 4 no colours of insides, no loose items,
+ * no alternatives and no attempts at a match.
  */
-const readableVersions = [1, 2, 3, bundleVersion];
+const readableVersions = [1, 2, 3, 4, bundleVersion];
 
 const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).required();
 /** A list that came with version 2. */
@@ -144,11 +145,9 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
     if (section !== null && !one.sections.some((each) => each.key === section))
       add(`job.surveyed[${i}].section`, `there is no section ${section} in this job`);
   });
-  one.sections.forEach(({ colour }, i) => {
-    if (!one.colours.some((each) => each.id === colour))
-      add(`job.sections[${i}].colour`, `there is no colour ${colour} in this job`);
-  });
-  one.colours.forEach((colour, i) => faults.push(...colourFaults(colour, `job.colours[${i}]`)));
+  faults.push(...colourReferenceFaults(one));
+  const ground = { systems: place.systems, bodyKind: one.bodyKind };
+  one.colours.forEach((colour, i) => faults.push(...colourFaults(colour, `job.colours[${i}]`, ground)));
   one.log.forEach((entry, i) => faults.push(...entryFaults(entry, `job.log[${i}]`)));
   one.sections.forEach((section, i) => faults.push(...wayFaults(section, place, `job.sections[${i}]`)));
   place.shifts.forEach((shift, i) => {

@@ -50,6 +50,8 @@ export interface SectionSummary extends Omit<SectionStack, 'layers'> {
   level: Level;
   /** Key of its colour. */
   colour: string;
+  /** Key of the colour of its insides, where these have one of their own. */
+  insideColour: string | null;
   outsideM2: number;
   insideM2: number;
   layers: {

@@ -14,7 +14,7 @@ import { schemeWarnings } from './scheme-warnings';
 import { tradeDates } from './trades';
 import { windowsOf } from './windows';
 import { matchedLog, movedEntries } from '../log';
-import { colourOfKey, type Job, type JobSection, type StepFact } from '../record';
+import { colourOfKey, colourOnFace, type Job, type JobSection, type StepFact } from '../record';
 import { catalogueWith, stackOf, surfacesBySection, type SectionStack, type Step } from '../steps';
 import {
   colourPools,
@@ -160,8 +160,8 @@ const coloursOf = (job: Job, steps: readonly Step[], sections: readonly JobSecti
     steps.flatMap((step) => {
       if (!step.coat) return [];
       const section = sections.find((one) => one.key === step.sections[0]);
-      const colour = colourOfKey(job, section?.colour ?? '');
-      const { session, product, role } = step.coat;
+      const { session, product, role, faces } = step.coat;
+      const colour = colourOfKey(job, section ? colourOnFace(section, faces) : '');
       return [[`${session}\n${product}`, { role, colour: colour.id, colourName: colour.name }] as const];
     }),
   );
@@ -208,6 +208,7 @@ function summarise(section: JobSection, stack: SectionStack, parts: readonly Par
     name: section.name,
     level: section.level,
     colour: section.colour,
+    insideColour: section.insideColour,
     outsideM2: own.reduce((sum, part) => sum + part.outsideM2, 0),
     insideM2: own.reduce((sum, part) => sum + part.insideM2, 0),
     layers: stack.layers.map(({ product, ...layer }) => ({

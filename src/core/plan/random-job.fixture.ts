@@ -59,10 +59,13 @@ interface Drawn {
     colour: string | null;
     system: number | null;
     loose: boolean;
+    insideColour: string | null;
     coats: JobSection['coats'];
   }[];
   panels: Drawing[];
   constructions: Construction[];
+  /** What the colours say of their system and coats. */
+  colours: { system: number | null; coats: number | null }[];
 }
 
 /** Counts that somebody typed, at least one coat each. */
@@ -78,6 +81,13 @@ const colourNames = ['First colour', 'Second colour', 'Third colour'] as const;
 
 const drawn: fc.Arbitrary<Drawn> = fc.record({
   constructions: randomConstructions(colourNames),
+  colours: fc.array(
+    fc.record({
+      system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
+      coats: fc.option(fc.integer({ min: 1, max: 6 }), { nil: null, freq: 1 }),
+    }),
+    { minLength: 3, maxLength: 3 },
+  ),
   kind: fc.constantFrom(...bodyKinds),
   level: fc.constantFrom(...levels),
   depth: fc.constantFrom(...depths),
@@ -88,6 +98,7 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       level: maybe(fc.constantFrom(...levels)),
       depth: maybe(fc.constantFrom(...depths)),
       colour: maybe(fc.constantFrom(...colourNames)),
+      insideColour: fc.option(fc.constantFrom(...colourNames), { nil: null, freq: 1 }),
       system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
       // One in three: with fewer, few jobs have loose pieces to hang.
       loose: fc.nat(2).map((one) => one === 0),
@@ -131,9 +142,17 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
       level: own.level ?? section.level,
       depth: own.depth ?? section.depth,
       colour: own.colour ?? section.colour,
+      insideColour: own.insideColour,
     };
   });
-  const colours = [...base.colours, ...colourNames.map((id) => ({ ...unchosenColour, id, name: id }))];
+  const colours = [
+    ...base.colours,
+    ...colourNames.map((id, i) => {
+      const { system, coats } = one.colours[i]!;
+      const key = system === null ? null : systems[system % systems.length]!.key;
+      return { ...unchosenColour, id, name: id, system: key, coats };
+    }),
+  ];
   const job: Job = { ...base, sections, colours, constructions: one.constructions, schools: one.schools };
   const parts = partsOfJob(job);
   const kindRoute = one.kind.route;

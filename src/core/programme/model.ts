@@ -30,6 +30,8 @@ export interface ProgrammeArea {
   surfaces: readonly Surface[];
   /** Bottom up, those with at least one coat; a product may come twice. */
   films: readonly AreaFilm[];
+  /** What its insides get, where these have a colour of their own; null where it is the same. */
+  insideFilms: readonly AreaFilm[] | null;
   buildRounds: number;
   /** Stands bear on it while it is coated, and are shifted for what they hide. */
   stands: boolean;

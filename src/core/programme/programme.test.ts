@@ -36,6 +36,7 @@ const area = (key: string, over: Partial<ProgrammeArea> = {}): ProgrammeArea => 
   colour: key,
   keepsMask: false,
   insides: 'none',
+  insideFilms: null,
   surfaces: [],
   films,
   buildRounds: 2,

@@ -104,7 +104,7 @@ class BodyPasses {
     for (const clock of new Set(opened.map((area) => area.clock))) {
       const own = opened.filter((area) => area.clock === clock);
       const films = together(own, (area) =>
-        ownFilms(area, 'colour')
+        ownFilms({ films: area.insideFilms ?? area.films }, 'colour')
           // What is primed inside takes its colour without a sealer.
           .filter((film) => film.role !== 'sealer')
           .map((film) => ({ ...film, coats: onInside(film) })),
@@ -226,7 +226,7 @@ class BodyPasses {
 const behind = (pass: string | null, why: OrderWhy): Pass['after'] => (pass === null ? [] : [{ pass, why }]);
 
 /** Films of an area that one kind of pass lays, bottom up. */
-const ownFilms = ({ films }: ProgrammeArea, home: FilmHome): AreaFilm[] =>
+const ownFilms = ({ films }: Pick<ProgrammeArea, 'films'>, home: FilmHome): AreaFilm[] =>
   films.filter((_, at) => homeOf(films, at) === home);
 
 const together = (areas: readonly ProgrammeArea[], share: (area: ProgrammeArea) => AreaFilm[]): PassFilm[] =>

@@ -15,6 +15,14 @@ export type FinishClass = (typeof finishClasses)[number];
 export const repeatabilities = ['standard', 'recipe', 'one-off'] as const;
 export type Repeatability = (typeof repeatabilities)[number];
 
+/** What is seen of an object beside its panels. */
+export const itemKinds = ['wheels', 'top', 'interior', 'brightwork', 'running-gear', 'other'] as const;
+export type ItemKind = (typeof itemKinds)[number];
+
+/** What somebody said of a try at a match; a card that is not dry waits. */
+export const matchVerdicts = ['waiting', 'matches', 'fails'] as const;
+export type MatchVerdict = (typeof matchVerdicts)[number];
+
 /** CIELAB under D65, 10°. */
 export interface Lab {
   l: number;

@@ -10,11 +10,18 @@ export const unchosenColour: JobColour = {
   system: null,
   code: '',
   repeatability: 'standard',
+  coats: null,
 };
 
 /** The colours of the sections, in their order, as a job's swatch shows them. */
 export const swatchOf = (job: Coloured & { sections: readonly { colour: string }[] }): string[] =>
   job.sections.map((section) => colourOfKey(job, section.colour).hex);
+
+/** The colour of a face: insides may have another than the outside of their panels. */
+export const colourOnFace = (
+  { colour, insideColour }: { colour: string; insideColour: string | null },
+  face: 'outside' | 'inside' | 'both',
+): string => (face === 'inside' ? (insideColour ?? colour) : colour);
 
 interface Coloured {
   colours: readonly JobColour[];

@@ -16,6 +16,10 @@ export type Blend = Item<'blends'>;
 export type SendOut = Item<'sendOuts'>;
 export type JobColour = Item<'colours'>;
 export type Construction = Item<'constructions'>;
+export type LooseItem = Item<'looseItems'>;
+export type Alternative = Item<'alternatives'>;
+export type MatchAttempt = Item<'matchAttempts'>;
+export type { KeptScheme } from '../concepts/scheme-lists';
 
 /** The lists of a job that are kept row by row, by name. */
 export type JobListName = keyof ListFields;
@@ -32,4 +36,7 @@ export const jobListNames: readonly JobListName[] = [
   'sendOuts',
   'colours',
   'constructions',
+  'looseItems',
+  'alternatives',
+  'matchAttempts',
 ];

@@ -28,8 +28,14 @@ export interface JobSection extends SectionRecord {
   hullSide?: 'first' | 'second';
   /** Names what it shares one clear with, where several colours of a body are cleared together. */
   clearOver?: string;
-  /** System and ladder as the shop has them, once they were looked up. */
-  ways?: { system: CoatSystem | undefined; ladders: readonly Ladder[] };
+  /** What is laid on its insides instead, where these get another colour. */
+  insideLaid?: Partial<Pick<JobSection, 'system' | 'coats' | 'ways'>>;
+  /** System and ladder as the shop has them, once they were looked up; its own and changed systems besides. */
+  ways?: {
+    system: CoatSystem | undefined;
+    ladders: readonly Ladder[];
+    systems: readonly CoatSystem[];
+  };
 }
 
 /** A measured area in place of the computed one. */
@@ -116,6 +122,9 @@ export function figuresOfJob(job: Job): JobFiguresShown {
     sendOuts: _sent,
     colours: _colours,
     constructions: _constructions,
+    looseItems: _items,
+    alternatives: _alternatives,
+    matchAttempts: _attempts,
     ...figures
   } = four;
   return figures;

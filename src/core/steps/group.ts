@@ -16,6 +16,8 @@ export interface Group {
   parts: Part[];
   partsOf(section: JobSection): Part[];
   stackOf(section: JobSection): SectionStack;
+  /** What its insides get: the same, but where they have a colour of their own. */
+  insideStackOf(section: JobSection): SectionStack;
 }
 
 /** Gathers the job's sections into groups, in the order of their first section. */
@@ -29,9 +31,17 @@ export function groupsOf(draft: StepDraft): Group[] {
     // A section without panels has no work: its steps would stand for nothing.
     const sections = job.sections.filter((section) => section.group === key && worked.has(section.key));
     const stacks = new Map(sections.map((section) => [section.key, stackOf(section, shelf)]));
+    const ofInside = ({ insideLaid, ...section }: JobSection) =>
+      stackOf({ ...section, ...insideLaid }, shelf);
+    const insides = new Map(
+      sections.flatMap((one) => (one.insideLaid ? [[one.key, ofInside(one)] as const] : [])),
+    );
     const names = new Set(sections.map((section) => section.key));
     for (const section of sections)
-      for (const product of stacks.get(section.key)!.missing)
+      for (const product of new Set([
+        ...stacks.get(section.key)!.missing,
+        ...(insides.get(section.key)?.missing ?? []),
+      ]))
         draft.warn({ code: 'product-missing', product, section: section.key });
     return {
       key,
@@ -42,6 +52,7 @@ export function groupsOf(draft: StepDraft): Group[] {
       parts: parts.filter((part) => names.has(part.section)),
       partsOf: (section) => parts.filter((part) => part.section === section.key),
       stackOf: (section) => stacks.get(section.key)!,
+      insideStackOf: ({ key: own }) => insides.get(own) ?? stacks.get(own)!,
     };
   });
 }

@@ -68,13 +68,16 @@ function coatedFaces({ faces, areas }: Pass, parts: readonly Part[]): CoatedFace
 }
 
 /** The layer of a stack that a film of a pass lays: that of the area that leads, if it has it. */
-export function layerBehind(works: readonly SectionWork[], { role, product }: PassFilm): StackLayer {
+export function layerBehind(
+  works: readonly SectionWork[],
+  { role, product }: PassFilm,
+  face: 'outside' | 'inside' = 'outside',
+): StackLayer {
   const lead = leading(works.map((work) => work.section));
   const leadFirst = [...works].sort((a, b) => Number(b.section === lead) - Number(a.section === lead));
   for (const { group, section } of leadFirst) {
-    const found = group
-      .stackOf(section)
-      .layers.find((layer) => layer.role === role && layer.product.code === product);
+    const stack = face === 'inside' ? group.insideStackOf(section) : group.stackOf(section);
+    const found = stack.layers.find((layer) => layer.role === role && layer.product.code === product);
     if (found) return found;
   }
   throw new Error(`${product} is in no stack of its pass`);
@@ -86,8 +89,8 @@ function layerOf(
   film: PassFilm,
   parts: readonly Part[],
 ): SessionLayer {
-  const { works } = sprayed;
-  const layer = layerBehind(works, film);
+  const { works, pass } = sprayed;
+  const layer = layerBehind(works, film, pass.role === 'inside' ? 'inside' : 'outside');
   const isShared = areasOfCoat(film, film.coats).length === works.length;
   return {
     role: layer.role,

@@ -101,7 +101,7 @@ test('effect colours are known by their family, whatever the shop calls them', (
     const shop = { ...standardShop, systems: system(product) };
     const sections = job.sections.map((section) => ({
       ...section,
-      ways: { system: shop.systems[0], ladders: [] },
+      ways: { system: shop.systems[0], ladders: [], systems: [] },
     }));
     const lots = lotsOf({ ...job, sections }, partsOfJob(job));
     return buildSteps({

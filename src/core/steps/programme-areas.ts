@@ -1,9 +1,10 @@
-import { programmeOf, type Programme, type ProgrammeArea } from '../programme';
+import { programmeOf, type AreaFilm, type Programme, type ProgrammeArea } from '../programme';
 import { surfacesOf } from '../surface';
 import { clearSessions } from './section-situation';
 import type { StepDraft } from './draft';
 import { filmOf } from './hand-films';
 import type { SectionWork } from './section-work';
+import type { SectionStack } from './stack';
 
 /** The passes of a job whose sections are known with their situations, in the order in which they are painted. */
 export function programmeOfWorks(
@@ -35,6 +36,11 @@ function textureOf(
   return product !== null && isLaid ? { product, lies } : null;
 }
 
+const filmsOf = ({ layers }: SectionStack): AreaFilm[] =>
+  layers
+    .filter((layer) => layer.coats > 0)
+    .map(({ role, product, coats }) => ({ role, product: product.code, coats }));
+
 function areaOf({
   group,
   paintedOn,
@@ -62,9 +68,8 @@ function areaOf({
     keepsMask: flags.has('keeps-mask'),
     insides: !hasInsides ? 'none' : schools.openings === 'one-go' ? 'with-outside' : 'first',
     surfaces: surfacesOf(group.partsOf(section), [section]),
-    films: stack.layers
-      .filter((layer) => layer.coats > 0)
-      .map(({ role, product, coats }) => ({ role, product: product.code, coats })),
+    films: filmsOf(stack),
+    insideFilms: section.insideLaid === undefined ? null : filmsOf(group.insideStackOf(section)),
     buildRounds: rounds.build,
     stands: flags.has('on-stands'),
     clearSessions: clearSessions(stack, situation),

@@ -63,7 +63,14 @@ export function situationOf(job: Job, route: Route, group: Group, section: JobSe
   const parts = group.partsOf(section);
   const stack = group.stackOf(section);
   const beside = group.sections.filter((one) => clockOf(one) === clockOf(section));
-  const schools = optionsOf(schoolsTaken(job, route, section, beside.flatMap(group.partsOf), stack));
+  // A field goes through the shop as its panels do, whatever is laid on it.
+  const panels = section.field === undefined ? section : (beside.find((one) => !one.field) ?? section);
+  const asPanels = { ...section, system: panels.system, colour: panels.colour };
+  const taken = schoolsTaken(job, route, asPanels, beside.flatMap(group.partsOf), group.stackOf(panels));
+  const chosen = optionsOf(taken);
+  const isApart = panels.insideColour !== null && chosen.openings === 'one-go';
+  // Two colours meet at a line.
+  const schools: Schools = isApart ? { ...chosen, openings: 'first-hard' } : chosen;
   return {
     route,
     substrate: section.substrate,

@@ -79,6 +79,7 @@ const groupOf = (job: Job): Group => {
     sections: job.sections,
     parts,
     partsOf: (one) => parts.filter((part) => part.section === one.key),
+    insideStackOf: (one) => stackOf(one, shelf),
     stackOf: (one) => stackOf(one, shelf),
   };
 };

@@ -39,6 +39,7 @@ export function withShopWays(job: Job, { systems, ladders: own }: Pick<Shop, 'sy
     ways: {
       system: coatSystemOf(section.system, systems),
       ladders: laddersWith(own),
+      systems,
     },
   }));
   return { ...job, sections };

@@ -1,6 +1,7 @@
 import { layoutOf, ownTapeOf, tapeEffort, type FieldPiece, type SchemeLayout } from '../scheme';
 import { baseOf, clockOf, colourOfKey, fieldAreaKey, type Job, type JobSection } from '../record';
 import { bodyKindOf, type Part, type PartEdge } from '../vehicle';
+import { laidFor } from './colour-system';
 import { netOfJob } from './parts-of-job';
 
 /** What the layout of a scheme was computed from, and what came of it. */
@@ -193,6 +194,7 @@ class Cutter {
     const name = `${area.name}, all ${colourOfKey(this.job, colour).name}`;
     const made = this.made.get(key) ?? {
       ...area,
+      ...laidFor(this.job, area, colour),
       key,
       base: baseOf(area.key),
       name,
@@ -208,6 +210,7 @@ class Cutter {
     const key = fieldAreaKey(area.key, colour);
     const made = this.made.get(key) ?? {
       ...area,
+      ...laidFor(this.job, area, colour),
       key,
       base: baseOf(area.key),
       name: `${colourOfKey(this.job, colour).name} on ${area.name}`,

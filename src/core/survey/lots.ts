@@ -2,6 +2,7 @@ import { clockOf, depths, stripMethods, type Job, type JobSection, type PartSurv
 import { levels, type Level } from '../film';
 import { bodyKindOf, substrates, type Part } from '../vehicle';
 import { withClearOver } from './clear-over';
+import { withInsides } from './colour-system';
 import { withFieldAreas } from './field-areas';
 import { netOfJob } from './parts-of-job';
 
@@ -99,7 +100,8 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
       .sort((a, b) => a.key.localeCompare(b.key)),
   ]);
   const fields = withFieldAreas(job, sections, placed);
-  return { sections: withClearOver(withLeads(fields.sections)), parts: fields.parts };
+  const painted = withClearOver(withLeads(fields.sections));
+  return { sections: withInsides(job, painted), parts: fields.parts };
 }
 
 /** The clock of an area, and what the area and its clock are called. */

@@ -14,7 +14,14 @@ import {
   type CureClock,
 } from '@/core/log';
 import type { Plan, PlannedStep } from '@/core/plan';
-import { colourOfKey, standingEntries, type Job, type LoggedAir, type StockMove } from '@/core/record';
+import {
+  colourOfKey,
+  colourOnFace,
+  standingEntries,
+  type Job,
+  type LoggedAir,
+  type StockMove,
+} from '@/core/record';
 import { areaOfCoat } from '@/core/readings/area-of-coat';
 import type { Shop } from '@/core/shop';
 import { clearingMin } from '@/core/steps';
@@ -221,18 +228,21 @@ function coloursOf(
   moves: readonly StockMove[],
   nameOf: (code: string) => string,
 ): BoothProps['colours'] {
-  const colours = new Map(plan.sections.map((one) => [one.section, colourOfKey(job, one.colour).name]));
-  const colourOf = (area: string | undefined) => colours.get(area ?? '') ?? '';
+  const summaries = new Map(plan.sections.map((one) => [one.section, one]));
+  const colourOf = (area: string | undefined, face: 'outside' | 'inside' | 'both') => {
+    const summary = summaries.get(area ?? '');
+    return summary ? colourOfKey(job, colourOnFace(summary, face)).name : '';
+  };
   const areaOf = areaOfCoat(plan);
   const isPooled = (role: string) => (pooledRoles as readonly string[]).includes(role);
-  const lots = batchesOnPanels(job.log, (coat) => colourOf(areaOf(coat)), isPooled);
+  const lots = batchesOnPanels(job.log, (coat) => colourOf(areaOf(coat), coat.face), isPooled);
   return lots.map((lot) => {
     const left = plan.steps
       .filter(
         (step) =>
           step.state === 'planned' &&
           step.coat?.product === lot.product &&
-          colourOf(step.sections[0]) === lot.colour,
+          colourOf(step.sections[0], step.coat.faces) === lot.colour,
       )
       .reduce((sum, step) => sum + step.coat!.litres, 0);
     const others = new Set(lots.flatMap((one) => (one === lot ? [] : one.batches)));

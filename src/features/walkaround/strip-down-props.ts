@@ -5,7 +5,9 @@ import type { JobLists } from '@/core/record';
 type Seen<T> = T & { seen: number };
 
 /** Colours are shown in the Scheme. */
-type SeenLists = { [N in Exclude<keyof JobLists, 'colours' | 'constructions'>]: Seen<JobLists[N][number]>[] };
+/** What Scheme shows. */
+type SchemeList = 'colours' | 'constructions' | 'looseItems' | 'alternatives' | 'matchAttempts';
+type SeenLists = { [N in Exclude<keyof JobLists, SchemeList>]: Seen<JobLists[N][number]>[] };
 
 /** The strip-down of a job: its lists with the row versions that guard their edits. */
 export interface StripDownProps extends SeenLists {

@@ -18,6 +18,9 @@ export const jobListTables = {
   sendOuts: 'sendOut',
   colours: 'colour',
   constructions: 'construction',
+  looseItems: 'looseItem',
+  alternatives: 'alternative',
+  matchAttempts: 'matchAttempt',
 } as const;
 export type JobListTable = (typeof jobListTables)[JobListName];
 
@@ -41,6 +44,9 @@ const inserts: { [N in JobListName]: (own: Own, item: ItemOf<N>) => RowChange } 
   sendOuts: (own, item) => insert('sendOut', { ...own, ...item }),
   colours: (own, item) => insert('colour', { ...own, ...item }),
   constructions: (own, item) => insert('construction', { ...own, ...item }),
+  looseItems: (own, item) => insert('looseItem', { ...own, ...item }),
+  alternatives: (own, item) => insert('alternative', { ...own, ...item }),
+  matchAttempts: (own, item) => insert('matchAttempt', { ...own, ...item }),
 };
 
 const updates: {
@@ -57,6 +63,9 @@ const updates: {
   sendOuts: (id, seen, set) => update('sendOut', id, seen, set),
   colours: (id, seen, set) => update('colour', id, seen, set),
   constructions: (id, seen, set) => update('construction', id, seen, set),
+  looseItems: (id, seen, set) => update('looseItem', id, seen, set),
+  alternatives: (id, seen, set) => update('alternative', id, seen, set),
+  matchAttempts: (id, seen, set) => update('matchAttempt', id, seen, set),
 };
 
 /** An item of a list as a new row. */
@@ -84,6 +93,9 @@ export const listInserts = (number: string, lists: JobLists): RowChange[] => [
   ...insertsOf(number, 'sendOuts', lists.sendOuts),
   ...insertsOf(number, 'colours', lists.colours),
   ...insertsOf(number, 'constructions', lists.constructions),
+  ...insertsOf(number, 'looseItems', lists.looseItems),
+  ...insertsOf(number, 'alternatives', lists.alternatives),
+  ...insertsOf(number, 'matchAttempts', lists.matchAttempts),
 ];
 
 /** The lists of a job from their rows, in the order of their ids. */
@@ -105,5 +117,8 @@ export function listsOfRows(number: string, rows: RowsOf<JobListTable>): JobList
     sendOuts: own(rows.sendOut, (row) => recordOf(fields.sendOuts, row)),
     colours: own(rows.colour, (row) => recordOf(fields.colours, row)),
     constructions: own(rows.construction, (row) => recordOf(fields.constructions, row)),
+    looseItems: own(rows.looseItem, (row) => recordOf(fields.looseItems, row)),
+    alternatives: own(rows.alternative, (row) => recordOf(fields.alternatives, row)),
+    matchAttempts: own(rows.matchAttempt, (row) => recordOf(fields.matchAttempts, row)),
   };
 }

@@ -1,7 +1,7 @@
-import { wayFaults, type Fault } from '../../core/exchange';
+import { colourFaults, wayFaults, type Fault } from '../../core/exchange';
 import { coatSystemOf, standardLadder } from '../../core/film';
 import type { CheckedEntry } from '../../core/checks';
-import type { Edit, Job } from '../../core/record';
+import type { AddItem, Edit, Job, SetItem } from '../../core/record';
 import type { Connection } from '../database/client';
 import { loadJobs } from '../repositories/job-repository';
 import type { StoredShop } from '../repositories/shop-repository';
@@ -31,9 +31,10 @@ export async function checkEdit(
         : nothing;
     case 'add-item':
     case 'set-item':
-      return job && edit.list === 'constructions'
-        ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() })
-        : nothing;
+      if (!job) return nothing;
+      if (edit.list === 'constructions')
+        return inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() });
+      return { faults: systemFaults(edit, job, found), work: null };
     case 'operation':
       return edit.entry === null
         ? nothing
@@ -77,6 +78,13 @@ async function faultsByRecord(
   }
 }
 
+/** The coat system of a colour is one that goes on this body. */
+function systemFaults(edit: AddItem | SetItem, { bodyKind }: Job, { shop }: StoredShop): Fault[] {
+  if (edit.list !== 'colours') return [];
+  const [item, place] = edit.kind === 'add-item' ? [edit.item, 'item'] : [edit.set, 'set'];
+  return colourFaults(item, place, { systems: shop.systems, bodyKind });
+}
+
 /** The shop's own places are not removed. */
 function notRented(id: string, { shop }: StoredShop): Fault[] {
   const place = shop.places.find((one) => one.id === id);
@@ -105,7 +113,7 @@ async function stockCorrectionFaults(
   return taken ? [{ place: 'id', reason: 'it was taken back already' }] : [];
 }
 
-/** A system or ladder of the shop's own is not removed while a section of a job goes by it. */
+/** A system or ladder of the shop's own is not removed while something of a job goes by it. */
 async function wayInUse(
   edit: Extract<Edit, { kind: 'coat-system' | 'ladder' }>,
   connection: Connection,
@@ -113,7 +121,13 @@ async function wayInUse(
   const isStandard = edit.kind === 'ladder' ? standardLadder(edit.key) : coatSystemOf(edit.key);
   if (edit.entry !== null || isStandard) return [];
   for (const { job } of await loadJobs(connection)) {
-    const user = job.sections.find((one) => (edit.kind === 'ladder' ? one.ladder : one.system) === edit.key);
+    const isUsed = (system: string | null) => edit.kind === 'coat-system' && system === edit.key;
+    const user =
+      job.sections.find((one) => (edit.kind === 'ladder' ? one.ladder : one.system) === edit.key) ??
+      job.colours.find((one) => isUsed(one.system)) ??
+      job.alternatives.find(({ scheme }) =>
+        [...scheme.sections, ...scheme.colours].some((one) => isUsed(one.system)),
+      );
     if (user) return [{ place: 'key', reason: `${user.name} of ${job.number} goes by it` }];
   }
   return [];

@@ -1,4 +1,11 @@
-import { arrivalFaults, wayFaults, writeJobBundle, type Fault, type JobBundle } from '../../core/exchange';
+import {
+  arrivalFaults,
+  colourFaults,
+  wayFaults,
+  writeJobBundle,
+  type Fault,
+  type JobBundle,
+} from '../../core/exchange';
 import type { NewJob } from '../../core/record';
 import { proposeJob } from '../../core/survey';
 import { localDateOf } from '../../core/units';
@@ -35,7 +42,11 @@ export function createJob(given: NewJob, writer: Writer): Promise<EditOutcome> {
 export const importJob = ({ job, shelf: brought }: JobBundle, writer: Writer): Promise<EditOutcome> =>
   write(writer, 'shop', async (connection) => {
     const { shop, shelf } = await requireShop(connection);
-    const faults = job.sections.flatMap((section, i) => wayFaults(section, shop, `job.sections[${i}]`));
+    const ground = { systems: shop.systems, bodyKind: job.bodyKind };
+    const faults = [
+      ...job.sections.flatMap((section, i) => wayFaults(section, shop, `job.sections[${i}]`)),
+      ...job.colours.flatMap((colour, i) => colourFaults(colour, `job.colours[${i}]`, ground)),
+    ];
     if (await loadJob(connection, job.number)) faults.push(taken(job.number));
     if (faults.length > 0) return { status: 'faulty', faults };
     const missing = brought.filter((product) => !shelf.has(product.code));

@@ -1,3 +1,4 @@
+import { unknownColour } from '../../core/exchange';
 import { bodyKindOf, completeDimensions, type Dimensions } from '../../core/vehicle';
 import { mostSections } from '../../core/concepts/section';
 import { unchosenColour, type Job, type JobSection } from '../../core/record';
@@ -14,7 +15,6 @@ import {
   type JobMakers,
   type Made,
 } from './edit-makers';
-import { unknownColourFaults } from './scheme-edits';
 import { setSurvey, some } from './survey-edits';
 
 /** Edits of the sections of a job: their choices, a new one split off, two joined. */
@@ -22,7 +22,10 @@ export const sectionMakers: JobMakers<'section' | 'add-section' | 'remove-sectio
   section: (edit, { stored }) => {
     const section = stored.job.sections.find((one) => one.key === edit.section);
     if (!section) return noSection('section', edit.section, edit.job);
-    const faults = unknownColourFaults(stored.job, edit.set.colour, 'set.colour');
+    const faults = [
+      ...unknownColour(stored.job, edit.set.colour, 'set.colour'),
+      ...unknownColour(stored.job, edit.set.insideColour, 'set.insideColour'),
+    ];
     if (faults.length > 0) return { faults };
     return made(
       `${section.name}: ${touched(edit.set)}`,

@@ -1,4 +1,4 @@
-import { colourFaults, outlineFaults, type Fault } from '../../core/exchange';
+import { outlineFaults, type Fault } from '../../core/exchange';
 import {
   blankSurvey,
   type AddItem,
@@ -12,7 +12,7 @@ import { markInsert, ownPartInsert, readingInsert, surveyInsert } from '../repos
 import { findingId, ownPartId, surveyId } from '../repositories/job-ids';
 import { itemInsert, itemUpdate, jobListTables } from '../repositories/job-lists';
 import type { StoredJob } from '../repositories/job-repository';
-import { inUseFaults, tooManyFaults } from './scheme-edits';
+import { inUseFaults, namedColourFaults, tooManyFaults } from './scheme-edits';
 import { remove, update, type RowChange } from '../repositories/row-change';
 import {
   fault,
@@ -69,7 +69,8 @@ export const surveyMakers: JobMakers<
   'add-item': (edit, { stored, newId }) => {
     const faults = [
       ...placeFaults(edit.item, stored),
-      ...(edit.list === 'colours' ? [...tooManyFaults(stored.job), ...colourFaults(edit.item, 'item')] : []),
+      ...tooManyFaults(stored.job, edit.list),
+      ...namedColourFaults(edit.item, stored.job, 'item'),
     ];
     if (faults.length > 0) return { faults };
     return made(`added to ${edit.list}`, itemInsert(edit.job, newId(), edit));
@@ -77,7 +78,7 @@ export const surveyMakers: JobMakers<
   'set-item': (edit, { stored }) => {
     const faults = [
       ...placeFaults(edit.set, stored, 'set'),
-      ...(edit.list === 'colours' ? colourFaults(edit.set, 'set') : []),
+      ...namedColourFaults(edit.set, stored.job, 'set'),
     ];
     if (faults.length > 0) return { faults };
     return made(`${edit.list}: ${touched(edit.set)}`, itemUpdate(edit));

@@ -1,5 +1,6 @@
 export * from './added-step';
 export * from './agreed-plan';
+export * from './alternative';
 export * from './blend';
 export * from './closure';
 export * from './colour';
@@ -18,7 +19,9 @@ export * from './job';
 export * from './ladder';
 export * from './learned-factor';
 export * from './log-entry';
+export * from './loose-item';
 export * from './mark';
+export * from './match-attempt';
 export * from './measured-part';
 export * from './milestone';
 export * from './opening';
