@@ -4,17 +4,20 @@ import type { Session } from './session';
 import { bareMetalLimit } from './stripping';
 import type { Task } from './task-model';
 
-/** Windows that bare metal leaves open until the first coat of a session. */
+/** Windows that bare metal leaves open until the first coat on it. @param bare areas of the session that have no film yet */
 export function closeBareMetal(
   draft: StepDraft,
   tasks: ReadonlyMap<string, Task>,
   { needs }: Task,
   session: Session,
+  bare: ReadonlySet<string>,
 ): void {
   for (const [key] of needs) {
     const treated = treatmentBefore(tasks, key);
-    if (!treated) continue;
-    const { substrate } = treated.sections[0]!;
+    const first = treated?.sections.find((one) => bare.has(one.key));
+    // What was treated elsewhere on the body, or has its primer, is not bare under this coat.
+    if (!treated || !first) continue;
+    const { substrate } = first;
     const isWashed = treated.operation.stage === 'treat';
     const limit = bareMetalLimit(substrate, draft.humidity(isWashed ? 'wash' : 'bay'));
     if (limit !== null)

@@ -112,7 +112,7 @@ export class Emission {
     });
     const [first] = sessions;
     const last = sessions.at(-1)!;
-    closeBareMetal(draft, this.tasks, task, first!);
+    closeBareMetal(draft, this.tasks, task, first!, ledger.bareOf(areas));
     ledger.recoated(areas, coated, first!.firstCoat);
     this.closeWindows(areas, coated, first!);
     if (pass.role === 'colour') for (const work of this.worksOf(task)) warnOfFilm(draft, work);

@@ -47,6 +47,11 @@ export class FilmLedger {
     );
   }
 
+  /** Areas that have no film of the job on any face. */
+  bareOf(areas: readonly string[]): Set<string> {
+    return new Set(areas.filter((area) => this.on([area], () => 'both').length === 0));
+  }
+
   /** Coats were laid; windows that close by themselves, as those of rolled coats do, are not kept. */
   coated(areas: readonly string[], facesOf: FacesOf, film: Session, keepsWindow: boolean): void {
     for (const area of areas)
