@@ -5,6 +5,7 @@ import type {
   GiveUps,
   OpenJob,
   PlanFigures,
+  PlannedScheme,
   Situation,
   Together,
 } from '../core/changes';
@@ -30,7 +31,7 @@ export type StripFile =
   { of: 'mask-map'; strip: string } | { of: 'mask-sheets'; strip: string; paper: PaperKey };
 
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 6;
+export const protocolVersion = 7;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
@@ -60,6 +61,7 @@ export type ComparisonTask =
   | { kind: 'scheme-file'; job: Job; file: SchemeFile }
   | { kind: 'elevations'; job: Job; plan: Pick<Plan, 'parts' | 'sections'>; as: ElevationForm }
   | { kind: 'colour-orders'; given: Situation; fixed: OrderLocks }
+  | { kind: 'schemes'; given: Situation }
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
 
@@ -88,6 +90,7 @@ export interface WorkerAnswers {
   'scheme-file': string | Uint8Array | { reason: string } | null;
   elevations: DrawnElevation[] | string | Uint8Array;
   'colour-orders': ColourOrders;
+  schemes: PlannedScheme[];
   'compare-changes': Compared;
   together: { best: Together | null; plans: number };
 }

@@ -3,6 +3,7 @@ import {
   colourOrders,
   figuresOf,
   inputOf,
+  plannedSchemes,
   planTogether,
   whatToGiveUp,
   withChange,
@@ -64,6 +65,8 @@ export function work(task: WorkerTask): unknown {
       return elevations(task);
     case 'colour-orders':
       return colourOrders(inputOf(task.given), task.fixed);
+    case 'schemes':
+      return plannedSchemes(inputOf(task.given));
     case 'compare-changes':
       return compare(task);
     case 'together':

@@ -63,6 +63,19 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
     seen: seen(),
     into: field.key().invalid(Joi.ref('section')).messages({ 'any.invalid': 'into must be another section' }),
   }),
+  'keep-scheme': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    ...recordKeys(without(jobListFields.alternatives, 'scheme', 'chosenBy', 'chosenOn')),
+  }),
+  'take-scheme': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    id: field.key(),
+    seen: seen(),
+    by: field.requiredLine(60),
+    on: field.localDate(),
+  }),
   measure: required({
     kind: Joi.any(),
     job: field.jobNumber(),

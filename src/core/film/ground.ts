@@ -58,6 +58,39 @@ export interface GroundAdvice {
   steps: number[];
 }
 
+/** A colour as it is laid: what it is by family, product and screen colour, and in how many coats of which film. */
+export interface LaidColour {
+  family: Family;
+  product: string;
+  hex: string;
+  coatUm: number;
+  planned: number;
+}
+
+const rows = new LRUCache<string, GroundRow>({ max: 500 });
+
+/** What a colour hides of one ground; null for what is no colour or hides nothing by its nature. */
+export function hidingOver(asked: LaidColour, ground: Ground): GroundRow | null {
+  const { family, product, hex, coatUm, planned } = asked;
+  const key = [family, product, hex, coatUm, planned, ground.name, ground.l, ground.hex].join('|');
+  const known = rows.get(key);
+  if (known) return known;
+  const film = filmOf(family, product, hex)?.film ?? null;
+  if (!film) return null;
+  const row = rowOf(film, asked, ground);
+  rows.set(key, row);
+  return row;
+}
+
+function rowOf(film: Film | null, { coatUm, planned }: LaidColour, ground: Ground): GroundRow {
+  const plannedCoats = Math.max(1, planned);
+  const under = groundSpectrum(ground);
+  const coats = film ? coatsToHide(film, coatUm, under) : null;
+  const leftAfter = film ? showThrough(film, coatUm, under, plannedCoats).at(-1)! : Infinity;
+  const extra = coats === null ? null : Math.max(0, coats - plannedCoats);
+  return { name: ground.name, coats, extra, leftAfter, hidden: leftAfter < hiddenBelow };
+}
+
 /** A colour that needs no more coats than this over any grey covers well. */
 const wellWithin = 3;
 
@@ -67,27 +100,13 @@ const wellWithin = 3;
  * colour with invented toners: a sprayed card decides.
  * @param grounds what lies beneath first, then other colours it may meet   @returns null for what is no colour
  */
-export function groundAdvice(
-  {
-    family,
-    product,
-    hex,
-    coatUm,
-    planned,
-  }: { family: Family; product: string; hex: string; coatUm: number; planned: number },
-  grounds: readonly Ground[],
-): GroundAdvice | null {
+export function groundAdvice(asked: LaidColour, grounds: readonly Ground[]): GroundAdvice | null {
+  const { family, product, hex, coatUm, planned } = asked;
   const made = filmOf(family, product, hex);
   if (!made) return null;
   const { film, matchDeltaE } = made;
   const plannedCoats = Math.max(1, planned);
-  const rows = grounds.map((ground): GroundRow => {
-    const under = groundSpectrum(ground);
-    const coats = film ? coatsToHide(film, coatUm, under) : null;
-    const leftAfter = film ? showThrough(film, coatUm, under, plannedCoats).at(-1)! : Infinity;
-    const extra = coats === null ? null : Math.max(0, coats - plannedCoats);
-    return { name: ground.name, coats, extra, leftAfter, hidden: leftAfter < hiddenBelow };
-  });
+  const rows = grounds.map((ground) => rowOf(film, asked, ground));
   if (!film) return { covers: 'never', planned, rows, best: lightest, matchDeltaE: null, steps: [] };
   const overGreys = [20, 50, 92].map((l) => coatsToHide(film, coatUm, greyGround(l)) ?? mostCoats + 1);
   const first = grounds[0];
@@ -130,7 +149,8 @@ function recipeOfHex(hex: string): { shares: number[]; deltaE: number } {
   return made;
 }
 
-function groundSpectrum({ l, hex }: Ground): Spectrum {
+/** Inside reflectance of a ground by its shade of grey or its screen colour. */
+export function groundSpectrum({ l, hex }: Omit<Ground, 'name'>): Spectrum {
   if (hex !== null) return smoothSpectrum(labOfHex(hex)).map((value) => insideOf(Math.max(0.042, value)));
   return greyGround(l ?? 50);
 }

@@ -17,3 +17,4 @@ export * from './stack-check';
 export * from './standard-shelf';
 export * from './tack';
 export * from './time-at-temperature';
+export * from './translucent';

@@ -1,3 +1,4 @@
+import type { ColourWarning } from './colour-warnings';
 import type { SchemeWarning } from './scheme-warnings';
 import type { MovedEntry } from '../log';
 import type { Pass, PassCover, ProgrammeCost } from '../programme';
@@ -31,6 +32,7 @@ export type PlanWarning =
   | ({ code: 'over-cap' } & BudgetBreach)
   | ({ code: 'covered-unpainted' } & LateCover)
   | SchemeWarning
+  | ColourWarning
   | { code: 'stack'; section: string; fault: StackFault }
   | ({ code: 'old-tape' } & OldTape)
   | { code: 'late'; days: number }

@@ -10,6 +10,7 @@ import type { Plan, PlanInput, PlannedStep, PlanWarning, PlanWindow, SectionSumm
 import { coversOn } from './looks';
 import { oldTape } from './tape';
 import { placeTaken, workAirC } from './place-taken';
+import { colourWarnings } from './colour-warnings';
 import { schemeWarnings } from './scheme-warnings';
 import { tradeDates } from './trades';
 import { windowsOf } from './windows';
@@ -110,7 +111,7 @@ function sprayedAt(step: PlannedStep | undefined): { from: number; to: number } 
 
 /** What the manager is to be told of the plan, the gravest first. */
 function warningsOf(
-  { input: { job, shop, shelf }, input, parts, sections, network, placed, warnings }: PlacedNetwork,
+  { input: { job, shop, shelf, now }, input, parts, sections, network, placed, warnings }: PlacedNetwork,
   { steps, windows, budgets, lateDays }: Pick<Plan, 'steps' | 'windows' | 'budgets' | 'lateDays'>,
 ): PlanWarning[] {
   return [
@@ -130,6 +131,7 @@ function warningsOf(
     })),
     ...remediesOf(windows, steps, shop.labourRateMinorPerHour),
     ...schemeWarnings(job, sections, parts),
+    ...colourWarnings(job, sections, { stackOf: (one) => stackOf(one, shelf), now, timeZone: shop.timeZone }),
     ...warnings,
     ...missedPins(steps),
     ...forecastStops(input, network, steps),

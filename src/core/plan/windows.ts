@@ -89,11 +89,16 @@ export function remedyClosedWindows(input: PlanInput, build: () => StepNetwork):
       (isAgreed(window) && (!others.includes(window) || scratch.has(window.key))),
   );
   const scuffed = withRemedies(input, first, agreed);
-  const closed = new Set(scuffed.remedied.filter((window) => isClosed(window, scuffed.placed)));
+  const isBegun = (window: SoftWindow) => begun.has(remedyKey(window));
+  const closed = new Set(
+    scuffed.remedied.filter(
+      (one) => isClosed(one, scuffed.placed) || (isBegun(one) && isOver(one, scuffed.placed)),
+    ),
+  );
   const closedKeys = new Set([...closed].map(remedyKey));
   // What was begun stays; of the areas before one coat it opens those that have closed, if any has.
   const needed = scuffed.remedied.filter(
-    (window) => closed.has(window) || (begun.has(remedyKey(window)) && !closedKeys.has(remedyKey(window))),
+    (window) => closed.has(window) || (isBegun(window) && !closedKeys.has(remedyKey(window))),
   );
   if (needed.length === scuffed.remedied.length) return scuffed;
   // Whether one can be spared is asked of the plan that keeps no agreed starts: those were agreed with the scuffing in it.
@@ -168,8 +173,12 @@ function bySession(windows: readonly SoftWindow[]): Map<string, [SoftWindow, ...
   return byKey;
 }
 
-/** Whether the next coat lies ahead and beyond the window. */
-function isClosed(window: SoftWindow, { at }: Placed): boolean {
+/** Whether the next coat lies beyond the window. */
+function isOver(window: SoftWindow, { at }: Placed): boolean {
   const [from, to] = [at.get(window.from), at.get(window.to)];
-  return !!from && !!to && to.isAhead && to.start - from.end > window.maxMin;
+  return !!from && !!to && to.start - from.end > window.maxMin;
 }
+
+/** Whether it does and lies ahead: what was laid cannot be scuffed before it any more. */
+const isClosed = (window: SoftWindow, placed: Placed): boolean =>
+  placed.at.get(window.to)?.isAhead === true && isOver(window, placed);

@@ -35,7 +35,19 @@ describe('steps that were keyed by a treatment', () => {
   });
 
   test('keys of today stay', () => {
-    for (const key of ['shell/mask', 'shell:kept/mask', 'body/strip/in', 'hold/balance', 'washdown'])
+    const ofFields = [
+      'shell:first~c.ochre/mask',
+      'shell:bare-first~c.ochre/paint/clear-1',
+      'sides~c.ochre~all/mask',
+    ];
+    for (const key of [
+      'shell/mask',
+      'shell:kept/mask',
+      'body/strip/in',
+      'hold/balance',
+      'washdown',
+      ...ofFields,
+    ])
       expect(keyOf(key)).toBe(key);
   });
 

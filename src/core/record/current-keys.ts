@@ -1,3 +1,4 @@
+import { isOfField } from './area-key';
 import { colourOfKey } from './colour';
 import type { Job } from './job';
 import { isBlank } from './step-edit';
@@ -17,7 +18,8 @@ function currentKey(job: Pick<Job, 'sections' | 'surveyed' | 'colours'>, key: st
     return own ? `${operation}/${own.key}` : key;
   }
   const [, section, treated, rest] = /^([^/:]+):([^/]+)\/(.*)$/.exec(key) ?? [];
-  if (treated === undefined || /(^|-)(kept|painted)$/.test(treated)) return key;
+  // Fields came when keys were what they are now.
+  if (treated === undefined || isOfField(treated) || /(^|-)(kept|painted)$/.test(treated)) return key;
   // Sides of a hull are lots that no survey names.
   const own = job.sections.find((one) => one.key === section);
   const isOnItsSide = own?.schools['hull-stand'] === 'on-its-side';

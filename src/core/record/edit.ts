@@ -70,6 +70,13 @@ export type Edit =
   | AddItem
   | SetItem
   | { kind: 'remove-item'; job: string; list: JobListName; id: string; seen: number }
+  /** The scheme as it stands is kept under a name, for a choice or for a match that fails. */
+  | ({ kind: 'keep-scheme'; job: string } & Pick<
+      JobLists['alternatives'][number],
+      'name' | 'ifUnmatched' | 'mostAttempts' | 'lastDay' | 'note'
+    >)
+  /** A kept scheme takes the place of the one that is planned; that one is kept if it is not yet. */
+  | { kind: 'take-scheme'; job: string; id: string; seen: number; by: string; on: LocalDate }
   | { kind: 'product'; code: string; seen: number; product: Omit<Product, 'code'> }
   | { kind: 'add-products'; products: Product[] }
   | { kind: 'remove-product'; code: string; seen: number }

@@ -7,6 +7,7 @@ export * from './current-keys';
 export * from './depth';
 export * from './job';
 export * from './job-lists';
+export * from './kept-scheme';
 export * from './job-words';
 export * from './log-words';
 export * from './stock-words';

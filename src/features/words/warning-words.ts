@@ -1,3 +1,4 @@
+import { colourWarningText } from './colour-warning-words';
 import { faultText } from './scheme-words';
 import type { PlanWarning } from '@/core/plan';
 import { date, hours, micrometres, moment, money, span, type Locale } from './format';
@@ -132,6 +133,12 @@ export function warningText(
       return stop(
         `${warning.construction}: ${faultText({ code: warning.fault, strip: warning.strip })} It gets no colour.`,
       );
+    case 'ground-shows':
+    case 'unequal-coats':
+    case 'finish-not-laid':
+    case 'system-differs':
+    case 'match-given-up':
+      return colourWarningText(warning, names);
     case 'field-on-kept':
       return stop(
         `${warning.construction} lies on ${warning.panels.slice(0, 3).join(', ')}${warning.panels.length > 3 ? ` and ${warning.panels.length - 3} more` : ''}, which keep their paint: nothing is sprayed there. Give them a level, or end it before them.`,

@@ -1,4 +1,4 @@
-import type { Change, ColourOrders, GiveUps, Situation } from '../../core/changes';
+import type { Change, ColourOrders, GiveUps, PlannedScheme, Situation } from '../../core/changes';
 import type { ScheduleProblem } from '../../core/schedule';
 import type { OrderLocks } from '../../core/scheme';
 import type { Compared } from '../../workers/tasks';
@@ -41,6 +41,12 @@ export async function giveUpsOf(number: string): Promise<GiveUpAnswer> {
 export async function ordersOf(number: string, fixed: OrderLocks): Promise<ColourOrders | null> {
   const given = await situationOf(number);
   return given && inThread({ kind: 'colour-orders', given, fixed });
+}
+
+/** The scheme of a job and those kept beside it, each with its plan and its sides; null where there is no such job. */
+export async function schemesOf(number: string): Promise<PlannedScheme[] | null> {
+  const given = await situationOf(number);
+  return given && inThread({ kind: 'schemes', given });
 }
 
 /** The scheduling problem of a job as it stands, remedies and true waits in it; null where there is no such job. */

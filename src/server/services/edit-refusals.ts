@@ -62,6 +62,8 @@ async function faultsByRecord(
       return found.shelf.has(edit.move.product)
         ? []
         : [{ place: 'move.product', reason: `there is no product ${edit.move.product} on the shelf` }];
+    case 'take-scheme':
+      return job ? keptWayFaults(edit.id, job, found) : [];
     case 'section':
       return wayFaults(edit.set, found.shop, 'set');
     case 'coat-system':
@@ -83,6 +85,17 @@ function systemFaults(edit: AddItem | SetItem, { bodyKind }: Job, { shop }: Stor
   if (edit.list !== 'colours') return [];
   const [item, place] = edit.kind === 'add-item' ? [edit.item, 'item'] : [edit.set, 'set'];
   return colourFaults(item, place, { systems: shop.systems, bodyKind });
+}
+
+/** Coat systems that a kept scheme names are still there. */
+function keptWayFaults(id: string, { alternatives, bodyKind }: Job, { shop }: StoredShop): Fault[] {
+  const scheme = alternatives.find((one) => one.id === id)?.scheme;
+  if (!scheme) return [];
+  const { systems } = shop;
+  return [
+    ...scheme.sections.flatMap(({ system }, i) => wayFaults({ system }, shop, `scheme.sections[${i}]`)),
+    ...scheme.colours.flatMap((one, i) => colourFaults(one, `scheme.colours[${i}]`, { systems, bodyKind })),
+  ];
 }
 
 /** The shop's own places are not removed. */

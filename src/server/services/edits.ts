@@ -21,6 +21,7 @@ import {
 } from './edit-makers';
 import { checkEdit } from './edit-refusals';
 import { jobMakers } from './job-edits';
+import { keptSchemeMakers } from './kept-scheme-edits';
 import { sectionMakers } from './section-edits';
 import { logMakers } from './log-edits';
 import { shopMakers, wayMakers } from './shop-edits';
@@ -31,7 +32,13 @@ import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-w
 export type { EditOutcome, Writer } from './unit-of-work';
 
 // Named together, the compiler sees that no kind of edit is without a maker.
-const ofJob: JobMakers<JobKind> = { ...jobMakers, ...sectionMakers, ...surveyMakers, ...logMakers };
+const ofJob: JobMakers<JobKind> = {
+  ...jobMakers,
+  ...sectionMakers,
+  ...surveyMakers,
+  ...keptSchemeMakers,
+  ...logMakers,
+};
 const ofShop: ShopMakers<ShopKind> = { ...shopMakers, ...wayMakers, ...storeMakers };
 
 const makeForJob = <K extends JobKind>(edit: EditOfKind<K>, given: JobGiven): Made =>

@@ -27,6 +27,7 @@ const laneOf: Record<WorkerTask['kind'], Lane> = {
   'scheme-file': 'comparisons',
   elevations: 'comparisons',
   'colour-orders': 'comparisons',
+  schemes: 'comparisons',
   'compare-changes': 'comparisons',
   together: 'comparisons',
 };

@@ -1,0 +1,113 @@
+import {
+  effectFamilies,
+  hidingOver,
+  lookOver,
+  type CoatingSheet,
+  type Family,
+  type GroundRow,
+  type LaidColour,
+  type TranslucentColour,
+  type TranslucentGround,
+  type TranslucentLook,
+} from '../film';
+import { colourOfKey, type Job, type JobSection } from '../record';
+import type { SectionStack, StackLayer } from '../steps';
+
+/** What shows of a colour on one work area: how well it hides what lies beneath, or what it looks like over it. */
+export interface ColourGround {
+  area: string;
+  colour: string;
+  face: 'outside' | 'inside';
+  layer: StackLayer;
+  /** What lies beneath it; null where nobody knows the shade of that. */
+  ground: TranslucentGround | null;
+  laid: LaidColour;
+  /** Of a colour that hides. */
+  hiding: GroundRow | null;
+  /** Of a colour that shines through. */
+  look: TranslucentLook | null;
+  dye: TranslucentColour | null;
+}
+
+/** Families that show the ground, whatever their film. */
+const translucent: ReadonlySet<Family> = new Set<Family>(['candy']);
+/** Families that have the colour of the job in them. */
+const coloured: ReadonlySet<Family> = new Set<Family>([
+  'base',
+  'waterborne-base',
+  'single-stage',
+  'one-part',
+  'two-part-marine',
+  'gelcoat',
+]);
+
+const effectOf = (sheet: CoatingSheet, product: string): 'silver' | 'pearl' =>
+  sheet.family === 'effect-base' && product.includes('pearl') ? 'pearl' : 'silver';
+
+/** What a layer leaves to lie on: its own shade, its effect, or the colour of the job. */
+function groundOf({ product }: StackLayer, hex: string): TranslucentGround | null {
+  const sheet = product.coating!;
+  if (sheet.shadeL !== null) return { name: product.name, l: sheet.shadeL, hex: null };
+  if (effectFamilies.has(sheet.family) && sheet.family !== 'candy')
+    return { name: product.name, l: null, hex: null, effect: effectOf(sheet, product.code) };
+  return coloured.has(sheet.family) ? { name: product.name, l: null, hex } : null;
+}
+
+type OnStack = Pick<ColourGround, 'layer' | 'ground' | 'laid' | 'hiding' | 'look' | 'dye'>;
+
+/**
+ * The colouring layers of a stack with what each lies on; clears and locks between show everything. What hides the
+ * undercoat is the lowest of them: what comes above it may shine through.
+ */
+function groundsOfStack({ layers }: SectionStack, hex: string): OnStack[] {
+  const laid = layers.filter((layer) => layer.coats > 0);
+  let isHidden = false;
+  return laid.flatMap((layer, at): OnStack[] => {
+    const { family } = layer.product.coating!;
+    const under = laid.slice(0, at).map((one) => groundOf(one, hex));
+    const ground = under.findLast((one) => one !== null) ?? null;
+    const asked: LaidColour = {
+      family,
+      product: layer.product.code,
+      hex,
+      coatUm: layer.dryUm,
+      planned: layer.coats,
+    };
+    const plain: OnStack = { layer, ground, laid: asked, hiding: null, look: null, dye: null };
+    if (translucent.has(family)) {
+      if (!ground) return [plain];
+      const coatsForLook = Math.max(1, layer.computedCoats);
+      const dye: TranslucentColour = { hex, coatUm: layer.dryUm, coatsForLook, ground };
+      return [{ ...plain, look: lookOver(dye, ground, layer.coats), dye }];
+    }
+    const hiding = ground && !isHidden ? hidingOver(asked, ground) : null;
+    if (hiding) isHidden = true;
+    return hiding ? [{ ...plain, hiding }] : [];
+  });
+}
+
+/**
+ * Each colour of a job on each area that gets it, outside and inside, with what lies beneath it.
+ * @param stackOf what is laid on an area, bottom up
+ */
+export function colourGrounds(
+  job: Job,
+  areas: readonly JobSection[],
+  stackOf: (area: JobSection) => SectionStack,
+): ColourGround[] {
+  return areas.flatMap((area): ColourGround[] => {
+    if (area.level === 'Keep') return [];
+    const of = (colour: string, face: ColourGround['face'], stack: SectionStack) =>
+      groundsOfStack(stack, colourOfKey(job, colour).hex).map((one): ColourGround => ({
+        area: area.key,
+        colour,
+        face,
+        ...one,
+      }));
+    const inside = area.insideColour;
+    return [
+      ...of(area.colour, 'outside', stackOf(area)),
+      ...(inside === null ? [] : of(inside, 'inside', stackOf({ ...area, ...area.insideLaid }))),
+    ];
+  });
+}

@@ -1,0 +1,152 @@
+import { effectFamilies, type LayerRole } from '../film';
+import { colourOfKey, type FinishClass, type Job, type JobColour, type JobSection } from '../record';
+import type { SectionStack } from '../steps';
+import { localDateOf, type LocalDate, type Minute } from '../units';
+import { colourGrounds, type ColourGround } from './colour-grounds';
+
+/** What the colours of a job ask for that is not planned. */
+export type ColourWarning =
+  /** Its ground shows through the coats that are planned; `coats` null: no number of them hides it. */
+  | {
+      code: 'ground-shows';
+      colour: string;
+      areas: string[];
+      face: ColourGround['face'];
+      ground: string;
+      planned: number;
+      coats: number | null;
+      deltaE: number;
+    }
+  /** A colour that shines through gets more coats here than there: it would have two looks. */
+  | { code: 'unequal-coats'; colour: string; counts: { coats: number; areas: string[] }[] }
+  /** It is called metallic, and what is laid for it is not, or the other way round. */
+  | { code: 'finish-not-laid'; colour: string; finish: FinishClass; product: string; areas: string[] }
+  /** A colour names a coat system and a section that carries it another. */
+  | { code: 'system-differs'; colour: string; section: string }
+  /** Its match to paint that stays was not found, and the attempts or the days are used up. */
+  | {
+      code: 'match-given-up';
+      colour: string;
+      scheme: string;
+      attempts: number;
+      most: number;
+      lastDay: LocalDate | null;
+    };
+
+const unique = (list: readonly string[]): string[] => [...new Set(list)];
+
+function groundsThatShow(grounds: readonly ColourGround[], nameOf: (key: string) => string): ColourWarning[] {
+  const told = new Map<string, Extract<ColourWarning, { code: 'ground-shows' }>>();
+  for (const { area, colour, face, layer, hiding } of grounds) {
+    if (!hiding || hiding.hidden) continue;
+    const key = [colour, face, layer.product.code, hiding.name, layer.coats].join('|');
+    const before = told.get(key);
+    told.set(key, {
+      code: 'ground-shows',
+      colour: nameOf(colour),
+      areas: [...(before?.areas ?? []), area],
+      face,
+      ground: hiding.name,
+      planned: layer.coats,
+      coats: hiding.coats,
+      deltaE: hiding.leftAfter,
+    });
+  }
+  return [...told.values()];
+}
+
+function unequalCoats(grounds: readonly ColourGround[], nameOf: (key: string) => string): ColourWarning[] {
+  const shining = grounds.filter((one) => one.look !== null && one.face === 'outside');
+  return unique(shining.map((one) => one.colour)).flatMap((colour): ColourWarning[] => {
+    const own = shining.filter((one) => one.colour === colour);
+    const counts = unique(own.map((one) => String(one.layer.coats))).map((coats) => ({
+      coats: Number(coats),
+      areas: own.filter((one) => String(one.layer.coats) === coats).map((one) => one.area),
+    }));
+    return counts.length > 1 ? [{ code: 'unequal-coats', colour: nameOf(colour), counts }] : [];
+  });
+}
+
+const isEffectFinish: Partial<Record<FinishClass, boolean>> = {
+  'dense-solid': false,
+  'weak-solid': false,
+  metallic: true,
+  pearl: true,
+  candy: true,
+  flake: true,
+};
+
+const colouring: ReadonlySet<LayerRole> = new Set<LayerRole>(['colour', 'candy', 'flake', 'topcoat']);
+
+/** Colours whose finish class and products do not go together; leaf and texture are laid by other means. */
+function finishesNotLaid(
+  job: Job,
+  areas: readonly JobSection[],
+  stackOf: (area: JobSection) => SectionStack,
+): ColourWarning[] {
+  const told = new Map<string, Extract<ColourWarning, { code: 'finish-not-laid' }>>();
+  for (const area of areas) {
+    if (area.level === 'Keep') continue;
+    const { id, name, finish }: JobColour = colourOfKey(job, area.colour);
+    const wanted = isEffectFinish[finish];
+    const top = stackOf(area).layers.findLast((layer) => layer.coats > 0 && colouring.has(layer.role));
+    if (wanted === undefined || !top) continue;
+    if (effectFamilies.has(top.product.coating!.family) === wanted) continue;
+    const key = `${id}|${top.product.code}`;
+    const areasSoFar = told.get(key)?.areas ?? [];
+    const product = top.product.code;
+    told.set(key, {
+      code: 'finish-not-laid',
+      colour: name,
+      finish,
+      product,
+      areas: [...areasSoFar, area.key],
+    });
+  }
+  return [...told.values()];
+}
+
+const systemsThatDiffer = ({ sections, colours }: Job): ColourWarning[] =>
+  sections.flatMap((section): ColourWarning[] => {
+    const colour = colours.find((one) => one.id === section.colour);
+    const differs = colour !== undefined && colour.system !== null && colour.system !== section.system;
+    return differs && section.level !== 'Keep' && section.field === undefined && section.base === undefined
+      ? [{ code: 'system-differs', colour: colour.name, section: section.key }]
+      : [];
+  });
+
+/** Schemes that wait for a match to fail, where it has failed as often or as long as it may. */
+function matchesGivenUp(job: Job, today: LocalDate): ColourWarning[] {
+  return job.alternatives.flatMap(
+    ({ name, ifUnmatched, mostAttempts, lastDay, chosenOn }): ColourWarning[] => {
+      if (ifUnmatched === null || chosenOn !== null) return [];
+      const own = job.matchAttempts.filter((one) => one.colour === ifUnmatched);
+      if (own.some((one) => one.verdict === 'matches')) return [];
+      const failed = own.filter((one) => one.verdict === 'fails').length;
+      const isOver = failed >= mostAttempts || (lastDay !== null && today > lastDay);
+      const colour = colourOfKey(job, ifUnmatched).name;
+      return isOver
+        ? [{ code: 'match-given-up', colour, scheme: name, attempts: failed, most: mostAttempts, lastDay }]
+        : [];
+    },
+  );
+}
+
+/**
+ * What to tell of the colours of a job. @param areas as they are worked @param stackOf what is laid on an area
+ */
+export function colourWarnings(
+  job: Job,
+  areas: readonly JobSection[],
+  { stackOf, now, timeZone }: { stackOf(area: JobSection): SectionStack; now: Minute; timeZone: string },
+): ColourWarning[] {
+  const nameOf = (key: string) => colourOfKey(job, key).name;
+  const grounds = colourGrounds(job, areas, stackOf);
+  return [
+    ...matchesGivenUp(job, localDateOf(now, timeZone)),
+    ...groundsThatShow(grounds, nameOf),
+    ...unequalCoats(grounds, nameOf),
+    ...finishesNotLaid(job, areas, stackOf),
+    ...systemsThatDiffer(job),
+  ];
+}

@@ -1,0 +1,72 @@
+import type { PlanWarning } from '@/core/plan';
+import type { WarningText } from './warning-words';
+import { counted } from './counted';
+import { date } from './format';
+
+/** Warnings that speak of colours. */
+export type OfColours = Extract<
+  PlanWarning,
+  { code: 'ground-shows' | 'unequal-coats' | 'finish-not-laid' | 'system-differs' | 'match-given-up' }
+>;
+
+interface ColourNames {
+  section(key: string): string;
+  product(code: string): string;
+}
+
+/** The first few areas by name, then how many more. */
+const someAreas = (areas: readonly string[], names: ColourNames): string => {
+  const shown = areas.slice(0, 2).map(names.section).join(', ');
+  return areas.length > 2 ? `${shown} and ${areas.length - 2} more` : shown;
+};
+
+/** ΔE00 with one place. */
+const deltaE = (value: number): string => `ΔE ${value.toFixed(1)}`;
+
+/** A warning of the colours in a sentence with what to do about it. */
+export function colourWarningText(warning: OfColours, names: ColourNames): WarningText {
+  switch (warning.code) {
+    case 'ground-shows': {
+      const { colour, areas, face, ground, planned, coats } = warning;
+      const where = `${someAreas(areas, names)}${face === 'inside' ? ', insides' : ''}`;
+      const help =
+        coats === null
+          ? 'no number of coats hides it: lay a ground coat, or choose another sealer'
+          : `it takes ${counted(coats, 'coat')}, or another shade of sealer`;
+      return {
+        grade: 'caution',
+        text: `${where}: ${counted(planned, 'coat')} of ${colour} over ${ground} leave ${deltaE(warning.deltaE)} to be seen; ${help}. Spray a card over that ground.`,
+      };
+    }
+    case 'unequal-coats': {
+      const counts = warning.counts.map(
+        ({ coats, areas }) => `${counted(coats, 'coat')} on ${someAreas(areas, names)}`,
+      );
+      return {
+        grade: 'stop',
+        text: `${warning.colour} deepens with every coat, and gets ${counts.join(', ')}: they will not look alike.`,
+      };
+    }
+    case 'finish-not-laid':
+      return {
+        grade: 'caution',
+        text: `${warning.colour} is called ${warning.finish.replace('-', ' ')}, and ${names.product(warning.product)} is laid for it on ${someAreas(warning.areas, names)}: choose the coat system of the colour in Scheme, or call it by what it is.`,
+      };
+    case 'system-differs':
+      return {
+        grade: 'caution',
+        text: `${names.section(warning.section)} gets ${warning.colour} by its own coat system, the colour names another: give both the same.`,
+      };
+    case 'match-given-up': {
+      const { attempts, most, lastDay } = warning;
+      const why =
+        attempts >= most
+          ? `${counted(attempts, 'attempt')} failed, ${most} were allowed`
+          : `the last day for it was ${lastDay === null ? 'not set' : date(lastDay)}`;
+      return {
+        grade: 'stop',
+        text: `${warning.colour} was not matched: ${why}. Compare “${warning.scheme}” in Scheme and choose, before more of it is sprayed.`,
+      };
+    }
+  }
+}
