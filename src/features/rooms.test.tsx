@@ -12,7 +12,13 @@ import { NewJobForm } from './new-job/new-job-form';
 import { answer, draw, job, jobs, now, plan, posted, productName, shelf, shop, view } from './room.fixture';
 import { layoutProps } from './scheme/layout-props';
 import { masksProps } from './scheme/masks-props';
-import { boardPictures, coloursShown, passRows } from './scheme/scheme-props';
+import {
+  alternativesProps,
+  boardPictures,
+  coloursShown,
+  passRows,
+  systemChoices,
+} from './scheme/scheme-props';
 import { SchemeRoom } from './scheme/scheme-room';
 import { shopProps } from './shop/shop-props';
 import { ShopRoom } from './shop/shop-room';
@@ -250,14 +256,21 @@ describe('Booth, Log, Handover and Scheme', () => {
       byHand: false,
       locale: { timeZone: 'Europe/London', currency: 'GBP' },
     };
-    const sections = withSeen.map((section) => ({ ...section, outsideM2: 1 }));
+    const sections = withSeen.map((section) => ({ ...section, outsideM2: 1, insideM2: 0 }));
     const versions = Object.fromEntries(job.colours.map((one) => [`P-014/${one.id}`, 5]));
     const colours = coloursShown(job, plan, versions);
     draw(
       <SchemeRoom
         job="P-014"
-        sections={sections}
-        colours={colours}
+        colours={{
+          job: 'P-014',
+          planHash: 'h',
+          sections,
+          colours,
+          systems: systemChoices(job, { systems: [] }),
+          looseItems: [],
+        }}
+        alternatives={alternativesProps(job, {}, { planHash: 'h', locale: passes.locale, now })}
         layout={layoutProps(job, {})}
         pictures={boardPictures(job, plan, '')}
         passes={passes}

@@ -15,6 +15,7 @@ import type { FileReading, PaperKey, Parsed } from '../core/exchange';
 import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
 import type { AuditInput, Plan, PlanInput } from '../core/plan';
+import type { HidingRow } from '../core/readings/hiding';
 import type { Gauge, Job, OwnPart } from '../core/record';
 import type { ScheduleProblem } from '../core/schedule';
 import type { OrderLocks } from '../core/scheme';
@@ -62,6 +63,7 @@ export type ComparisonTask =
   | { kind: 'elevations'; job: Job; plan: Pick<Plan, 'parts' | 'sections'>; as: ElevationForm }
   | { kind: 'colour-orders'; given: Situation; fixed: OrderLocks }
   | { kind: 'schemes'; given: Situation }
+  | { kind: 'hiding'; given: Situation }
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
 
@@ -91,6 +93,7 @@ export interface WorkerAnswers {
   elevations: DrawnElevation[] | string | Uint8Array;
   'colour-orders': ColourOrders;
   schemes: PlannedScheme[];
+  hiding: HidingRow[];
   'compare-changes': Compared;
   together: { best: Together | null; plans: number };
 }

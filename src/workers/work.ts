@@ -14,6 +14,8 @@ import { closuresFromIcal, readPanelMap, readReadingsCsv, readShelfCsv } from '.
 import { courseOf, forecastCourse } from '../core/forecast';
 import { problemOf } from '../core/plan/calendar';
 import { placeNetwork } from '../core/plan/placed-network';
+import { readyJob } from '../core/log';
+import { hidingRows } from '../core/readings/hiding';
 import { auditPlanOf, planJob, tellPlan } from '../core/plan';
 import { readPicture } from './picture';
 import { elevations } from './elevations';
@@ -67,6 +69,8 @@ export function work(task: WorkerTask): unknown {
       return colourOrders(inputOf(task.given), task.fixed);
     case 'schemes':
       return plannedSchemes(inputOf(task.given));
+    case 'hiding':
+      return hiding(task.given);
     case 'compare-changes':
       return compare(task);
     case 'together':
@@ -83,6 +87,11 @@ function forecast({ inputs, paces, draws, seed }: Task<'forecast'>) {
   });
   const uncertainty = { paces, labour: true, rework: true };
   return finish(forecastCourse(courseOf(jobs), { draws, seed, uncertainty }));
+}
+
+function hiding({ job, now, ...around }: Situation) {
+  const ready = readyJob(job, around, now);
+  return hidingRows(ready.job, ready.sections, around.shelf);
 }
 
 function calendarProblem(given: Situation) {

@@ -3,18 +3,32 @@
 import { finishClasses, repeatabilities, unchosenColour, type JobColour } from '@/core/record';
 import { Empty, Table } from '@/ui/layout';
 import { AddItem } from '../frame/add-item';
-import { EditText } from '../frame/edit-field';
-import { ChoiceCell, RemoveCell, TextCell, type ItemRow } from '../frame/item-cells';
+import { EditChoice, EditText } from '../frame/edit-field';
+import { ChoiceCell, FigureCell, RemoveCell, TextCell, type ItemRow } from '../frame/item-cells';
 import { area } from '../words/format';
 
 /** A new colour begins as one that nobody has chosen yet. */
 const { id: _id, ...withoutId } = unchosenColour;
 
+/** A coat system that goes on this kind of body. */
+export interface SystemChoice {
+  value: string;
+  text: string;
+}
+
 /** A colour with the version of its row and what gets it. */
 export type ColourShown = JobColour & { seen: number; usedBy: string[]; areaM2: number };
 
 /** The colours of a job: each named once, wherever it goes. */
-export function ColoursTable({ job, colours }: { job: string; colours: ColourShown[] }) {
+export function ColoursTable({
+  job,
+  colours,
+  systems,
+}: {
+  job: string;
+  colours: ColourShown[];
+  systems: readonly SystemChoice[];
+}) {
   return (
     <section aria-label="Colours">
       <AddItem
@@ -35,6 +49,8 @@ export function ColoursTable({ job, colours }: { job: string; colours: ColourSho
           'On screen',
           'Name',
           'Finish',
+          'Coat system',
+          'Coats in fields',
           'Code or recipe',
           'Repeatable',
           'Goes on',
@@ -43,14 +59,22 @@ export function ColoursTable({ job, colours }: { job: string; colours: ColourSho
         ]}
       >
         {colours.map((colour) => (
-          <ColourRow key={colour.id} job={job} colour={colour} />
+          <ColourRow key={colour.id} job={job} colour={colour} systems={systems} />
         ))}
       </Table>
     </section>
   );
 }
 
-function ColourRow({ job, colour }: { job: string; colour: ColourShown }) {
+function ColourRow({
+  job,
+  colour,
+  systems,
+}: {
+  job: string;
+  colour: ColourShown;
+  systems: readonly SystemChoice[];
+}) {
   const row: ItemRow<'colours'> = {
     job,
     list: 'colours',
@@ -79,7 +103,25 @@ function ColourRow({ job, colour }: { job: string; colour: ColourShown }) {
       </td>
       <TextCell row={row} field="name" label="Name" value={colour.name} width="w-40" />
       <ChoiceCell row={row} field="finish" label="Finish" value={colour.finish} choices={finishClasses} />
-      <TextCell row={row} field="code" label="Code or recipe" value={colour.code} width="w-32" />
+      <td className="py-1 pr-2">
+        <EditChoice
+          label={`Coat system of ${colour.name}`}
+          quiet
+          className="w-40"
+          value={colour.system ?? ''}
+          choices={[{ value: '', text: 'as its panels' }, ...systems]}
+          toEdit={(system) => ({
+            kind: 'set-item',
+            job,
+            list: 'colours',
+            id: colour.id,
+            seen: colour.seen,
+            set: { system: system || null },
+          })}
+        />
+      </td>
+      <FigureCell row={row} field="coats" label="Coats in fields" value={colour.coats} none />
+      <TextCell row={row} field="code" label="Code or recipe" value={colour.code} width="w-24" />
       <ChoiceCell
         row={row}
         field="repeatability"

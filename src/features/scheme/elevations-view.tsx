@@ -48,7 +48,7 @@ export function ElevationsView({ job, planHash, areas, steps, covers, locale }: 
         {views.map((one) => (
           <figure key={one.view} style={{ width: `${(40 * one.widthCm) / largest}%` }}>
             <figcaption className="text-quiet">{viewName(one.view)}</figcaption>
-            <Picture drawn={one} states={states} />
+            <ElevationPicture drawn={one} states={states} />
           </figure>
         ))}
       </div>
@@ -56,7 +56,8 @@ export function ElevationsView({ job, planHash, areas, steps, covers, locale }: 
   );
 }
 
-function Picture({
+/** One side of the object, to scale, in its finished colours or by the state of each area. */
+export function ElevationPicture({
   drawn: { view, widthCm, heightCm, shapes },
   states,
 }: {

@@ -1,15 +1,20 @@
 import type { Plan, PlannedPass } from '@/core/plan';
 import { colourOfKey, isOfField, type Job } from '@/core/record';
 import { boundsOf, type Point } from '@/core/geometry';
-import type { Product } from '@/core/film';
+import { isUpperRole, systemsWith, type Product } from '@/core/film';
+import type { Shop } from '@/core/shop';
+import { localDateOf, type Minute } from '@/core/units';
+import { bodyKindOf } from '@/core/vehicle';
+import type { Locale } from '../words/format';
+import type { AlternativesProps } from './alternatives-view';
 import { colourFamilies, inFamilies } from '@/core/readings/colour-families';
-import type { ColourShown } from './colours-table';
+import type { ColourShown, SystemChoice } from './colours-table';
 import { filmsWords, orderWords, passWords } from '../words/pass-words';
 
 /** The colours of a job with what gets each: sections, and what is laid out; areas as they are planned. */
 export function coloursShown(job: Job, plan: Plan, versions: Record<string, number>): ColourShown[] {
   return job.colours.map((colour) => {
-    const isOf = (one: { colour: string }) => one.colour === colour.id;
+    const isOf = (one: { colour: string | null }) => one.colour === colour.id;
     const outlined = job.constructions.filter(
       ({ shape }) => shape.kind === 'band' && shape.outline?.colour === colour.id,
     );
@@ -18,12 +23,55 @@ export function coloursShown(job: Job, plan: Plan, versions: Record<string, numb
       seen: versions[`${job.number}/${colour.id}`]!,
       usedBy: [
         ...job.sections.filter(isOf).map((section) => section.name),
+        ...job.sections
+          .filter((section) => section.insideColour === colour.id)
+          .map((section) => `insides of ${section.name}`),
         ...job.constructions.filter(isOf).map((one) => one.name),
         ...outlined.map((one) => `outline of ${one.name}`),
+        ...job.looseItems.filter(isOf).map((one) => one.what),
       ],
-      areaM2: plan.sections.filter(isOf).reduce((sum, one) => sum + one.outsideM2, 0),
+      areaM2: plan.sections.reduce(
+        (sum, one) =>
+          sum + (isOf(one) ? one.outsideM2 : 0) + (one.insideColour === colour.id ? one.insideM2 : 0),
+        0,
+      ),
     };
   });
+}
+
+/** Area of a section outside and inside, fields that are cut from it and lots among it. */
+export function areasOf(plan: Plan, section: string): { outsideM2: number; insideM2: number } {
+  const own = plan.sections.filter((one) => one.base === section);
+  return {
+    outsideM2: own.reduce((sum, one) => sum + one.outsideM2, 0),
+    insideM2: own.reduce((sum, one) => sum + one.insideM2, 0),
+  };
+}
+
+/** Coat systems that have a colour and go on this kind of body. */
+export function systemChoices({ bodyKind }: Job, { systems }: Pick<Shop, 'systems'>): SystemChoice[] {
+  const route = bodyKindOf(bodyKind)?.route ?? 'panel';
+  return systemsWith(systems)
+    .filter((one) => one.route === route && one.layers.some(({ role }) => isUpperRole(role)))
+    .map(({ key, name }) => ({ value: key, text: name }));
+}
+
+/** The schemes that are kept beside the one that is planned, and the attempts at a match. */
+export function alternativesProps(
+  job: Job,
+  versions: Record<string, number>,
+  { planHash, locale, now }: { planHash: string; locale: Locale; now: Minute },
+): AlternativesProps {
+  const seen = (id: string) => versions[`${job.number}/${id}`]!;
+  return {
+    job: job.number,
+    planHash,
+    kept: job.alternatives.map(({ scheme: _scheme, ...one }) => ({ ...one, seen: seen(one.id) })),
+    attempts: job.matchAttempts.map((one) => ({ ...one, seen: seen(one.id) })),
+    colours: job.colours.map(({ id, name }) => ({ id, name })),
+    today: localDateOf(now, locale.timeZone),
+    locale,
+  };
 }
 
 /** What the storyboard draws: a shape for each colour that goes on, and its name. */

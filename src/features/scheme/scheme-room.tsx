@@ -1,13 +1,11 @@
 'use client';
 
 import { useState, type ComponentProps } from 'react';
-import type { JobSection } from '@/core/record';
 import { InspectorPanel } from '@/ui/facts';
-import { Empty, Room, Table } from '@/ui/layout';
+import { Room } from '@/ui/layout';
 import { ViewSwitch } from '@/ui/view-switch';
-import { area } from '../words/format';
-import { SectionColour } from './colour-fields';
-import { ColoursTable, type ColourShown } from './colours-table';
+import { AlternativesView, type AlternativesProps } from './alternatives-view';
+import { ColoursView, type ColoursProps } from './colours-view';
 import { ElevationsView, type ElevationsProps } from './elevations-view';
 import type { LayoutProps } from './layout-props';
 import { LayoutView } from './layout-view';
@@ -19,8 +17,8 @@ import type { BoardPictures } from './scheme-props';
 
 export interface SchemeProps {
   job: string;
-  sections: (JobSection & { seen: number; outsideM2: number })[];
-  colours: ColourShown[];
+  colours: ColoursProps;
+  alternatives: AlternativesProps;
   layout: LayoutProps;
   passes: Omit<ComponentProps<typeof PassesTable>, 'job'>;
   pictures: BoardPictures;
@@ -34,6 +32,7 @@ const views = {
   colours: 'Colours',
   order: 'Order',
   masks: 'Masks',
+  alternatives: 'Alternatives',
 } as const;
 type View = keyof typeof views;
 
@@ -53,17 +52,19 @@ export function SchemeRoom(props: SchemeProps) {
         </div>
       </Room>
     );
-  if (view === 'masks' || view === 'elevations')
+  if (view === 'masks' || view === 'elevations' || view === 'alternatives')
     return (
       <Room title="Scheme" aside={aside}>
-        {view === 'masks' ? <MasksView {...props.masks} /> : <ElevationsView {...props.elevations} />}
+        {view === 'masks' && <MasksView {...props.masks} />}
+        {view === 'elevations' && <ElevationsView {...props.elevations} />}
+        {view === 'alternatives' && <AlternativesView {...props.alternatives} />}
       </Room>
     );
   return (
     <>
       <Room title="Scheme" aside={aside}>
         {view === 'colours' ? (
-          <Colours {...props} />
+          <ColoursView {...props.colours} />
         ) : (
           <>
             <PassesTable job={props.job} {...props.passes} />
@@ -77,27 +78,6 @@ export function SchemeRoom(props: SchemeProps) {
         )}
       </Room>
       <SchemeInspector view={view} />
-    </>
-  );
-}
-
-function Colours({ job, sections, colours }: SchemeProps) {
-  return (
-    <>
-      <ColoursTable job={job} colours={colours} />
-      <h2 className="pt-5 pb-1 font-semibold">Sections, where no field says otherwise</h2>
-      {sections.length === 0 && <Empty>This job has no sections yet.</Empty>}
-      <Table caption="Colours by section" head={['Section', 'Colour', { text: 'Area', right: true }]}>
-        {sections.map((section) => (
-          <tr key={section.key} className="border-b border-line">
-            <td className="py-1 pr-3 font-semibold">{section.name}</td>
-            <td className="py-1 pr-3">
-              <SectionColour job={job} section={section} colours={colours} />
-            </td>
-            <td className="text-right">{area(section.outsideM2)}</td>
-          </tr>
-        ))}
-      </Table>
     </>
   );
 }

@@ -1,4 +1,5 @@
 import type { Change, ColourOrders, GiveUps, PlannedScheme, Situation } from '../../core/changes';
+import type { HidingRow } from '../../core/readings/hiding';
 import type { ScheduleProblem } from '../../core/schedule';
 import type { OrderLocks } from '../../core/scheme';
 import type { Compared } from '../../workers/tasks';
@@ -47,6 +48,12 @@ export async function ordersOf(number: string, fixed: OrderLocks): Promise<Colou
 export async function schemesOf(number: string): Promise<PlannedScheme[] | null> {
   const given = await situationOf(number);
   return given && inThread({ kind: 'schemes', given });
+}
+
+/** What each colour of a job hides, and how it shows over other grounds; null where there is no such job. */
+export async function hidingOf(number: string): Promise<HidingRow[] | null> {
+  const given = await situationOf(number);
+  return given && inThread({ kind: 'hiding', given });
 }
 
 /** The scheduling problem of a job as it stands, remedies and true waits in it; null where there is no such job. */

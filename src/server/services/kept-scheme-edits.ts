@@ -37,7 +37,7 @@ const kept = (job: string, id: string, item: Omit<Alternative, 'id'>): RowChange
  */
 function takeScheme({ id, seen, by, on }: EditOfKind<'take-scheme'>, given: JobGiven): Made {
   const { stored, newId, today } = given;
-  const { job, versions } = stored;
+  const { job } = stored;
   const taken = job.alternatives.find((one) => one.id === id);
   if (!taken) return fault('id', 'there is no such scheme any more');
   if (on > today) return fault('on', 'nobody has chosen on a day that is still to come');

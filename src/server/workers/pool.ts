@@ -28,6 +28,7 @@ const laneOf: Record<WorkerTask['kind'], Lane> = {
   elevations: 'comparisons',
   'colour-orders': 'comparisons',
   schemes: 'comparisons',
+  hiding: 'comparisons',
   'compare-changes': 'comparisons',
   together: 'comparisons',
 };

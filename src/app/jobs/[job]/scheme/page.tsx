@@ -1,7 +1,14 @@
 import { looksOf } from '@/core/plan';
 import { layoutProps } from '@/features/scheme/layout-props';
 import { masksProps } from '@/features/scheme/masks-props';
-import { boardPictures, coloursShown, passRows } from '@/features/scheme/scheme-props';
+import {
+  alternativesProps,
+  areasOf,
+  boardPictures,
+  coloursShown,
+  passRows,
+  systemChoices,
+} from '@/features/scheme/scheme-props';
 import { SchemeRoom } from '@/features/scheme/scheme-room';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
@@ -11,7 +18,7 @@ export default async function SchemePage({ params }: JobParams) {
   const sections = job.sections.map((section) => ({
     ...section,
     seen: versions[`${job.number}/${section.key}`]!,
-    outsideM2: plan.sections.find((one) => one.section === section.key)?.outsideM2 ?? 0,
+    ...areasOf(plan, section.key),
   }));
   const passes = {
     seen: versions[job.number]!,
@@ -23,8 +30,19 @@ export default async function SchemePage({ params }: JobParams) {
   return (
     <SchemeRoom
       job={job.number}
-      sections={sections}
-      colours={coloursShown(job, plan, versions)}
+      colours={{
+        job: job.number,
+        planHash: inputHash,
+        sections,
+        colours: coloursShown(job, plan, versions),
+        systems: systemChoices(job, shop.shop),
+        looseItems: job.looseItems.map((one) => ({ ...one, seen: versions[`${job.number}/${one.id}`]! })),
+      }}
+      alternatives={alternativesProps(job, versions, {
+        planHash: inputHash,
+        locale: passes.locale,
+        now: plan.computedAt,
+      })}
       layout={layoutProps(job, versions)}
       pictures={boardPictures(job, plan, inputHash)}
       passes={passes}

@@ -1,0 +1,139 @@
+'use client';
+
+import type { HidingRow } from '@/core/readings/hiding';
+import type { Edit, JobSection } from '@/core/record';
+import { Button } from '@/ui/button';
+import { Empty, Table } from '@/ui/layout';
+import { Notice } from '@/ui/notice';
+import { Swatch } from '@/ui/swatch';
+import { useLive } from '@/ui/use-live';
+import { refusalOf, useAnswer } from '../frame/asking';
+import { useSaving } from '../frame/saving';
+import { counted } from '../words/counted';
+
+interface HidingProps {
+  job: string;
+  planHash: string;
+  sections: readonly (JobSection & { seen: number })[];
+  colours: readonly { id: string; seen: number }[];
+}
+
+/** What each colour hides of its ground in the coats that are planned, and what to do where it does not. */
+export function HidingTable({ job, planHash, sections, colours }: HidingProps) {
+  const path = `/api/jobs/${encodeURIComponent(job)}/hiding`;
+  const answer = useAnswer<{ rows: HidingRow[] }>(path, [planHash], true);
+  const rows = answer.data?.rows ?? [];
+  return (
+    <section aria-label="Ground and hiding" className="pt-5">
+      <h2 className="pb-1 font-semibold">Ground and hiding</h2>
+      <p className="max-w-prose pb-1 text-quiet">
+        Reckoned from the screen colour with invented toners: it says where to spray a card, not what the card
+        will show.
+      </p>
+      {answer.error && <Notice grade="stop">{refusalOf(answer.error)}</Notice>}
+      {answer.isFetching && rows.length === 0 && <p className="text-quiet">Reckoning …</p>}
+      {answer.data && rows.length === 0 && <Empty>No colour is laid on any panel yet.</Empty>}
+      {rows.length > 0 && (
+        <Table
+          caption="What each colour hides"
+          head={['Colour', 'On', 'Over', { text: 'Coats', right: true }, 'Shows', 'Over other grounds', '']}
+        >
+          {rows.map((row, i) => (
+            <tr key={`${row.colour} ${i}`} className="border-b border-line align-top">
+              <td className="py-1 pr-3">
+                <Swatch colours={[row.look?.hex ?? row.hex]} label={row.name} /> {row.name}
+              </td>
+              <td className="py-1 pr-3 text-quiet">{areasText(row)}</td>
+              <td className="py-1 pr-3">{row.ground || 'what nobody has named'}</td>
+              <td className="py-1 pr-3 text-right tabular-nums">{row.coats}</td>
+              <td className="py-1 pr-3">{showsText(row)}</td>
+              <td className="py-1 pr-3 text-quiet">
+                <Others row={row} />
+              </td>
+              <td className="py-1">
+                <LayMore row={row} edit={moreCoats(row, { job, sections, colours })} />
+              </td>
+            </tr>
+          ))}
+        </Table>
+      )}
+    </section>
+  );
+}
+
+/** The first areas by name, then how many more. */
+function areasText({ areas, face }: HidingRow): string {
+  const shown = areas.slice(0, 2).join(', ');
+  const more = areas.length > 2 ? ` and ${areas.length - 2} more` : '';
+  return `${shown}${more}${face === 'inside' ? ', insides' : ''}`;
+}
+
+const deltaE = (value: number): string => `ΔE ${value.toFixed(1)}`;
+
+function showsText({ hides, look, ground }: HidingRow): string {
+  if (look)
+    return [
+      look.deltaE < 1 ? 'the look that is wanted' : `${deltaE(look.deltaE)} from the look that is wanted`,
+      `one coat more ${deltaE(look.coatDeltaE)}`,
+      `15 % more film beside 15 % less ${deltaE(look.mottleDeltaE)}`,
+    ].join('; ');
+  if (!hides) return ground ? 'not known' : 'not known: name its ground';
+  if (hides.isHidden) return `hidden, ${deltaE(hides.leftDeltaE)} left`;
+  const needed =
+    hides.coats === null ? 'no number of coats hides it: lay a ground coat' : `${hides.coats} coats hide it`;
+  return `${deltaE(hides.leftDeltaE)} to be seen; ${needed}`;
+}
+
+function Others({ row }: { row: HidingRow }) {
+  if (row.others.length === 0) return null;
+  return (
+    <ul>
+      {row.others.map(({ name, coats, look }) => (
+        <li key={name}>
+          {look ? (
+            <>
+              <Swatch colours={[look.hex]} label={`over ${name}`} /> {name}, {deltaE(look.deltaE)}
+            </>
+          ) : (
+            `${name}: ${coats === null ? 'never' : counted(coats, 'coat')}`
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** The edit that lays as many coats as hide the ground; null where none helps or none is missing. */
+function moreCoats(
+  { hides, typedWith, colour, role }: HidingRow,
+  { job, sections, colours }: Omit<HidingProps, 'planHash'>,
+): { coats: number; edit: Edit } | null {
+  if (!hides || hides.isHidden || hides.coats === null) return null;
+  const { coats } = hides;
+  if (typedWith === 'colour') {
+    const own = colours.find((one) => one.id === colour);
+    return (
+      (own && {
+        coats,
+        edit: { kind: 'set-item', job, list: 'colours', id: colour, seen: own.seen, set: { coats } },
+      }) ??
+      null
+    );
+  }
+  const section = sections.find((one) => one.key === typedWith.section);
+  if (!section) return null;
+  const set = { coats: { ...section.coats, [role]: coats } };
+  return { coats, edit: { kind: 'section', job, section: section.key, seen: section.seen, set } };
+}
+
+function LayMore({ row, edit }: { row: HidingRow; edit: { coats: number; edit: Edit } | null }) {
+  const { save } = useSaving();
+  const live = useLive();
+  if (!edit) return null;
+  return (
+    <Button disabled={!live} onClick={() => void save(edit.edit)}>
+      Lay {counted(edit.coats, 'coat')}
+      <span className="sr-only"> of {row.name}</span>
+    </Button>
+  );
+}
