@@ -1,7 +1,7 @@
 import { unchosenColour, type Job, type JobSection, type NewJob } from '../core/record';
 import { proposeJob } from '../core/survey';
 import { addDays, type LocalDate } from '../core/units';
-import { coachScheme, trainerScheme } from './schemes';
+import { coachItems, coachScheme, plainScheme, trainerScheme } from './schemes';
 import { surveyed } from './surveys';
 
 /** A demo job before it is dated: days are offsets from the Monday of the week in which the demo is loaded. */
@@ -16,6 +16,10 @@ interface DemoJob {
   measured: Job['measured'];
   /** Fields, bands and boxes of its scheme. */
   constructions: Job['constructions'];
+  /** What is seen beside its panels. */
+  looseItems?: Job['looseItems'];
+  /** Name of a kept scheme that is the same without its lines. */
+  plainBeside?: string;
   /** Has an agreed plan, played up to the clock. */
   agreed: boolean;
 }
@@ -92,6 +96,8 @@ const coach: DemoJob = {
     { key: 'B4R', outsideM2: 0.95 },
   ],
   constructions: [...coachScheme],
+  looseItems: [...coachItems],
+  plainBeside: 'Without the band',
   agreed: true,
 };
 
@@ -170,5 +176,15 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
   const sections = job.sections.map((section) => ({ ...section, ...demo.sections[section.key] }));
   const { measured, constructions } = demo;
   const colours = demo.colours.map(([name, hex]) => ({ ...unchosenColour, id: colourId(name), name, hex }));
-  return surveyed({ ...job, state: demo.state, sections, colours, measured, constructions });
+  const made = surveyed({
+    ...job,
+    state: demo.state,
+    sections,
+    colours,
+    measured,
+    constructions,
+    looseItems: [...(demo.looseItems ?? [])],
+  });
+  const { plainBeside } = demo;
+  return plainBeside === undefined ? made : { ...made, alternatives: [plainScheme(plainBeside, made)] };
 }

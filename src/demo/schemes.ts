@@ -1,4 +1,12 @@
-import type { Construction, LaidLine, Station } from '../core/record';
+import {
+  schemeOf,
+  type Alternative,
+  type Construction,
+  type Job,
+  type LaidLine,
+  type LooseItem,
+  type Station,
+} from '../core/record';
 
 const straight = (datum: LaidLine['datum'], ...heights: [atMm: number, mm: number][]): LaidLine => ({
   datum,
@@ -95,3 +103,23 @@ export const trainerScheme: readonly Construction[] = [
     },
   },
 ];
+
+/** What is seen of the coach beside its panels. */
+export const coachItems: readonly LooseItem[] = [
+  { id: 'i.wheels', what: 'Wheels', kind: 'wheels', colour: 'c.pale-barley', finish: '' },
+  { id: 'i.brightwork', what: 'Brightwork', kind: 'brightwork', colour: null, finish: 'polished' },
+  { id: 'i.interior', what: 'Interior panels', kind: 'interior', colour: null, finish: 'as they are' },
+];
+
+/** The same object without its lines, for its owner to choose. */
+export const plainScheme = (name: string, job: Job): Alternative => ({
+  id: 's.plain',
+  name,
+  scheme: { ...schemeOf(job), constructions: [] },
+  ifUnmatched: null,
+  mostAttempts: 3,
+  lastDay: null,
+  chosenBy: '',
+  chosenOn: null,
+  note: '',
+});

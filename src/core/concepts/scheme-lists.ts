@@ -78,7 +78,10 @@ export interface KeptScheme {
   colourOrder: string[];
 }
 
-const listOf = (fields: Fields, most: number) => Joi.array().items(atom.exactly(recordKeys(fields))).max(most);
+const listOf = (fields: Fields, most: number) =>
+  Joi.array()
+    .items(atom.exactly(recordKeys(fields)))
+    .max(most);
 const rowsOf = (fields: Fields, most: number) =>
   Joi.array()
     .items(atom.exactly({ id: atom.key(), ...recordKeys(fields) }))

@@ -36,6 +36,14 @@ const cm = (m: number): string => (Math.round(m * 1000) / 10).toString();
 const pathOf = (rings: readonly Ring[]): string =>
   rings.map((ring) => `M${ring.map(([x, y]) => `${cm(x)} ${cm(y)}`).join('L')}Z`).join('');
 
+/** Of a wheel what is no tyre, as a share of its radius. */
+const rimShare = 0.62;
+function rimOf(ring: Ring): Ring {
+  const middle = (axis: 0 | 1) => ring.reduce((sum, point) => sum + point[axis], 0) / ring.length;
+  const [x, y] = [middle(0), middle(1)];
+  return ring.map(([px, py]) => [x + (px - x) * rimShare, y + (py - y) * rimShare]);
+}
+
 /** The elevations of a job as its plan works its panels, ready to be drawn with the look of any day. */
 export function drawnElevations(job: Job, { parts, sections }: WorkedAreas): DrawnElevation[] {
   const own = new Map(
@@ -47,12 +55,19 @@ export function drawnElevations(job: Job, { parts, sections }: WorkedAreas): Dra
     ),
   );
   const hexOf = new Map(sections.map((one) => [one.section, colourOfKey(job, one.colour).hex]));
+  const wheels = job.looseItems.find((one) => one.kind === 'wheels' && one.colour !== null);
+  const wheelHex = wheels ? colourOfKey(job, wheels.colour!).hex : null;
   return elevationsOf(job).map(({ view, widthM, heightM, shapes }) => ({
     view,
     widthCm: Math.round(widthM * 100),
     heightCm: Math.round(heightM * 100),
     shapes: shapes.flatMap(({ kind, panel, colour, rings }): DrawnElevationShape[] => {
       const d = pathOf(rings);
+      if (kind === 'wheel' && wheelHex !== null)
+        return [
+          { kind, area: null, hex: plainHex[kind], d },
+          { kind, area: null, hex: wheelHex, d: pathOf(rings.map(rimOf)) },
+        ];
       if (kind === 'wheel' || kind === 'glass' || kind === 'ground')
         return [{ kind, area: null, hex: plainHex[kind], d }];
       // A field in its panel's own colour is no field.

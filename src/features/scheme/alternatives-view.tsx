@@ -37,7 +37,8 @@ export function AlternativesView(props: AlternativesProps) {
   const answer = useAnswer<{ schemes: PlannedScheme[] }>(path, hash, true);
   const schemes = answer.data?.schemes ?? [];
   const [today] = schemes;
-  const largest = Math.max(1, ...schemes.flatMap((one) => one.views.map(({ widthCm }) => widthCm)));
+  // Side and end stand beside each other, the top below, all to one scale.
+  const widest = Math.max(1, ...schemes.map((one) => sideAndEnd(one.views)));
   return (
     <>
       <KeepScheme {...props} />
@@ -49,14 +50,14 @@ export function AlternativesView(props: AlternativesProps) {
           are planned by the real calendar.
         </Empty>
       )}
-      <div className="grid grid-cols-[repeat(auto-fill,minmax(22rem,1fr))] gap-4 pt-2">
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(24rem,1fr))] gap-4 pt-2">
         {schemes.map((one) => (
           <SchemeCard
             key={one.id ?? 'now'}
             one={one}
             now={today!.figures}
             kept={kept.find(({ id }) => id === one.id) ?? null}
-            largest={largest}
+            widest={widest}
             job={job}
             today={props.today}
             colours={props.colours}
@@ -69,13 +70,17 @@ export function AlternativesView(props: AlternativesProps) {
   );
 }
 
+/** Width of the first two views, cm. */
+const sideAndEnd = (views: PlannedScheme['views']): number =>
+  views.slice(0, 2).reduce((sum, { widthCm }) => sum + widthCm, 0);
+
 type Kept = AlternativesProps['kept'][number];
 
 function SchemeCard({
   one,
   now,
   kept,
-  largest,
+  widest,
   job,
   today,
   colours,
@@ -84,7 +89,7 @@ function SchemeCard({
   one: PlannedScheme;
   now: PlanFigures;
   kept: Kept | null;
-  largest: number;
+  widest: number;
   job: string;
   today: string;
   colours: AlternativesProps['colours'];
@@ -99,9 +104,16 @@ function SchemeCard({
         {kept && <RemoveKept job={job} kept={kept} />}
       </div>
       {kept && <p className="text-quiet">{purposeText(kept, colours)}</p>}
-      <div className="flex flex-col gap-1 py-2">
+      <Figures figures={one.figures} now={kept && !one.isNow ? now : null} locale={locale} />
+      {one.enters.length > 0 && <p>Gets film besides: {one.enters.join(', ')}.</p>}
+      {one.leaves.length > 0 && <p>Keeps its paint: {one.leaves.join(', ')}.</p>}
+      {one.stops > 0 && (
+        <Notice grade="stop">{counted(one.stops, 'step')} of it cannot be carried out as it is kept.</Notice>
+      )}
+      {kept && !one.isNow && <TakeScheme job={job} kept={kept} today={today} />}
+      <div className="flex flex-wrap items-end gap-x-[2%] gap-y-1 py-2">
         {one.views.map((view) => (
-          <div key={view.view} style={{ width: `${(100 * view.widthCm) / largest}%` }}>
+          <div key={view.view} style={{ width: `${(98 * view.widthCm) / widest}%` }}>
             <ElevationPicture drawn={view} states={null} />
           </div>
         ))}
@@ -114,13 +126,6 @@ function SchemeCard({
           </li>
         ))}
       </ul>
-      <Figures figures={one.figures} now={kept && !one.isNow ? now : null} locale={locale} />
-      {one.enters.length > 0 && <p>Gets film besides: {one.enters.join(', ')}.</p>}
-      {one.leaves.length > 0 && <p>Keeps its paint: {one.leaves.join(', ')}.</p>}
-      {one.stops > 0 && (
-        <Notice grade="stop">{counted(one.stops, 'step')} of it cannot be carried out as it is kept.</Notice>
-      )}
-      {kept && !one.isNow && <TakeScheme job={job} kept={kept} today={today} />}
     </article>
   );
 }

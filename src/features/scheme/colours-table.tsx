@@ -42,6 +42,11 @@ export function ColoursTable({
           item: { ...withoutId, name },
         })}
       />
+      <p className="max-w-prose pb-1 text-quiet">
+        A colour is named once: wherever it goes it is one batch, one sample and one approval. System and
+        coats hold in its fields and insides; a section has its own. A screen is no colour reference: spray a
+        card, clear it, and look at it in sun, shade and lamp.
+      </p>
       {colours.length === 0 && <Empty>This job has no colours yet.</Empty>}
       <Table
         caption="Colours of the job"
@@ -50,7 +55,7 @@ export function ColoursTable({
           'Name',
           'Finish',
           'Coat system',
-          'Coats in fields',
+          'Coats',
           'Code or recipe',
           'Repeatable',
           'Goes on',
@@ -121,7 +126,7 @@ function ColourRow({
         />
       </td>
       <FigureCell row={row} field="coats" label="Coats in fields" value={colour.coats} none />
-      <TextCell row={row} field="code" label="Code or recipe" value={colour.code} width="w-24" />
+      <TextCell row={row} field="code" label="Code or recipe" value={colour.code} width="w-32" />
       <ChoiceCell
         row={row}
         field="repeatability"

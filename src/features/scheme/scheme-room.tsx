@@ -52,9 +52,10 @@ export function SchemeRoom(props: SchemeProps) {
         </div>
       </Room>
     );
-  if (view === 'masks' || view === 'elevations' || view === 'alternatives')
+  if (view !== 'order')
     return (
       <Room title="Scheme" aside={aside}>
+        {view === 'colours' && <ColoursView {...props.colours} />}
         {view === 'masks' && <MasksView {...props.masks} />}
         {view === 'elevations' && <ElevationsView {...props.elevations} />}
         {view === 'alternatives' && <AlternativesView {...props.alternatives} />}
@@ -63,38 +64,20 @@ export function SchemeRoom(props: SchemeProps) {
   return (
     <>
       <Room title="Scheme" aside={aside}>
-        {view === 'colours' ? (
-          <ColoursView {...props.colours} />
-        ) : (
-          <>
-            <PassesTable job={props.job} {...props.passes} />
-            <OrderBoard
-              job={props.job}
-              seen={props.passes.seen}
-              pictures={props.pictures}
-              locale={props.passes.locale}
-            />
-          </>
-        )}
+        <PassesTable job={props.job} {...props.passes} />
+        <OrderBoard
+          job={props.job}
+          seen={props.passes.seen}
+          pictures={props.pictures}
+          locale={props.passes.locale}
+        />
       </Room>
-      <SchemeInspector view={view} />
+      <OrderInspector />
     </>
   );
 }
 
-function SchemeInspector({ view }: { view: View }) {
-  if (view === 'colours')
-    return (
-      <InspectorPanel title="Colours of the job">
-        <p>
-          A colour is named once: wherever it goes it is one batch, one sample and one approval. Renaming it
-          changes nothing else.
-        </p>
-        <p className="pt-2 text-quiet">
-          A screen is no colour reference: spray a card, clear it, and look at it in sun, shade and lamp.
-        </p>
-      </InspectorPanel>
-    );
+function OrderInspector() {
   return (
     <InspectorPanel title="Order of the colours">
       <p>

@@ -1,4 +1,4 @@
-import { unknownColour } from '../../core/exchange';
+import { unknownColour, type Fault } from '../../core/exchange';
 import { bodyKindOf, completeDimensions, type Dimensions } from '../../core/vehicle';
 import { mostSections } from '../../core/concepts/section';
 import { unchosenColour, type Job, type JobSection } from '../../core/record';
@@ -25,6 +25,7 @@ export const sectionMakers: JobMakers<'section' | 'add-section' | 'remove-sectio
     const faults = [
       ...unknownColour(stored.job, edit.set.colour, 'set.colour'),
       ...unknownColour(stored.job, edit.set.insideColour, 'set.insideColour'),
+      ...noInsideFaults(stored.job, edit.section, edit.set.insideColour ?? null),
     ];
     if (faults.length > 0) return { faults };
     return made(
@@ -35,6 +36,12 @@ export const sectionMakers: JobMakers<'section' | 'add-section' | 'remove-sectio
   'add-section': addSection,
   'remove-section': joinSection,
 };
+
+/** A colour for insides that a section does not have would be typed for nothing. */
+const noInsideFaults = (job: Job, key: string, colour: string | null): Fault[] =>
+  colour === null || netOfJob(job).some((part) => part.section === key && part.insideM2 > 0)
+    ? []
+    : [{ place: 'set.insideColour', reason: 'no panel of it has an inside' }];
 
 const noSection = (place: string, key: string, job: string): Made =>
   fault(place, `there is no section ${key} in ${job}`);
