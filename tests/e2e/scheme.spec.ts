@@ -57,7 +57,9 @@ test('a tapering band is laid out by keyboard; steps, tape and days follow; orde
     await page.getByRole('button', { name: 'Search the order of colours and masks' }).click();
     const orders = page.getByRole('article');
     await expect(orders).toHaveCount(3);
-    await page.getByRole('button', { name: 'Take this order' }).first().click();
+    // Cleared as they are now, so that only the order has to go back.
+    const asNow = orders.filter({ hasText: 'one clear over all' });
+    await asNow.getByRole('button', { name: 'Take this order' }).first().click();
     await expect(page.getByRole('button', { name: 'Back to the trade’s order' })).toBeVisible();
   } finally {
     await page.goto('/jobs/P-014/scheme');
@@ -102,4 +104,38 @@ test('the band is printed on sheets at true scale, read by another reader; eleva
   await page.getByRole('button', { name: 'Masks', exact: true }).click();
   const masks = page.getByRole('table', { name: 'Masks', exact: true });
   await expect(masks.getByRole('row', { name: /^B1 / })).toContainText('Roof');
+});
+
+test('a scheme is kept, another colour tried on the wings, both are planned side by side and the first is chosen', async ({
+  page,
+}) => {
+  await page.goto('/jobs/P-014/scheme');
+  await page.getByRole('button', { name: 'Alternatives', exact: true }).click();
+  const article = (name: string) => page.getByRole('article', { name, exact: true });
+  await expect(article('Without the band')).toContainText('−');
+  try {
+    await page.getByLabel('Name of the kept scheme').fill('Green wings');
+    await page.getByRole('button', { name: 'Keep the scheme as it stands' }).click();
+    await expect(article('Green wings')).toContainText('stands now');
+    await page.getByRole('button', { name: 'Colours', exact: true }).click();
+    await page.getByLabel('Colour of Front wings', { exact: true }).selectOption({ label: 'Gravel Ochre' });
+    await expect(page.getByRole('row', { name: /^Gravel Ochre/ }).first()).toContainText('Front wings');
+    await page.getByRole('button', { name: 'Alternatives', exact: true }).click();
+    await page.getByRole('button', { name: /^Take this scheme: Green wings/ }).click();
+    await page.getByLabel('Chosen by').fill('A. Owner');
+    await page.getByRole('button', { name: 'Take it' }).click();
+    await expect(article('Green wings')).toContainText('Chosen by A. Owner');
+    await expect(article('Before Green wings')).toBeVisible();
+  } finally {
+    await page.goto('/jobs/P-014/scheme');
+    await page.getByRole('button', { name: 'Colours', exact: true }).click();
+    await page.getByLabel('Colour of Front wings', { exact: true }).selectOption({ label: 'Sluice Green' });
+    await page.getByRole('button', { name: 'Alternatives', exact: true }).click();
+    for (const name of ['Before Green wings', 'Green wings']) {
+      const own = article(name);
+      if (!(await own.isVisible())) continue;
+      await own.getByRole('button', { name: /^Remove/ }).click();
+      await expect(own).toHaveCount(0);
+    }
+  }
 });

@@ -35,6 +35,8 @@ export const guarded =
     try {
       return await handler(request, context);
     } catch (error) {
+      // Who asked has gone: nobody reads the answer.
+      if (request.signal.aborted) return new Response(null, { status: 499 });
       return answerTo(error);
     }
   };

@@ -1,6 +1,6 @@
 'use client';
 
-import { QueryClient, useQuery, type UseQueryResult } from '@tanstack/react-query';
+import { QueryClient, useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 
 /** What the server says against a question, in its own words. */
 export class Refusal extends Error {
@@ -59,3 +59,9 @@ export const newQueryClient = (): QueryClient =>
  */
 export const useAnswer = <T>(path: string, key: readonly unknown[] = [], enabled = true): UseQueryResult<T> =>
   useQuery({ queryKey: [path, ...key], queryFn: ({ signal }) => askJson<T>(path, { signal }), enabled });
+
+/** Drops a question that is being answered, with all its keys; the server stops its work. */
+export function useStop(path: string): () => void {
+  const client = useQueryClient();
+  return () => void client.cancelQueries({ queryKey: [path] });
+}

@@ -7,7 +7,7 @@ import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
-import { refusalOf, useAnswer } from '../frame/asking';
+import { refusalOf, useAnswer, useStop } from '../frame/asking';
 import { useSent } from '../frame/entry-form';
 import { counted } from '../words/counted';
 import { amount, area, date, hours, micrometres, money, span, type Locale } from '../words/format';
@@ -26,18 +26,33 @@ export function OrderBoard(props: BoardProps) {
   const [first, setFirst] = useState('');
   const [last, setLast] = useState('');
   const { job, pictures, locale } = props;
-  const fixed = new URLSearchParams({ first, last });
+  const [one, setOne] = useState('');
+  const [other, setOther] = useState('');
+  const fixed = new URLSearchParams({ first, last, one, other });
   const path = `/api/jobs/${encodeURIComponent(job)}/orders?${fixed.toString()}`;
   const answer = useAnswer<ColourOrders>(path, [pictures.planHash], asked);
+  const stop = useStop(path);
   return (
     <section aria-label="Orders compared" className="pt-4">
-      <div className="flex items-baseline gap-3">
+      <div className="flex flex-wrap items-baseline gap-3">
         <h2 className="font-semibold">Orders compared</h2>
         <Button disabled={answer.isFetching} onClick={() => setAsked(true)}>
           {answer.isFetching ? 'Searching and planning …' : 'Search the order of colours and masks'}
         </Button>
+        {answer.isFetching && (
+          <Button
+            onClick={() => {
+              setAsked(false);
+              stop();
+            }}
+          >
+            Stop
+          </Button>
+        )}
         <Fixed label="First" value={first} onPick={setFirst} pictures={pictures} />
         <Fixed label="Last" value={last} onPick={setLast} pictures={pictures} />
+        <Fixed label="One after the other" value={one} onPick={setOne} pictures={pictures} />
+        <Fixed label="and" value={other} onPick={setOther} pictures={pictures} />
       </div>
       {answer.error && <Notice grade="stop">{refusalOf(answer.error)}</Notice>}
       {answer.data?.tooMany.map(({ body, colours }) => (
@@ -86,19 +101,22 @@ function Fixed({
 }
 
 function Body({ body, ...props }: BoardProps & { body: BodyOrders }) {
-  const [cheapest] = body.orders;
+  const cheapest = body.orders.reduce<ComparedOrder | undefined>(
+    (least, own) => (least && least.planMinor <= own.planMinor ? least : own),
+    undefined,
+  );
   return (
     <>
       <p className="py-1 text-quiet">
         {body.exact
-          ? 'All orders of these colours and all ways of masking were weighed; the best that differ in kind:'
+          ? 'All orders of these colours, all ways of masking and both ways of clearing were weighed; the best that differ in kind, by what their plans cost:'
           : `The best that were found; none can cost less than ${money(body.boundMinor, props.locale)}.`}
       </p>
       {body.orders.length === 0 && (
         <Empty>No order hides every colour: a ground coat or another system is needed.</Empty>
       )}
       {body.orders.map((one, i) => (
-        <Order key={one.kind} one={one} nth={i + 1} cheapest={cheapest!} {...props} />
+        <Order key={`${one.clear} ${one.kind}`} one={one} nth={i + 1} cheapest={cheapest!} {...props} />
       ))}
     </>
   );
@@ -117,17 +135,17 @@ function Order({
   const send = useSent();
   const [refused, setRefused] = useState<string | null>(null);
   const take = async () =>
-    setRefused(await send({ kind: 'job', job, seen, set: { colourOrder: one.order } }));
+    setRefused(await send({ kind: 'job', job, seen, set: { colourOrder: one.order, schools: one.schools } }));
   const nameOf = (key: string) => pictures.shapes[key]?.name ?? key;
   const title = one.passes.map((pass) => nameOf(pass.colour)).join(', then ');
-  const more = one.costMinor - cheapest.costMinor;
+  const more = one.planMinor - cheapest.planMinor;
   const sum = (value: (pass: OrderPass) => number) =>
     one.passes.reduce((total, pass) => total + value(pass), 0);
   return (
     <article aria-label={`Order ${nth}`} className="border-t border-line py-3">
       <div className="flex items-baseline gap-3">
         <h3 className="font-semibold">
-          {nth}. {title}
+          {nth}. {title}; {clearWords[one.clear ?? 'each']}
         </h3>
         <span className="ml-auto">
           {one.isNow ? (
@@ -171,6 +189,8 @@ function Order({
     </article>
   );
 }
+
+const clearWords = { all: 'one clear over all', each: 'each cleared by itself' } as const;
 
 /** What a plan comes to in hours, money and days. */
 const plannedText = (figures: PlanFigures, locale: Locale): string =>

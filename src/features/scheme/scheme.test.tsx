@@ -164,6 +164,9 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
     kind: own.join(),
     ridgeUm: 0,
     order: own,
+    schools: { 'clear-over': 'all' },
+    clear: 'all',
+    planMinor: costMinor,
     figures,
     isNow,
   });
@@ -198,7 +201,11 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
   expect(screen.getByText(/^As the order stands now/)).toHaveTextContent('ends Mon 25 Jan, 3 days late');
   fireEvent.click(within(second).getByRole('button', { name: 'Take this order' }));
   await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
-  expect(posted(sent, 1)).toMatchObject({ kind: 'job', seen: 4, set: { colourOrder: [b, a] } });
+  expect(posted(sent, 1)).toMatchObject({
+    kind: 'job',
+    seen: 4,
+    set: { colourOrder: [b, a], schools: { 'clear-over': 'all' } },
+  });
 });
 
 test('elevations are drawn in the finished colours, and on a day with the look of each area', async () => {

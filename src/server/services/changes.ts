@@ -39,9 +39,13 @@ export async function giveUpsOf(number: string): Promise<GiveUpAnswer> {
 }
 
 /** The best orders of the colours of each body, each with its plan; null where there is no such job. */
-export async function ordersOf(number: string, fixed: OrderLocks): Promise<ColourOrders | null> {
+export async function ordersOf(
+  number: string,
+  fixed: OrderLocks,
+  signal?: AbortSignal,
+): Promise<ColourOrders | null> {
   const given = await situationOf(number);
-  return given && inThread({ kind: 'colour-orders', given, fixed });
+  return given && inThread({ kind: 'colour-orders', given, fixed }, signal);
 }
 
 /** The scheme of a job and those kept beside it, each with its plan and its sides; null where there is no such job. */

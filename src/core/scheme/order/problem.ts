@@ -57,6 +57,8 @@ export interface OrderPrices {
 export interface OrderLocks {
   first: string | null;
   last: string | null;
+  /** Two colours of which one follows the other, whichever comes first. */
+  together: readonly [string, string] | null;
 }
 
 export interface OrderProblem {

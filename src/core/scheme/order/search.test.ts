@@ -39,7 +39,7 @@ const problem = (
   colours,
   edges,
   prices,
-  locks: { first: null, last: null },
+  locks: { first: null, last: null, together: null },
   mostBeneathUm: 200,
   ...over,
 });
@@ -51,7 +51,7 @@ test('colours that share a clear follow each other: of six orders of three the t
   for (const first of ['side', 'band', 'roof'])
     for (const last of ['side', 'band', 'roof']) {
       if (first === last) continue;
-      const found = searchOrder(problem(three, [], { locks: { first, last } }))!.plans;
+      const found = searchOrder(problem(three, [], { locks: { first, last, together: null } }))!.plans;
       const parted = [first, last].sort().join() === 'band,side';
       expect(found.length > 0).toBe(!parted);
     }
@@ -118,8 +118,8 @@ describe('a narrow band on a large field, on paper', () => {
       searchOrder(problem([field, band], edges, { locks }))!.plans.map((one) =>
         one.passes.map((pass) => pass.colour).join(),
       );
-    expect(new Set(orders({ first: 'band', last: null }))).toEqual(new Set(['band,field']));
-    expect(new Set(orders({ first: null, last: 'band' }))).toEqual(new Set(['field,band']));
+    expect(new Set(orders({ first: 'band', last: null, together: null }))).toEqual(new Set(['band,field']));
+    expect(new Set(orders({ first: null, last: 'band', together: null }))).toEqual(new Set(['field,band']));
   });
 });
 
@@ -134,6 +134,8 @@ function everyOrder({ colours, edges, prices: p, locks, mostBeneathUm }: OrderPr
   const go = (done: string[], beneath: Record<string, string>, cost: number, kind: string[]) => {
     const rest = colours.filter((one) => !done.includes(one.key));
     if (rest.length === 0) {
+      const [one, other] = (locks.together ?? []).map((key) => done.indexOf(key));
+      if (one !== undefined && other !== undefined && Math.abs(one - other) !== 1) return;
       const name = [...kind].sort().join(' & ');
       best.set(name, Math.min(best.get(name) ?? Infinity, cost));
       return;
@@ -226,7 +228,11 @@ const randomProblem = (count: number): fc.Arbitrary<OrderProblem> => {
       })
       .map((list) => list.map(({ pair: [a, b], m }) => ({ a, b, m, effortM: m * 1.5 }))),
     prices: fc.constant({ ...prices, waitMinorPerMin: 0.05 }),
-    locks: fc.record({ first: fc.constantFrom(null, null, 'c0'), last: fc.constantFrom(null, null, 'c1') }),
+    locks: fc.record({
+      first: fc.constantFrom(null, null, 'c0'),
+      last: fc.constantFrom(null, null, 'c1'),
+      together: fc.constantFrom(null, null, ...(count > 2 ? [['c1', 'c2'] as const] : [])),
+    }),
     mostBeneathUm: fc.constantFrom(25, 60, 200),
   });
 };
@@ -251,9 +257,23 @@ test.each([
 
 test('nine colours are followed by their best states, and nothing cheaper than the bound is promised', () => {
   const [given] = fc.sample(randomProblem(9), { numRuns: 1, seed: 3 });
-  const found = searchOrder({ ...given!, locks: { first: null, last: null } })!;
+  const found = searchOrder({ ...given!, locks: { first: null, last: null, together: null } })!;
   expect(found.plans[0]!.costMinor).toBeGreaterThanOrEqual(found.boundMinor - 1e-6);
   expect(found.plans[0]!.passes.length).toBe(9);
+});
+
+test('two colours that are to follow each other do, whichever of them comes first', () => {
+  const four = ['a', 'b', 'c', 'd'].map((key) => colour(key, 5));
+  const found = searchOrder(problem(four, [], { locks: { first: 'c', last: null, together: ['a', 'd'] } }))!;
+  expect(found.plans.length).toBeGreaterThan(0);
+  for (const { passes } of found.plans) {
+    const keys = passes.map((one) => one.colour);
+    expect(Math.abs(keys.indexOf('a') - keys.indexOf('d'))).toBe(1);
+    expect(keys[0]).toBe('c');
+  }
+  // First and last of four cannot be neighbours.
+  const torn = { first: 'a', last: 'd', together: ['a', 'd'] as const };
+  expect(searchOrder(problem(four, [], { locks: torn }))!.plans).toEqual([]);
 });
 
 test('a search that is stopped gives nothing', () => {

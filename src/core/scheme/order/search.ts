@@ -70,9 +70,11 @@ function goOn(
   const unpainted = numbers.filter((i) => !(state.painted & (1 << i)));
   const painted = numbers.filter((i) => state.painted & (1 << i));
   const begun = begunFamily(colours, painted, unpainted);
+  const awaited = partnerAwaited(colours, locks, state.painted);
   for (const colour of unpainted) {
     const { key, family } = colours[colour]!;
     if (begun !== null && family !== begun) continue;
+    if (awaited !== null && key !== awaited) continue;
     if (locks.first !== null && (state.painted === 0) !== (key === locks.first)) continue;
     if (locks.last !== null && (unpainted.length === 1) !== (key === locks.last)) continue;
     const ground = state.grounds[colour]!;
@@ -102,6 +104,19 @@ function goOn(
       );
     }
   }
+}
+
+/** Of two colours that follow each other: the one still to come, where the other stands; null where neither or both do. */
+function partnerAwaited(
+  colours: OrderProblem['colours'],
+  { together }: OrderProblem['locks'],
+  painted: number,
+): string | null {
+  const [one, other] = (together ?? []).map((key) => colours.findIndex((colour) => colour.key === key));
+  if (one === undefined || other === undefined || one < 0 || other < 0) return null;
+  const stands = (at: number) => (painted & (1 << at)) !== 0;
+  if (stands(one) === stands(other)) return null;
+  return colours[stands(one) ? other : one]!.key;
 }
 
 /** The family of which some colours stand and others are still to come; null where none is broken off there. */

@@ -17,7 +17,17 @@ const schema = Joi.object<OrderLocks>({
     .required()
     .when('first', { is: Joi.string(), then: Joi.invalid(Joi.ref('first')) })
     .messages({ 'any.invalid': 'the same colour cannot be first and last' }),
+  together: Joi.array()
+    .items(field.key())
+    .length(2)
+    .unique()
+    .allow(null)
+    .required()
+    .messages({ 'array.unique': 'a colour follows another, not itself' }),
 });
+
+const pairOf = (one: string | null, other: string | null): [string, string] | null =>
+  one && other ? [one, other] : null;
 
 /** The best orders of the colours of each body with their masks, each planned by the real calendar. */
 export const GET = guarded<Given>(async (request, { params }) => {
@@ -26,9 +36,10 @@ export const GET = guarded<Given>(async (request, { params }) => {
   const fixed = parseWith(schema, {
     first: searchParams.get('first') || null,
     last: searchParams.get('last') || null,
+    together: pairOf(searchParams.get('one'), searchParams.get('other')),
   });
   if (fixed.status === 'faulty') return faultsAnswer(fixed.faults);
-  const answer = await ordersOf(job, fixed.value);
+  const answer = await ordersOf(job, fixed.value, request.signal);
   return answer === null
     ? faultsAnswer([{ place: 'job', reason: `there is no job ${job.slice(0, 40)}` }], 404)
     : Response.json(answer);
