@@ -114,18 +114,20 @@ function ordersOfVariant(
       if (!result) return [];
       // Orders that differ by their masks alone come to the same plan.
       const planned = new Map<string, PlanFigures>();
-      const orders = result.plans.map((one): ComparedOrder => {
-        const order = replaced(
-          all,
-          one.passes.map((pass) => pass.colour),
-        );
-        const key = order.join();
+      // The order that stands is held beside them with its best masks, whatever the search thinks of it.
+      const order = passes.map((pass) => pass.scope);
+      const standingPlan = searchOrder({ ...problem, locks: { ...noLocks, order } })?.plans[0];
+      const isKnown = result.plans.some((one) => colourKeys(one).join() === order.join());
+      const plans = standingPlan && !isKnown ? [...result.plans, standingPlan] : result.plans;
+      const orders = plans.map((one): ComparedOrder => {
+        const whole = replaced(all, colourKeys(one));
+        const key = whole.join();
         const figures =
-          planned.get(key) ?? figuresOf(planJob({ ...input, job: { ...job, colourOrder: order } }));
+          planned.get(key) ?? figuresOf(planJob({ ...input, job: { ...job, colourOrder: whole } }));
         planned.set(key, figures);
         return {
           ...one,
-          order,
+          order: whole,
           schools: job.schools,
           clear,
           figures,
@@ -138,6 +140,8 @@ function ordersOfVariant(
   );
 }
 
+const colourKeys = ({ passes }: OrderPlan): string[] => passes.map((pass) => pass.colour);
+
 const scopesOf = ({ programme }: Plan): string[] =>
   programme.passes.filter((pass) => pass.role === 'colour').map((pass) => pass.scope);
 
@@ -146,7 +150,7 @@ const moneyOf = (
   { labourRateMinorPerHour, boothRateMinorPerHour }: PlanInput['shop'],
 ): number => (labourMin * labourRateMinorPerHour + boothMin * boothRateMinorPerHour) / 60 + materialsMinor;
 
-const noLocks: OrderLocks = { first: null, last: null, together: null };
+const noLocks: OrderLocks = { first: null, last: null, together: null, order: null };
 
 /** What is fixed of the colours of one body; those of another body hold nothing here. */
 function locksOn({ colours }: OrderProblem, { first, last, together }: OrderLocks): OrderLocks {
@@ -155,6 +159,7 @@ function locksOn({ colours }: OrderProblem, { first, last, together }: OrderLock
     first: first !== null && isHere(first) ? first : null,
     last: last !== null && isHere(last) ? last : null,
     together: together?.every(isHere) ? together : null,
+    order: null,
   };
 }
 

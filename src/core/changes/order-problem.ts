@@ -58,7 +58,7 @@ function problemOf(given: Given, passes: readonly PlannedPass[]): OrderProblem {
     colours,
     edges: edgesOf(given.plan, passes),
     prices: pricesOf(given),
-    locks: { first: null, last: null, together: null },
+    locks: { first: null, last: null, together: null, order: null },
     mostBeneathUm,
   };
 }

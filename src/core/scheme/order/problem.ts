@@ -59,6 +59,8 @@ export interface OrderLocks {
   last: string | null;
   /** Two colours of which one follows the other, whichever comes first. */
   together: readonly [string, string] | null;
+  /** The whole order, of which only the masks are open; null where the order is searched too. */
+  order: readonly string[] | null;
 }
 
 export interface OrderProblem {

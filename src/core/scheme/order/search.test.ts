@@ -39,7 +39,7 @@ const problem = (
   colours,
   edges,
   prices,
-  locks: { first: null, last: null, together: null },
+  locks: { first: null, last: null, together: null, order: null },
   mostBeneathUm: 200,
   ...over,
 });
@@ -51,7 +51,9 @@ test('colours that share a clear follow each other: of six orders of three the t
   for (const first of ['side', 'band', 'roof'])
     for (const last of ['side', 'band', 'roof']) {
       if (first === last) continue;
-      const found = searchOrder(problem(three, [], { locks: { first, last, together: null } }))!.plans;
+      const found = searchOrder(
+        problem(three, [], { locks: { first, last, together: null, order: null } }),
+      )!.plans;
       const parted = [first, last].sort().join() === 'band,side';
       expect(found.length > 0).toBe(!parted);
     }
@@ -118,8 +120,12 @@ describe('a narrow band on a large field, on paper', () => {
       searchOrder(problem([field, band], edges, { locks }))!.plans.map((one) =>
         one.passes.map((pass) => pass.colour).join(),
       );
-    expect(new Set(orders({ first: 'band', last: null, together: null }))).toEqual(new Set(['band,field']));
-    expect(new Set(orders({ first: null, last: 'band', together: null }))).toEqual(new Set(['field,band']));
+    expect(new Set(orders({ first: 'band', last: null, together: null, order: null }))).toEqual(
+      new Set(['band,field']),
+    );
+    expect(new Set(orders({ first: null, last: 'band', together: null, order: null }))).toEqual(
+      new Set(['field,band']),
+    );
   });
 });
 
@@ -134,6 +140,7 @@ function everyOrder({ colours, edges, prices: p, locks, mostBeneathUm }: OrderPr
   const go = (done: string[], beneath: Record<string, string>, cost: number, kind: string[]) => {
     const rest = colours.filter((one) => !done.includes(one.key));
     if (rest.length === 0) {
+      if (locks.order !== null && done.join() !== locks.order.join()) return;
       const [one, other] = (locks.together ?? []).map((key) => done.indexOf(key));
       if (one !== undefined && other !== undefined && Math.abs(one - other) !== 1) return;
       const name = [...kind].sort().join(' & ');
@@ -232,6 +239,7 @@ const randomProblem = (count: number): fc.Arbitrary<OrderProblem> => {
       first: fc.constantFrom(null, null, 'c0'),
       last: fc.constantFrom(null, null, 'c1'),
       together: fc.constantFrom(null, null, ...(count > 2 ? [['c1', 'c2'] as const] : [])),
+      order: fc.constantFrom(null, null, null, [...keys].reverse()),
     }),
     mostBeneathUm: fc.constantFrom(25, 60, 200),
   });
@@ -257,14 +265,16 @@ test.each([
 
 test('nine colours are followed by their best states, and nothing cheaper than the bound is promised', () => {
   const [given] = fc.sample(randomProblem(9), { numRuns: 1, seed: 3 });
-  const found = searchOrder({ ...given!, locks: { first: null, last: null, together: null } })!;
+  const found = searchOrder({ ...given!, locks: { first: null, last: null, together: null, order: null } })!;
   expect(found.plans[0]!.costMinor).toBeGreaterThanOrEqual(found.boundMinor - 1e-6);
   expect(found.plans[0]!.passes.length).toBe(9);
 });
 
 test('two colours that are to follow each other do, whichever of them comes first', () => {
   const four = ['a', 'b', 'c', 'd'].map((key) => colour(key, 5));
-  const found = searchOrder(problem(four, [], { locks: { first: 'c', last: null, together: ['a', 'd'] } }))!;
+  const found = searchOrder(
+    problem(four, [], { locks: { first: 'c', last: null, together: ['a', 'd'], order: null } }),
+  )!;
   expect(found.plans.length).toBeGreaterThan(0);
   for (const { passes } of found.plans) {
     const keys = passes.map((one) => one.colour);
@@ -272,7 +282,7 @@ test('two colours that are to follow each other do, whichever of them comes firs
     expect(keys[0]).toBe('c');
   }
   // First and last of four cannot be neighbours.
-  const torn = { first: 'a', last: 'd', together: ['a', 'd'] as const };
+  const torn = { first: 'a', last: 'd', together: ['a', 'd'] as const, order: null };
   expect(searchOrder(problem(four, [], { locks: torn }))!.plans).toEqual([]);
 });
 

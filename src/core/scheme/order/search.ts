@@ -75,6 +75,7 @@ function goOn(
     const { key, family } = colours[colour]!;
     if (begun !== null && family !== begun) continue;
     if (awaited !== null && key !== awaited) continue;
+    if (locks.order !== null && key !== locks.order[painted.length]) continue;
     if (locks.first !== null && (state.painted === 0) !== (key === locks.first)) continue;
     if (locks.last !== null && (unpainted.length === 1) !== (key === locks.last)) continue;
     const ground = state.grounds[colour]!;

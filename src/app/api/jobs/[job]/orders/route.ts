@@ -24,6 +24,7 @@ const schema = Joi.object<OrderLocks>({
     .allow(null)
     .required()
     .messages({ 'array.unique': 'a colour follows another, not itself' }),
+  order: Joi.valid(null).required(),
 });
 
 const pairOf = (one: string | null, other: string | null): [string, string] | null =>
@@ -37,6 +38,7 @@ export const GET = guarded<Given>(async (request, { params }) => {
     first: searchParams.get('first') || null,
     last: searchParams.get('last') || null,
     together: pairOf(searchParams.get('one'), searchParams.get('other')),
+    order: null,
   });
   if (fixed.status === 'faulty') return faultsAnswer(fixed.faults);
   const answer = await ordersOf(job, fixed.value, request.signal);
