@@ -121,7 +121,7 @@ test('a scheme is kept, another colour tried on the wings, both are planned side
     await page.getByLabel('Colour of Front wings', { exact: true }).selectOption({ label: 'Gravel Ochre' });
     await expect(page.getByRole('row', { name: /^Gravel Ochre/ }).first()).toContainText('Front wings');
     await page.getByRole('button', { name: 'Alternatives', exact: true }).click();
-    await page.getByRole('button', { name: /^Take this scheme: Green wings/ }).click();
+    await page.getByRole('button', { name: /^Take this scheme.*Green wings/ }).click();
     await page.getByLabel('Chosen by').fill('A. Owner');
     await page.getByRole('button', { name: 'Take it' }).click();
     await expect(article('Green wings')).toContainText('Chosen by A. Owner');
