@@ -1,4 +1,4 @@
-import { edgesOf, toleranceM, type Point } from '../geometry';
+import { edgesOf, toleranceM, type Point, type Ring } from '../geometry';
 import type { StripPanel } from './strip';
 
 /** A height along a strip, with the places where it bends or jumps. */
@@ -15,7 +15,7 @@ export const level = (v: number): Profile => ({ at: () => v, breaks: [] });
 const pick = (edge: Edge) => (edge === 'lower' ? Math.min : Math.max);
 
 /** The lower or upper edge of panels, as a tape laid along it would find it. */
-export function edgeProfile(panels: readonly StripPanel[], edge: Edge): Profile {
+export function edgeProfile(panels: readonly { figure: { outline: Ring } }[], edge: Edge): Profile {
   const pieces = panels.flatMap(({ figure }) => edgesOf(figure.outline));
   const at = (u: number): number | null => {
     let found: number | null = null;

@@ -2,7 +2,8 @@
 
 import { useMemo, type KeyboardEvent } from 'react';
 import { boundsOf, centroidOf, type Point } from '@/core/geometry';
-import type { SchemeLayout, Strip } from '@/core/scheme';
+import type { SchemeLayout, Snap, Strip } from '@/core/scheme';
+import { markText } from '../words/scheme-words';
 import type { Part } from '@/core/vehicle';
 import { useDragged } from './use-dragged';
 
@@ -18,6 +19,8 @@ interface PictureProps {
   onSelect(id: string | null): void;
   /** Moves what is selected, mm up its strip and along it towards the rear. */
   onMove(upMm: number, alongMm: number): void;
+  /** Tells what draws the selected construction to itself while it is dragged. */
+  snapper(): (upMm: number) => Snap | null;
 }
 
 const marginM = 0.3;
@@ -32,10 +35,10 @@ const steps: Record<string, readonly [up: number, along: number]> = {
 
 /** The panel layout to scale with every field in its colour; what is selected is moved by keys or dragged. */
 export function LayoutPicture(props: PictureProps) {
-  const { parts, layout, strips, selected, onSelect, onMove } = props;
+  const { parts, layout, strips, selected, onSelect, onMove, snapper } = props;
   const frame = useMemo(() => frameOf(parts), [parts]);
   const path = (rings: readonly (readonly Point[])[]) => pathOf(rings, frame.scale);
-  const drag = useDragged({ strips: layout.strips, scale: frame.scale, onMove });
+  const drag = useDragged({ strips: layout.strips, scale: frame.scale, onMove, snapper });
   const onKeyDown = (event: KeyboardEvent) => {
     const step = steps[event.key];
     if (event.key === 'Escape') return onSelect(null);
@@ -98,6 +101,16 @@ export function LayoutPicture(props: PictureProps) {
           1 m
         </text>
       </g>
+      {drag.mark && (
+        <text
+          x={frame.left + marginM * frame.scale}
+          y={frame.top + frame.height - 10}
+          fontSize="13"
+          fill="var(--ink)"
+        >
+          {markText(drag.mark)}
+        </text>
+      )}
     </svg>
   );
 }

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { strips as stripWords } from '@/core/record';
-import { layoutOf, stripOf } from '@/core/scheme';
+import { layoutOf, snapper, stripKeys, stripOf, type Snap } from '@/core/scheme';
 import { Empty } from '@/ui/layout';
 import { InspectorPanel, Part } from '@/ui/facts';
 import { AddConstruction } from './add-construction';
@@ -55,6 +55,7 @@ export function LayoutView(props: LayoutProps) {
             selected={selected}
             onSelect={select}
             onMove={onMove}
+            snapper={() => snapperOf(own, constructions, strips)}
           />
         </div>
       </div>
@@ -102,6 +103,22 @@ export function LayoutView(props: LayoutProps) {
       </InspectorPanel>
     </div>
   );
+}
+
+/** An edge this near draws a line to itself, mm: about a pixel of the picture, or ten. */
+const snapReachMm = 12;
+
+/** What draws the selected construction to itself: edges and other lines of its strip. */
+function snapperOf(
+  own: ConstructionShown | null,
+  constructions: readonly ConstructionShown[],
+  strips: Strips,
+): (upMm: number) => Snap | null {
+  const [key] = own ? stripKeys(own.strip) : [];
+  const strip = strips.find((one) => one.key === key);
+  if (!own || !strip) return () => null;
+  const others = constructions.filter((one) => one !== own && stripKeys(one.strip).includes(strip.key));
+  return snapper(strip, own, others, snapReachMm);
 }
 
 function ConstructionList({

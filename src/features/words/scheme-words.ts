@@ -1,5 +1,5 @@
 import { stripName, type ConstructionKind, type Datum } from '@/core/record';
-import type { SchemeFault } from '@/core/scheme';
+import type { Mark, SchemeFault } from '@/core/scheme';
 
 /** What heights of a line are measured from. */
 export const datumNames: Record<Datum, string> = {
@@ -35,3 +35,14 @@ export const faultText = ({ code, strip }: Pick<SchemeFault, 'code' | 'strip'>):
       return `It reaches over the end of the ${on}.`;
   }
 };
+
+const markWords: Record<Mark['of'], (name: string) => string> = {
+  'lower-edge': (name) => `lower edge of ${name}`,
+  'upper-edge': (name) => `upper edge of ${name}`,
+  opening: (name) => `edge of the opening in ${name}`,
+  middle: (name) => `middle of ${name}`,
+  line: (name) => `edge of ${name}`,
+};
+
+/** What a line is held to while it is dragged. */
+export const markText = ({ of, name }: Mark): string => `at the ${markWords[of](name)}`;
