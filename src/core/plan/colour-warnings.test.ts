@@ -86,6 +86,13 @@ test('a metallic that is laid as a solid is told, and silver laid as one is not'
   expect(told(banded({ hex: '#20242c', finish: 'metallic', system: 'silver-clear' }))).toEqual([]);
 });
 
+test('leaf is laid by hand: what would be sprayed for it is told, whatever its system', () => {
+  for (const system of [null, 'silver-clear'])
+    expect(told(banded({ hex: '#20242c', finish: 'leaf', system })).map((one) => one.code)).toEqual([
+      'finish-not-laid',
+    ]);
+});
+
 test('a section and its colour name one coat system', () => {
   const colours = [own({ hex: '#2f5d43', system: 'single-stage' })];
   expect(told({ colours }).map((one) => one.code === 'system-differs' && one.section)).toEqual(

@@ -78,7 +78,7 @@ const isEffectFinish: Partial<Record<FinishClass, boolean>> = {
 
 const colouring: ReadonlySet<LayerRole> = new Set<LayerRole>(['colour', 'candy', 'flake', 'topcoat']);
 
-/** Colours whose finish class and products do not go together; leaf and texture are laid by other means. */
+/** Colours whose finish class and products do not go together; leaf is laid by hand, whatever is sprayed for it. */
 function finishesNotLaid(
   job: Job,
   areas: readonly JobSection[],
@@ -90,8 +90,9 @@ function finishesNotLaid(
     const { id, name, finish }: JobColour = colourOfKey(job, area.colour);
     const wanted = isEffectFinish[finish];
     const top = stackOf(area).layers.findLast((layer) => layer.coats > 0 && colouring.has(layer.role));
-    if (wanted === undefined || !top) continue;
-    if (effectFamilies.has(top.product.coating!.family) === wanted) continue;
+    const isLeaf = finish === 'leaf';
+    if ((wanted === undefined && !isLeaf) || !top) continue;
+    if (!isLeaf && effectFamilies.has(top.product.coating!.family) === wanted) continue;
     const key = `${id}|${top.product.code}`;
     const areasSoFar = told.get(key)?.areas ?? [];
     const product = top.product.code;

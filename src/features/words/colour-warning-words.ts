@@ -48,6 +48,11 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
       };
     }
     case 'finish-not-laid':
+      if (warning.finish === 'leaf')
+        return {
+          grade: 'stop',
+          text: `${warning.colour} is leaf, and ${names.product(warning.product)} would be sprayed for it on ${someAreas(warning.areas, names)}: leaf is laid by hand on the finished film, inside the tack time of its size, and no machine touches it afterwards. Take its lines out of the scheme and add the step by hand, or name another finish.`,
+        };
       return {
         grade: 'caution',
         text: `${warning.colour} is called ${warning.finish.replace('-', ' ')}, and ${names.product(warning.product)} is laid for it on ${someAreas(warning.areas, names)}: choose the coat system of the colour in Scheme, or call it by what it is.`,
