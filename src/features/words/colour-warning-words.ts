@@ -1,5 +1,5 @@
 import type { PlanWarning } from '@/core/plan';
-import type { WarningText } from './warning-words';
+import type { WarningText } from './warning-text';
 import { counted } from './counted';
 import { date } from './format';
 

@@ -5,11 +5,9 @@ import { date, hours, micrometres, moment, money, span, type Locale } from './fo
 import { climateSentence, stackSentence } from './film-words';
 import { linkWords, type Names } from './step-words';
 import { counted } from './counted';
+import type { WarningText } from './warning-text';
 
-export interface WarningText {
-  grade: 'stop' | 'caution';
-  text: string;
-}
+export type { WarningText };
 
 export const skipRefusals = {
   hold: 'Only the licensed engineer releases this point.',
