@@ -2,6 +2,7 @@ export * from './field-edges';
 export * from './layout';
 export * from './outside-view';
 export * from './own-tape';
+export * from './sight-line';
 export * from './snaps';
 export * from './strip';
 export * from './station-table';

@@ -14,6 +14,7 @@ import { RemoveConstruction } from './remove-construction';
 import { stripName } from '@/core/record';
 import { faultText, kindNames } from '../words/scheme-words';
 import { SchemeFiles } from './scheme-files';
+import { SightLine } from './sight-line';
 import { StationTable } from './station-table';
 import { useMoved } from './use-moved';
 
@@ -88,6 +89,9 @@ export function LayoutView(props: LayoutProps) {
             </Part>
             <Part title="With a steel rule">
               <StationTable layout={layout} one={own} />
+            </Part>
+            <Part title="Along the side">
+              <SightLine layout={layout} one={own} />
             </Part>
           </>
         ) : (
