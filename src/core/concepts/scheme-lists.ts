@@ -87,6 +87,10 @@ const rowsOf = (fields: Fields, most: number) =>
     .items(atom.exactly({ id: atom.key(), ...recordKeys(fields) }))
     .max(most);
 
+/** No job has more colours than can be told apart, and each kept scheme is planned where they are compared. */
+export const mostColours = 24;
+export const mostAlternatives = 6;
+
 /** Another way to paint the whole, kept beside the scheme that is planned. */
 export const alternatives = {
   name: text(60, 1),

@@ -1,6 +1,6 @@
 import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
-import { blankSurvey, blankStepEdit, unchosenColour } from '../record';
+import { blankSurvey, blankStepEdit, schemeOf, unchosenColour, type Job } from '../record';
 import { proposeJob } from '../survey';
 import { readJobBundle, writeJobBundle, type JobBundle } from './job-bundle';
 import { parseJson } from './faults';
@@ -129,6 +129,18 @@ type Raw = {
   };
   [key: string]: unknown;
 };
+const keptScheme = {
+  id: 's.1',
+  name: 'Plain',
+  scheme: { sections: [], colours: [], constructions: [], colourOrder: [] },
+  ifUnmatched: null,
+  mostAttempts: 3,
+  lastDay: null,
+  chosenBy: '',
+  chosenOn: null,
+  note: '',
+};
+
 const cases: [string, (raw: Raw) => void, string][] = [
   ['a wrong type', (raw) => (raw.job.name = 7), 'job.name'],
   ['a missing field', (raw) => delete raw.job.owner, 'job.owner'],
@@ -214,6 +226,16 @@ const cases: [string, (raw: Raw) => void, string][] = [
     (raw) => (raw.job.sections[0]!.colour = 'none'),
     'job.sections[0].colour',
   ],
+  [
+    'more kept schemes than are planned',
+    (raw) => (raw.job.alternatives = Array.from({ length: 7 }, (_, i) => ({ ...keptScheme, id: `s.${i}` }))),
+    'job.alternatives',
+  ],
+  [
+    'a colour that a kept scheme does not hold',
+    (raw) => (raw.job.alternatives = [{ ...keptScheme, ifUnmatched: 'none' }]),
+    'job.alternatives[0].ifUnmatched',
+  ],
   ['a newer version', (raw) => (raw.version = 6), 'version'],
 ];
 
@@ -234,6 +256,30 @@ const asOlder = (
     return { ...section, key: `section-${i + 1}`, colourName, colourHex: `#80808${i}` };
   });
 };
+
+test('a kept scheme, loose items and attempts at a match come back as they were written', () => {
+  const job: Job = {
+    ...bundle.job,
+    looseItems: [{ id: 'i.1', what: 'Wheels', kind: 'wheels', colour: 'grey', finish: '' }],
+    alternatives: [{ ...keptScheme, scheme: schemeOf(bundle.job), ifUnmatched: 'grey' }],
+    matchAttempts: [
+      {
+        id: 'a.1',
+        colour: 'grey',
+        onDate: '2026-11-24',
+        change: 'less black',
+        verdict: 'fails',
+        light: 'shade',
+        note: '',
+      },
+    ],
+  };
+  const read = readJobBundle(writeJobBundle({ ...bundle, job }));
+  if (read.status === 'faulty') throw new Error(JSON.stringify(read.faults));
+  expect(read.value.job.alternatives).toEqual(job.alternatives);
+  expect(read.value.job.looseItems).toEqual(job.looseItems);
+  expect(read.value.job.matchAttempts).toEqual(job.matchAttempts);
+});
 
 test('a bundle of version 3, whose sections name their colours, is read with one colour a name', () => {
   const raw = JSON.parse(writeJobBundle(bundle));

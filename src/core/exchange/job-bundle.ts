@@ -22,6 +22,7 @@ import { jobListNames, type Job } from '../record';
 import type { Shop } from '../shop';
 import type { Operation } from '../steps';
 import { bundleShop } from './bundle-shop-schema';
+import { mostAlternatives, mostColours } from '../concepts/scheme-lists';
 import { colourFaults, colourReferenceFaults } from './colour-faults';
 import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
@@ -145,6 +146,9 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
     if (section !== null && !one.sections.some((each) => each.key === section))
       add(`job.surveyed[${i}].section`, `there is no section ${section} in this job`);
   });
+  if (one.colours.length > mostColours) add('job.colours', `a job has ${mostColours} colours at most`);
+  if (one.alternatives.length > mostAlternatives)
+    add('job.alternatives', `a job keeps ${mostAlternatives} other schemes at most`);
   faults.push(...colourReferenceFaults(one));
   const ground = { systems: place.systems, bodyKind: one.bodyKind };
   one.colours.forEach((colour, i) => faults.push(...colourFaults(colour, `job.colours[${i}]`, ground)));

@@ -1,9 +1,6 @@
+import { mostAlternatives, mostColours } from '../../core/concepts/scheme-lists';
 import { keptSchemeFaults, unknownColour, type Fault } from '../../core/exchange';
 import type { AddItem, Construction, Job } from '../../core/record';
-
-/** No job has more colours than this, and keeps no more other schemes. */
-export const mostColours = 24;
-export const mostAlternatives = 6;
 
 /** Why a colour cannot be removed: what still has it. */
 export function inUseFaults(job: Job, id: string): Fault[] {
