@@ -13,6 +13,7 @@ import {
 } from 'react';
 import type { Edit } from '@/core/record';
 import { newQueryClient } from './asking';
+import { OwnEdits } from './own-edits';
 
 export interface Fault {
   place: string;
@@ -92,6 +93,7 @@ async function post(path: string, body: unknown): Promise<{ outcome: SendOutcome
 export function SavingProvider({ children }: { children: ReactNode }) {
   const router = useRouter();
   const [client] = useState(newQueryClient);
+  const [own] = useState(() => new OwnEdits<SendOutcome>());
   const [message, setMessage] = useState<Saving['message']>(null);
   const [, startTransition] = useTransition();
   const send = useCallback(
@@ -108,10 +110,10 @@ export function SavingProvider({ children }: { children: ReactNode }) {
     () => ({
       message,
       send,
-      save: (edit) => send('/api/edit', edit, 'Saved'),
+      save: (edit) => own.run(edit, (now) => send('/api/edit', now, 'Saved')),
       undo: async (room) => void (await send('/api/undo', { room }, 'Undone')),
     }),
-    [message, send],
+    [message, send, own],
   );
   return (
     <QueryClientProvider client={client}>

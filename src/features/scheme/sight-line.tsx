@@ -13,8 +13,10 @@ export function SightLine({ layout, one }: { layout: SchemeLayout; one: Construc
   const strips = stripsOf(layout.strips, one.strip).filter(({ key }) => key === 'left' || key === 'right');
   if (strips.length === 0) return <p className="text-quiet">It is on no side that one looks along.</p>;
   const views = sightViews(strips, one, eyes[eye]);
-  const points = views.flatMap(({ edges, outline }) => [...edges, ...outline].flat());
-  const { left, right, top, bottom } = boundsOf(points);
+  // The side itself is cut off where it leaves the picture of the line.
+  const own = boundsOf(views.flatMap(({ edges }) => edges.flat()));
+  const marginY = 0.15 * (own.bottom - own.top) + 0.02;
+  const { left, right, top, bottom } = { ...own, top: own.top - marginY, bottom: own.bottom + marginY };
   const scale = 280 / Math.max(0.01, right - left);
   const path = (line: readonly Point[]) =>
     `M${line.map(([x, y]) => `${((x - left) * scale).toFixed(1)} ${((bottom - y) * scale).toFixed(1)}`).join('L')}`;
@@ -24,7 +26,7 @@ export function SightLine({ layout, one }: { layout: SchemeLayout; one: Construc
       <ViewSwitch views={words} shown={eye} onShow={setEye} />
       <svg
         viewBox={`-4 -4 ${(280 + 8).toFixed(0)} ${((bottom - top) * scale + 8).toFixed(0)}`}
-        className="mt-2 w-full"
+        className="mt-2 w-full overflow-hidden"
         role="img"
         aria-label={`${one.name} along its sides, ${words[eye].toLowerCase()}`}
         fill="none"
