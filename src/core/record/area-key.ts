@@ -4,6 +4,10 @@ export const baseOf = (key: string): string => key.split(/[:~]/, 1)[0]!;
 /** The area of a field in another colour than its section has. */
 export const fieldAreaKey = (area: string, colour: string): string => `${area}~${colour}`;
 
+/** The coat system of an area that has its primers from one system and its colour from another, and that of the colour. */
+export const systemOfBoth = (primers: string, colour: string): string => `${primers}+${colour}`;
+export const systemOfColour = (system: string): string => system.split('+').at(-1)!;
+
 /** Whether an area or a colour lot is a field, not what its panels have by themselves. */
 export const isOfField = (key: string): boolean => key.includes('~');
 

@@ -1,3 +1,4 @@
+import { systemOfColour } from '../record';
 import { bodyKindOf } from '../vehicle';
 import { addStepsByHand, applyStepEdits } from './hand-edits';
 import { StepDraft, type StepContext } from './draft';
@@ -82,7 +83,7 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
 function warnOfEffectsApart(draft: StepDraft, works: readonly SectionWork[]): void {
   const lots = new Map<string, SectionWork[]>();
   for (const work of works.filter((one) => one.situation.flags.has('effect-colour'))) {
-    const colour = `${work.section.colour} ${work.section.system}`;
+    const colour = `${work.section.colour} ${systemOfColour(work.section.system)}`;
     lots.set(colour, [...(lots.get(colour) ?? []), work]);
   }
   for (const same of lots.values())

@@ -133,6 +133,23 @@ describe('insides in a colour of their own', () => {
     expect(outside.faces).toBe('outside');
   });
 
+  test('have a test card and an approval of their own, once for all of them', () => {
+    const { steps } = built({ ...insides(), level: 'Show' });
+    const cards = (job: Job) =>
+      built(job).steps.flatMap((one) => (one.key.startsWith('test-panel/') ? [one.key] : []));
+    expect(steps.length).toBeGreaterThan(0);
+    const own = cards(insides());
+    expect(own).toHaveLength(2);
+    expect(own.filter((key) => key.endsWith('~grey'))).toHaveLength(1);
+    expect(cards(insides({ insideColour: null }))).toHaveLength(1);
+    // A roof that is grey all over, by the same system, shares its card with the insides.
+    const shared = insides();
+    const sections = shared.sections.map((one, i) =>
+      i === 0 ? { ...one, colour: 'grey', system: 'single-stage', insideColour: null } : one,
+    );
+    expect(cards({ ...shared, sections }).filter((key) => key.endsWith('~grey'))).toEqual([]);
+  });
+
   test('are not sprayed in one go with an outside of another colour, whatever the method says', () => {
     const { programme } = built(insides({ schools: { openings: 'one-go' } }));
     expect(programme.passes.some((one) => one.role === 'inside')).toBe(true);

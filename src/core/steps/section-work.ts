@@ -1,5 +1,5 @@
 import { colourOrder } from '../programme';
-import { clockOf, colourKeyOf, fieldAreaKey, type Job, type JobSection } from '../record';
+import { clockOf, colourKeyOf, fieldAreaKey, systemOfColour, type Job, type JobSection } from '../record';
 import type { Group } from './group';
 import { schools } from './schools';
 import { roundsOf, situationOf } from './section-situation';
@@ -22,6 +22,8 @@ export interface SectionWork {
   over: string;
   /** First section of the job that has its colour and system: samples and their approvals are shared by these. */
   colour: string;
+  /** Of insides in a colour of their own: what names the sample of that; null where they have none. */
+  insideColour: string | null;
   /** Painted before it on the same body. */
   before: SectionWork | null;
   /** Its place among all that is painted, the body's lots one after the other. */
@@ -36,7 +38,9 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
       const rounds = roundsOf(section, group.stackOf(section), situation);
       const clock = clockOf(section);
       const lot = colourKeyOf(section);
-      const own = { clock, lot, over: lot, colour: colourOf(section, groups) };
+      const colour = colourOf(section, groups);
+      const insideColour = insideColourOf(section, groups);
+      const own = { clock, lot, over: lot, colour, insideColour };
       return { group, paintedOn: group, section, situation, rounds, ...own, before: null, place: 0 };
     }),
   );
@@ -70,9 +74,23 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
 function colourOf({ colour, system }: JobSection, groups: readonly Group[]): string {
   const first = groups
     .flatMap((group) => group.sections)
-    .find((one) => one.colour === colour && one.system === system)!;
+    .find((one) => one.colour === colour && systemOfColour(one.system) === systemOfColour(system))!;
   const base = first.base ?? first.key;
   return first.field === undefined ? base : fieldAreaKey(base, first.field);
+}
+
+/** An inside shares its sample with what has its colour by the same system outside; else with the first such inside. */
+function insideColourOf(
+  { insideColour, insideLaid, system }: JobSection,
+  groups: readonly Group[],
+): string | null {
+  if (insideColour === null || insideLaid === undefined) return null;
+  const all = groups.flatMap((group) => group.sections);
+  const laid = systemOfColour(insideLaid.system ?? system);
+  if (all.some((one) => one.colour === insideColour && systemOfColour(one.system) === laid))
+    return colourOf({ ...all[0]!, colour: insideColour, system: laid }, groups);
+  const first = all.find((one) => one.insideColour === insideColour)!;
+  return fieldAreaKey(first.base ?? first.key, insideColour);
 }
 
 function flag(work: SectionWork, name: SituationFlag): void {
@@ -217,5 +235,6 @@ function alikeOf({ section, situation, rounds }: SectionWork): string {
   const methods = kept.map((key) => situation.schools[key]);
   // What is laid on an airframe differs by panel in one session; elsewhere the level shapes the steps.
   const own = route === 'aircraft' ? [] : [lead, rounds.clears, clearOver ?? ''];
-  return JSON.stringify([system, colour, ...own, ...methods]);
+  // What lies beneath the sealer was laid before.
+  return JSON.stringify([systemOfColour(system), colour, ...own, ...methods]);
 }

@@ -113,13 +113,21 @@ class SectionSearch {
     const beneath = new Map(before);
     for (const rider of riders) {
       const first = rider.needs.length === 0 ? beneath : this.neededBy(rider);
-      before.set(this.take(rider, { state, round: 0, needs: first }), state);
+      for (const colour of this.coloursOf(rider))
+        before.set(this.take(rider, { state, round: 0, needs: first }, colour), state);
     }
     // A field is masked when the insides of its panels are shut.
     if (state === 'openings-shut')
       for (const one of this.insides) for (const key of one.reach(state)) before.set(key, state);
     if (!maker) return [...before.keys()];
     return [this.take(maker, { state, round: turn, needs: before })];
+  }
+
+  /** Each colour of a section has a sample of its own, that of its insides too. */
+  private coloursOf({ keyWord }: Operation): string[] {
+    const { colour, insideColour } = this.work;
+    const isByColour = keyWord?.includes('{colour}') === true;
+    return isByColour && insideColour !== null ? [...new Set([colour, insideColour])] : [colour];
   }
 
   private neededBy({ needs }: Operation): Map<string, WorkState> {
@@ -134,8 +142,8 @@ class SectionSearch {
   }
 
   /** Adds the section to the task, or makes the task. @returns its key */
-  private take(operation: Operation, { state: at, round, needs }: Asked): string {
-    const { group, section, clock, lot, over, colour, rounds } = this.work;
+  private take(operation: Operation, { state: at, round, needs }: Asked, colour = this.work.colour): string {
+    const { group, section, clock, lot, over, rounds } = this.work;
     const there = isFromHanging(at) ? this.work.paintedOn : group;
     const scope = operation.unit === 'over' ? over : isOfLot(operation, this.work) ? lot : clock;
     const loop = operation.makes ? loopOf(operation.makes) : undefined;

@@ -1,5 +1,5 @@
 import { coatSystemOf, isUpperRole, type CoatSystem, type SystemLayer } from '../film';
-import { colourOfKey, type Job, type JobSection } from '../record';
+import { colourOfKey, systemOfBoth, type Job, type JobSection } from '../record';
 
 /** Section fields that say what is laid. */
 type Laid = Pick<JobSection, 'system' | 'coats' | 'ways'>;
@@ -47,14 +47,14 @@ function withSystemOf(job: Job, area: JobSection, colour: string): Partial<Laid>
   const { epoxy, etch, build, primer, promoter, sealer, clear } = area.coats;
   const kept = { epoxy, etch, build, primer, promoter, sealer, clear };
   return {
-    system: `${area.system}+${own.key}`,
+    system: systemOfBoth(area.system, own.key),
     coats: Object.fromEntries(Object.entries(kept).filter(([, count]) => count !== undefined)),
     ways: {
       ladders: area.ways?.ladders ?? [],
       systems: area.ways?.systems ?? [],
       system: {
         ...base,
-        key: `${base.key}+${own.key}`,
+        key: systemOfBoth(base.key, own.key),
         name: own.name,
         layers: [...base.layers.filter((one) => !isOfColour(one)), ...own.layers.filter(isOfColour)],
       },
