@@ -11,6 +11,7 @@ import type {
 } from '../core/changes';
 import type { CheckedEdit, CheckedEntry, Ground } from '../core/checks';
 import type { DrawnElevation } from '../core/elevation';
+import type { MapOnJob } from './panel-map-on-job';
 import type { FileReading, PaperKey, Parsed } from '../core/exchange';
 import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
@@ -36,7 +37,7 @@ export const protocolVersion = 7;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
-  | { kind: 'read-panel-map'; text: string; sections: readonly string[] }
+  | { kind: 'read-panel-map'; text: string; job: Job; instead: boolean }
   | { kind: 'read-readings'; text: string; fallback: Gauge }
   | { kind: 'read-shelf'; text: string }
   | { kind: 'read-closures'; text: string; today: LocalDate }
@@ -77,7 +78,7 @@ export interface Compared {
 }
 
 export interface WorkerAnswers {
-  'read-panel-map': Parsed<OwnPart[]>;
+  'read-panel-map': Parsed<MapOnJob>;
   'read-readings': Parsed<FileReading[]>;
   'read-shelf': Parsed<Product[]>;
   'read-closures': Parsed<Closure[]>;

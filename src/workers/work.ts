@@ -10,13 +10,14 @@ import {
   type Situation,
 } from '../core/changes';
 import { checkedByWork } from '../core/checks';
-import { closuresFromIcal, readPanelMap, readReadingsCsv, readShelfCsv } from '../core/exchange';
+import { closuresFromIcal, readReadingsCsv, readShelfCsv } from '../core/exchange';
 import { courseOf, forecastCourse } from '../core/forecast';
 import { problemOf } from '../core/plan/calendar';
 import { placeNetwork } from '../core/plan/placed-network';
 import { readyJob } from '../core/log';
 import { hidingRows } from '../core/readings/hiding';
 import { auditPlanOf, planJob, tellPlan } from '../core/plan';
+import { panelMapOnJob } from './panel-map-on-job';
 import { readPicture } from './picture';
 import { elevations } from './elevations';
 import { schemeFile } from './scheme-file';
@@ -38,7 +39,7 @@ export function work<T extends WorkerTask>(task: T): AnswerTo<T>;
 export function work(task: WorkerTask): unknown {
   switch (task.kind) {
     case 'read-panel-map':
-      return readPanelMap(task.text, task.sections);
+      return panelMapOnJob(task);
     case 'read-readings':
       return readReadingsCsv(task.text, task.fallback);
     case 'read-shelf':

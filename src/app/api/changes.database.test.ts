@@ -88,11 +88,20 @@ describe('orders of the colours', () => {
     const firsts = (orders: { order: string[] }[]) => new Set(orders.map((one) => one.order[0]));
     expect(own.orders).toHaveLength(3);
     // Band, fine lines and sides share a clear: the roof comes before or behind them, never between.
-    const places = own.orders.map((one: { order: string[] }) => one.order.indexOf('roof'));
+    const together = own.orders.filter((one: { clear: string }) => one.clear === 'all');
+    const places = together.map((one: { order: string[] }) => one.order.indexOf('roof'));
+    expect(places.length).toBeGreaterThan(0);
     for (const place of places) expect([0, 3]).toContain(place);
+    // The cheapest plan comes first, and each colour by its own clear is held beside it.
+    const costs = own.orders.map((one: { planMinor: number }) => one.planMinor);
+    expect([...costs].sort((a: number, b: number) => a - b)).toEqual(costs);
+    expect(new Set(own.orders.map((one: { clear: string }) => one.clear))).toEqual(new Set(['all', 'each']));
     expect(body.now.finishDate).toMatch(/^2027-01-/);
     const fixed = await ask('P-014', 'first=sides');
     expect(firsts(fixed.body.bodies[0].orders)).toEqual(new Set(['sides']));
+    const pair = await ask('P-014', 'one=sides&other=roof');
+    for (const { order } of pair.body.bodies[0].orders as { order: string[] }[])
+      expect(Math.abs(order.indexOf('sides') - order.indexOf('roof'))).toBe(1);
   });
 
   test('one colour cannot be first and last; a job that is none is 404', async () => {

@@ -114,9 +114,10 @@ function ordersOfVariant(
       if (!result) return [];
       // Orders that differ by their masks alone come to the same plan.
       const planned = new Map<string, PlanFigures>();
-      // The order that stands is held beside them with its best masks, whatever the search thinks of it.
+      // The order that stands is held beside them with its best masks, unless what is fixed forbids it.
       const order = passes.map((pass) => pass.scope);
-      const standingPlan = searchOrder({ ...problem, locks: { ...noLocks, order } })?.plans[0];
+      const locks = locksOn(problem, fixed);
+      const standingPlan = searchOrder({ ...problem, locks: { ...locks, order } })?.plans[0];
       const isKnown = result.plans.some((one) => colourKeys(one).join() === order.join());
       const plans = standingPlan && !isKnown ? [...result.plans, standingPlan] : result.plans;
       const orders = plans.map((one): ComparedOrder => {

@@ -5,6 +5,7 @@ import { editSchema, recordKeys, without, type Fields } from '../concepts/field'
 import { markFields, readingFields } from '../concepts/findings';
 import { jobFields } from '../concepts/job';
 import { jobListFields } from '../concepts/job-lists';
+import { mostMapLines } from './panel-map-lines';
 import { ownPartFields } from '../concepts/own-part';
 import { panelSurveyFields } from '../concepts/panel-survey';
 import { fixedOfSection, sectionFields } from '../concepts/section';
@@ -123,6 +124,10 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
       .min(1)
       .max(500),
     leaveOut: partsSeen(),
+    lines: Joi.array()
+      .items(required(recordKeys(jobListFields.constructions)))
+      .max(mostMapLines)
+      .optional(),
   }),
   'remove-part': required({ kind: Joi.any(), job: field.jobNumber(), part: partKey(), seen: seen() }),
   ...storeEditSchemas,

@@ -44,7 +44,7 @@ describe('panel maps', () => {
     });
     const read = map(`<polygon id="R" points="${round.join(' ')}"/>`);
     if (read.status !== 'ok') throw new Error(read.faults[0]!.reason);
-    const outline = read.value[0]!.outline;
+    const outline = read.value.parts[0]!.outline;
     // The fewest that keep within it are 199; halving never takes twice as many.
     expect(outline.length).toBeLessThan(398);
     // A chord of a circle of 0.8 m that leaves it by 0.1 mm at most: every middle lies at 0.7999 m or further out.
@@ -65,7 +65,7 @@ describe('panel maps', () => {
 
   test('signs that turn the reading direction do not come in by a name', () => {
     const read = map(`<rect id="R" x="0" y="0" width="500" height="500" data-name="fla&#x202E;gnp"/>`);
-    expect(read.status === 'ok' && read.value[0]!.name).toBe('fla gnp');
+    expect(read.status === 'ok' && read.value.parts[0]!.name).toBe('fla gnp');
   });
 });
 

@@ -8,7 +8,7 @@ const read = (text: string) => readPanelMap(text, ['shell', 'wings']);
 const parts = (text: string) => {
   const made = read(text);
   if (made.status !== 'ok') throw new Error(JSON.stringify(made.faults));
-  return made.value;
+  return made.value.parts;
 };
 const fault = (text: string) => {
   const made = read(text);
@@ -75,8 +75,8 @@ test.each(bodyKinds.filter((kind) => kind.dimensions.length > 0).map((kind) => [
     const sections = kind.sections({ ...dimensions, wings: 4 }).map((section) => section.key);
     const made = readPanelMap(writePanelMap(net, kind.name), sections);
     if (made.status !== 'ok') throw new Error(JSON.stringify(made.faults));
-    expect(made.value.map((part) => part.key)).toEqual(net.map((part) => part.key));
-    made.value.forEach((part, i) => {
+    expect(made.value.parts.map((part) => part.key)).toEqual(net.map((part) => part.key));
+    made.value.parts.forEach((part, i) => {
       const was = net[i]!;
       expect(part.outline).toHaveLength(was.outline.length);
       part.outline.forEach(([x, y], j) => {

@@ -13,7 +13,8 @@ import { baseOf, ownPartOf, type OwnPart } from '../record';
 import { partFromOutline, shapes, sides, type Part, type Shape, type Side } from '../vehicle';
 import type { Fault, Parsed } from './faults';
 import { outlineFault } from './outline-fault';
-import { ringsOfPath } from './path-rings';
+import { mostMapLines, type MapLine } from './panel-map-lines';
+import { lineOfPath, ringsOfPath } from './path-rings';
 import { plainLine } from './plain-line';
 
 /** Panel maps: `docs/formats/panel-map.md`. */
@@ -26,6 +27,12 @@ const plainPoints = 200;
 const keptWithinM = 0.0001;
 const partKey = /^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/;
 
+/** What a panel map holds: panels, and lines over them. */
+export interface PanelMap {
+  parts: OwnPart[];
+  lines: MapLine[];
+}
+
 interface Raw {
   line: number;
   id: string;
@@ -37,7 +44,7 @@ interface Raw {
 
 /**
  * Panels from an SVG drawing: closed paths, polygons and rectangles with ids, at the scale that width and viewBox
- * state. Only these elements, groups and titles are read; document types, entities, scripts, styles, transforms and
+ * state, and lines over them: open paths with `data-line`. Only these elements, groups and titles are read; document types, entities, scripts, styles, transforms and
  * references are faults, and nothing of the file is ever run. Every fault names its path or line.
  * @param toleranceM how far a straight piece may leave its curve
  */
@@ -45,13 +52,16 @@ export function readPanelMap(
   text: string,
   sections: readonly string[],
   toleranceM = 0.0005,
-): Parsed<OwnPart[]> {
+): Parsed<PanelMap> {
   if (text.length > panelMapLimits.bytes)
     return fail('', `the map is larger than ${panelMapLimits.bytes / 1048576} MB`);
   const scanned = scan(text);
   if (scanned.status === 'faulty') return scanned;
-  const { raws, metresPerUnit } = scanned.value;
+  const { metresPerUnit } = scanned.value;
+  const isLine = ({ attributes }: Raw) => attributes['data-line'] !== undefined;
+  const raws = scanned.value.raws.filter((raw) => !isLine(raw));
   const faults: Fault[] = [];
+  const lines = readLines(scanned.value.raws.filter(isLine), { metresPerUnit, toleranceM, faults });
   const seen = new Set<string>();
   let points = 0;
   const parts = raws.flatMap((raw): OwnPart[] => {
@@ -86,8 +96,47 @@ export function readPanelMap(
   if (faults.length === 0 && parts.length === 0) return fail('', 'the map has no path, polygon or rect');
   return faults.length > 0
     ? { status: 'faulty', faults: faults.slice(0, 20) }
-    : { status: 'ok', value: parts };
+    : { status: 'ok', value: { parts, lines } };
 }
+
+/** Open paths as lines; what cannot be read is added to the faults. */
+function readLines(
+  raws: readonly Raw[],
+  { metresPerUnit, toleranceM, faults }: { metresPerUnit: number; toleranceM: number; faults: Fault[] },
+): MapLine[] {
+  if (raws.length > mostMapLines) {
+    faults.push({ place: '', reason: `the map has more than ${mostMapLines} lines` });
+    return [];
+  }
+  return raws.flatMap((raw): MapLine[] => {
+    const place = `path ${raw.id || `on line ${raw.line}`}`;
+    const given = raw.attributes;
+    const made = raw.kind === 'path' ? lineOfPath(given.d ?? '', toleranceM / metresPerUnit) : notOpen;
+    if ('fault' in made) {
+      faults.push({ place, reason: lineFaults[made.fault] });
+      return [];
+    }
+    const width = given['data-width'];
+    const side = given['data-field'];
+    return [
+      {
+        place,
+        name: raw.name || raw.id || 'Line',
+        colour: given['data-colour'] ?? '',
+        widthMm: width === undefined ? null : Number(width),
+        side: side === 'above' || side === 'below' ? side : null,
+        points: made.line.map(([x, y]): Point => [x * metresPerUnit, y * metresPerUnit]),
+      },
+    ];
+  });
+}
+
+const notOpen = { fault: 'open' as const };
+const lineFaults = {
+  open: 'is a line and has to be one open path',
+  unreadable: 'has a d that cannot be read',
+  'too-long': `has more than ${mostRingPoints} points`,
+} as const;
 
 const fail = (place: string, reason: string): { status: 'faulty'; faults: Fault[] } => ({
   status: 'faulty',

@@ -14,18 +14,37 @@ class TooLong extends Error {}
  * limit: the length before it is parsed, commands before curves are flattened, points while they are.
  * @param tolerance largest distance of a piece from its curve, in the same units
  */
-export function ringsOfPath(d: string, tolerance: number): { rings: Point[][] } | { fault: PathFault } {
+export const ringsOfPath = (d: string, tolerance: number): { rings: Point[][] } | { fault: PathFault } =>
+  piecesOfPath(d, tolerance, 'closed');
+
+/** The one open line of a path's `d`; `open` is its fault where it is closed or has a gap. */
+export function lineOfPath(d: string, tolerance: number): { line: Point[] } | { fault: PathFault } {
+  const found = piecesOfPath(d, tolerance, 'open');
+  if ('fault' in found) return found;
+  const [line, more] = found.rings;
+  return line && !more && line.length > 1 ? { line } : { fault: 'open' };
+}
+
+function piecesOfPath(
+  d: string,
+  tolerance: number,
+  kind: 'closed' | 'open',
+): { rings: Point[][] } | { fault: PathFault } {
   if (d.length > longestPath || (d.match(/[a-z]/gi)?.length ?? 0) > mostRingPoints)
     return { fault: 'too-long' };
   try {
-    return walked(d, tolerance);
+    return walked(d, tolerance, kind);
   } catch (error) {
     if (error instanceof TooLong) return { fault: 'too-long' };
     throw error;
   }
 }
 
-function walked(d: string, tolerance: number): { rings: Point[][] } | { fault: PathFault } {
+function walked(
+  d: string,
+  tolerance: number,
+  kind: 'closed' | 'open',
+): { rings: Point[][] } | { fault: PathFault } {
   const path = svgpath(d);
   // The package keeps what it could not read on the path itself, undeclared.
   const err: unknown = Reflect.get(path, 'err');
@@ -41,6 +60,12 @@ function walked(d: string, tolerance: number): { rings: Point[][] } | { fault: P
   const left = () => mostRingPoints + 1 - count;
   let fault: PathFault | null = null;
   const finish = (closed: boolean) => {
+    if (kind === 'open') {
+      if (closed) fault ??= 'open';
+      if (ring.length > 0) rings.push(ring);
+      ring = [];
+      return;
+    }
     const meets = isMeeting(ring, tolerance);
     if (ring.length > 1 && !closed && !meets) fault ??= 'open';
     if (meets && ring.length > 1) ring.pop();

@@ -65,7 +65,14 @@ export type Edit =
   | { kind: 'add-readings'; job: string; readings: Omit<FilmReading, 'id' | 'onDate'>[] }
   | { kind: 'remove-reading'; job: string; id: string; seen: number }
   | { kind: 'remove-photo'; job: string; id: string; seen: number }
-  | { kind: 'add-parts'; job: string; parts: OwnPart[]; leaveOut: PartSeen[] }
+  | {
+      kind: 'add-parts';
+      job: string;
+      parts: OwnPart[];
+      leaveOut: PartSeen[];
+      /** Lines that a map draws over its panels. */
+      lines?: Omit<JobLists['constructions'][number], 'id'>[];
+    }
   | { kind: 'remove-part'; job: string; part: string; seen: number }
   | AddItem
   | SetItem

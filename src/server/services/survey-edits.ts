@@ -1,4 +1,5 @@
-import { outlineFaults, type Fault } from '../../core/exchange';
+import { mostConstructions } from '../../core/checks';
+import { outlineFaults, unknownColour, type Fault } from '../../core/exchange';
 import {
   blankSurvey,
   type AddItem,
@@ -131,7 +132,10 @@ function addReadings({ job, readings }: EditOfKind<'add-readings'>, given: JobGi
   );
 }
 
-function addParts({ job: number, parts, leaveOut }: EditOfKind<'add-parts'>, { stored }: JobGiven): Made {
+function addParts(
+  { job: number, parts, leaveOut, lines = [] }: EditOfKind<'add-parts'>,
+  { stored, newId }: JobGiven,
+): Made {
   const { job } = stored;
   const sections = new Set(job.sections.map((section) => section.key));
   const own = new Set(job.ownParts.map((part) => part.key));
@@ -144,11 +148,17 @@ function addParts({ job: number, parts, leaveOut }: EditOfKind<'add-parts'>, { s
       ? []
       : [{ place: `parts[${i}].section`, reason: `there is no section ${part.section} in ${number}` }]),
   ]);
+  if (job.constructions.length + lines.length > mostConstructions)
+    faults.push({ place: 'lines', reason: `a job has ${mostConstructions} constructions at most` });
+  lines.forEach((line, i) => faults.push(...unknownColour(job, line.colour, `lines[${i}].colour`)));
   faults.push(...outlineFaults([...job.ownParts, ...parts], 'parts').filter((one) => one.place === 'parts'));
   if (faults.length > 0) return { faults };
   return made(
     `part ${some(keys)}`,
     ...parts.map((part) => ownPartInsert(number, part)),
+    ...lines.map((item) =>
+      itemInsert(number, newId(), { kind: 'add-item', job: number, list: 'constructions', item }),
+    ),
     ...setSurvey(stored, leaveOut, { absent: true }),
   );
 }

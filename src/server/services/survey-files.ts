@@ -31,11 +31,11 @@ export async function importPanelMap(
 ): Promise<EditOutcome> {
   const stored = await loadJob(database(), number);
   if (!stored) return noJob(number);
-  const sections = stored.job.sections.map((section) => section.key);
-  const map = await readText({ kind: 'read-panel-map', text, sections });
+  const map = await readText({ kind: 'read-panel-map', text, job: stored.job, instead });
   if (map.status === 'faulty') return map;
   const present = partsOfJob(stored.job).map((part) => part.key);
-  const read = new Set(map.value.map((part) => part.key));
+  const { parts, lines } = map.value;
+  const read = new Set(parts.map((part) => part.key));
   const clash = instead ? [] : present.filter((key) => read.has(key));
   if (clash.length > 0)
     return {
@@ -47,7 +47,8 @@ export async function importPanelMap(
     {
       kind: 'add-parts',
       job: number,
-      parts: map.value,
+      parts,
+      lines,
       leaveOut: leaveOut.map((part) => ({ part, seen: seenOf(stored, part) })),
     },
     writer,

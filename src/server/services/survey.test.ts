@@ -149,6 +149,39 @@ describe('panels', () => {
     await undo();
   });
 
+  test('a line over the panels of a map comes in as a construction, in one edit with them', async () => {
+    const before = await job();
+    const written = (await exportPanelMap('P-015'))!;
+    const net = partsOfJob(before);
+    const side = net.filter((part) => part.side === 'left').flatMap((part) => part.outline);
+    const xs = side.map(([x]) => x * 1000);
+    const ys = side.map(([, y]) => y * 1000);
+    const middle = (Math.min(...ys) + Math.max(...ys)) / 2;
+    const [from, to] = [Math.min(...xs) + 2000, Math.max(...xs) - 2000];
+    const line = `<path id="S" data-line="" data-name="Stripe" data-colour="Gull White" data-width="50" d="M${from} ${middle}L${to} ${middle}"/>`;
+    const drawn = written.replace('</svg>', `${line}</svg>`);
+    expect((await importPanelMap('P-015', drawn, true, { author: 'ann' })).status).toBe('saved');
+    const after = await job();
+    expect(after.constructions.map((one) => [one.name, one.strip, one.colour])).toEqual([
+      ['Stripe', 'left', 'c.gull-white'],
+    ]);
+    const { plan } = (await currentPlan('P-015'))!;
+    const stripe = plan.parts.filter((part) => part.field?.colour === 'c.gull-white');
+    const areaM2 = stripe.reduce((sum, part) => sum + part.outsideM2, 0);
+    // Hull panels are up to a tenth larger than they lie flat.
+    const flat = ((to - from) / 1000) * 0.05;
+    expect(areaM2).toBeGreaterThanOrEqual(flat * 0.99);
+    expect(areaM2).toBeLessThanOrEqual(flat * 1.11);
+    await undo();
+    expect(await job()).toEqual(before);
+    const pink = drawn.replace('Gull White', 'Pink');
+    expect(await importPanelMap('P-015', pink, true, { author: 'ann' })).toMatchObject({
+      status: 'faulty',
+      faults: [{ place: 'path S' }],
+    });
+    expect(await job()).toEqual(before);
+  });
+
   test('a map with a panel of a code that is there is refused by its path', async () => {
     expect(await importPanelMap('P-015', map.replace('CAB', 'TR'), false, { author: 'ann' })).toMatchObject({
       status: 'faulty',
