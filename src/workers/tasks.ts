@@ -17,7 +17,7 @@ import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
 import type { AuditInput, Plan, PlanInput } from '../core/plan';
 import type { HidingRow } from '../core/readings/hiding';
-import type { Gauge, Job, OwnPart } from '../core/record';
+import type { Gauge, Job } from '../core/record';
 import type { ScheduleProblem } from '../core/schedule';
 import type { OrderLocks } from '../core/scheme';
 import type { Closure } from '../core/shop';

@@ -5,6 +5,7 @@ export * from './job-bundle';
 export * from './edit-schema';
 export * from './outline-fault';
 export * from './panel-map';
+export * from './panel-map-out';
 export { linesOnNet, mostMapLines, type MapLine } from './panel-map-lines';
 export * from './colour-faults';
 export * from './readings-csv';

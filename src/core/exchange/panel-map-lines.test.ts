@@ -2,7 +2,8 @@ import { jobFixture } from '../job.fixture';
 import { unchosenColour } from '../record';
 import { layoutOf } from '../scheme';
 import { netOfJob } from '../survey';
-import { readPanelMap, writePanelMap } from './panel-map';
+import { readPanelMap } from './panel-map';
+import { writePanelMap } from './panel-map-out';
 import { linesOnNet, type MapLine } from './panel-map-lines';
 
 const net = netOfJob(jobFixture({ dimensions: { length: 4.4, sideGlass: 0 } }));

@@ -1,6 +1,7 @@
 import { polygonAreaM2 } from '../geometry';
 import { bodyKinds, completeDimensions } from '../vehicle';
-import { readPanelMap, writePanelMap } from './panel-map';
+import { readPanelMap } from './panel-map';
+import { writePanelMap } from './panel-map-out';
 
 const map = (inside: string, head = 'width="2000mm" viewBox="0 0 2000 1000"') =>
   `<svg xmlns="http://www.w3.org/2000/svg" ${head}>${inside}</svg>`;

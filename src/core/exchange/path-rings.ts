@@ -77,39 +77,40 @@ function walked(
     .unshort()
     .unarc()
     .iterate((segment, _i, x, y) => {
-      const [kind, ...n] = segment as [string, ...number[]];
-      const from: Point = [x, y];
-      const at = (i: number): Point => [n[i]!, n[i + 1]!];
-      switch (kind) {
-        case 'M':
-          finish(false);
-          add([at(0)]);
-          break;
-        case 'L':
-          add([at(0)]);
-          break;
-        case 'H':
-          add([[n[0]!, y]]);
-          break;
-        case 'V':
-          add([[x, n[0]!]]);
-          break;
-        case 'C':
-          add(flattenCubic(from, at(0), at(2), at(4), tolerance, left()));
-          break;
-        case 'Q':
-          add(flattenQuadratic(from, at(0), at(2), tolerance, left()));
-          break;
-        case 'Z':
-          finish(true);
-          break;
-        default:
-          fault ??= 'unreadable';
-      }
+      if (segment[0] === 'M') finish(false);
+      if (segment[0] === 'Z') return finish(true);
+      const points = pointsOf(segment as [string, ...number[]], [x, y], tolerance, left());
+      if (points) add(points);
+      else fault ??= 'unreadable';
     });
   finish(false);
   if (rings.flat().some(([x, y]) => !Number.isFinite(x) || !Number.isFinite(y))) fault ??= 'unreadable';
   return fault ? { fault } : { rings };
+}
+
+/** Where a piece of a path leads from a point, curves flattened; null for what cannot be read. */
+function pointsOf(
+  [kind, ...n]: [string, ...number[]],
+  from: Point,
+  tolerance: number,
+  most: number,
+): readonly Point[] | null {
+  const at = (i: number): Point => [n[i]!, n[i + 1]!];
+  switch (kind) {
+    case 'M':
+    case 'L':
+      return [at(0)];
+    case 'H':
+      return [[n[0]!, from[1]]];
+    case 'V':
+      return [[from[0], n[0]!]];
+    case 'C':
+      return flattenCubic(from, at(0), at(2), at(4), tolerance, most);
+    case 'Q':
+      return flattenQuadratic(from, at(0), at(2), tolerance, most);
+    default:
+      return null;
+  }
 }
 
 /** Whether the end of a ring lies on its beginning. */
