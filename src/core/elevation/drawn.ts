@@ -1,6 +1,6 @@
 import type { Ring } from '../geometry';
 import type { Plan } from '../plan';
-import { colourOfKey, type Job } from '../record';
+import { colourOfKey, leafColours, type Job } from '../record';
 import { elevationsOf } from './elevations';
 import type { ElevationShape, ElevationView } from './model';
 
@@ -57,6 +57,7 @@ export function drawnElevations(job: Job, { parts, sections }: WorkedAreas): Dra
   const hexOf = new Map(sections.map((one) => [one.section, colourOfKey(job, one.colour).hex]));
   const wheels = job.looseItems.find((one) => one.kind === 'wheels' && one.colour !== null);
   const wheelHex = wheels ? colourOfKey(job, wheels.colour!).hex : null;
+  const leaf = leafColours(job);
   return elevationsOf(job).map(({ view, widthM, heightM, shapes }) => ({
     view,
     widthCm: Math.round(widthM * 100),
@@ -72,6 +73,9 @@ export function drawnElevations(job: Job, { parts, sections }: WorkedAreas): Dra
         return [{ kind, area: null, hex: plainHex[kind], d }];
       // A field in its panel's own colour is no field.
       const area = kind === 'panel' ? own.get(panel) : fields.get(`${panel} ${colour ?? ''}`);
+      // Leaf is no work area of its own: it lies on the finished film.
+      if (area === undefined && colour !== null && leaf.has(colour))
+        return [{ kind, area: null, hex: colourOfKey(job, colour).hex, d }];
       return area === undefined ? [] : [{ kind, area, hex: hexOf.get(area) ?? '#8a8a8a', d }];
     }),
   }));

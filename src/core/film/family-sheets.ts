@@ -247,4 +247,12 @@ export const familySheets: Record<Family, FamilySheet> = {
     [1.1, 1.3, 450],
     gun(3, 3, 1),
   ),
+  'leaf-size': family(
+    [1, 1],
+    { tape: 48, handle: 24, cureDays: 3 },
+    [8, 0.1],
+    ['none', 'whole'],
+    [0.95, 0.95, 400],
+    byHand(1),
+  ),
 };

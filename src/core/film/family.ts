@@ -24,6 +24,7 @@ export const families = [
   'putty',
   'sealant',
   'texture',
+  'leaf-size',
 ] as const;
 export type Family = (typeof families)[number];
 

@@ -75,4 +75,16 @@ export const fillersOfShelf: readonly Product[] = [
     ['solvent'],
     { ...byHand, method: 'spray', recoatMinMin: h, minAirC: 12, maxAirC: 32 },
   ),
+  filler(
+    'L',
+    'leaf-size',
+    'Size for leaf, quick',
+    'leaf-size',
+    [part('ready', 1, 0.4)],
+    10,
+    times(90, 0, 3 * h, null, 24 * h),
+    packs([0.25, 1800]),
+    ['solvent'],
+    { ...byHand, minAirC: 12, maxAirC: 28, shelfLifeDays: 365 },
+  ),
 ];

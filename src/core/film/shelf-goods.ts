@@ -37,6 +37,7 @@ export const goodsOfShelf: readonly Product[] = [
   goods('masking', 'paper-tape-50', 'Paper tape 50 mm', 'm', packs([50, 560])),
   goods('masking', 'paper-tape', 'Paper tape 25 mm', 'm', packs([50, 310], [1200, 6400])),
   goods('masking', 'cover', 'Cover film and paper', 'm²', packs([120, 1500], [600, 6300])),
+  goods('kit', 'leaf', 'Leaf, transfer, 80 mm sheets', 'm²', packs([0.16, 2600], [0.8, 11900])),
   goods('wipe', 'wipes', 'Lint-free wipes and tack cloths', 'each', packs([50, 1900])),
   goods('kit', 'cup', 'Mixing cups', 'each', packs([50, 1700])),
   goods('kit', 'strainer', 'Strainers 190 µm', 'each', packs([50, 900])),

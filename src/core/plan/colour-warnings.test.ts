@@ -86,11 +86,10 @@ test('a metallic that is laid as a solid is told, and silver laid as one is not'
   expect(told(banded({ hex: '#20242c', finish: 'metallic', system: 'silver-clear' }))).toEqual([]);
 });
 
-test('leaf is laid by hand: what would be sprayed for it is told, whatever its system', () => {
-  for (const system of [null, 'silver-clear'])
-    expect(told(banded({ hex: '#20242c', finish: 'leaf', system })).map((one) => one.code)).toEqual([
-      'finish-not-laid',
-    ]);
+test('leaf lines are laid by hand; a section that is called leaf would be sprayed, which is told', () => {
+  expect(told(banded({ hex: '#d0b060', finish: 'leaf' }))).toEqual([]);
+  const whole = told({ colours: [own({ hex: '#20242c', finish: 'leaf' })] });
+  expect(whole.map((one) => one.code)).toEqual(['finish-not-laid']);
 });
 
 test('a section and its colour name one coat system', () => {

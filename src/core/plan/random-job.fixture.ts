@@ -65,7 +65,7 @@ interface Drawn {
   panels: Drawing[];
   constructions: Construction[];
   /** What the colours say of their system and coats. */
-  colours: { system: number | null; coats: number | null }[];
+  colours: { system: number | null; coats: number | null; isLeaf: boolean }[];
 }
 
 /** Counts that somebody typed, at least one coat each. */
@@ -85,6 +85,8 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
     fc.record({
       system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
       coats: fc.option(fc.integer({ min: 1, max: 6 }), { nil: null, freq: 1 }),
+      // Lines in it are laid by hand on the finished film.
+      isLeaf: fc.nat(4).map((nth) => nth === 0),
     }),
     { minLength: 3, maxLength: 3 },
   ),
@@ -148,9 +150,10 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
   const colours = [
     ...base.colours,
     ...colourNames.map((id, i) => {
-      const { system, coats } = one.colours[i]!;
+      const { system, coats, isLeaf } = one.colours[i]!;
       const key = system === null ? null : systems[system % systems.length]!.key;
-      return { ...unchosenColour, id, name: id, system: key, coats };
+      const finish = isLeaf ? ('leaf' as const) : unchosenColour.finish;
+      return { ...unchosenColour, id, name: id, system: key, coats, finish };
     }),
   ];
   const job: Job = { ...base, sections, colours, constructions: one.constructions, schools: one.schools };

@@ -3,6 +3,7 @@ import { linkId, placeSteps, type Placed } from './calendar';
 import {
   addRemedy,
   isScuffedBy,
+  keepOffSoftFilms,
   remedyKey,
   withoutRemedy,
   type SoftWindow,
@@ -152,6 +153,12 @@ function withRemedies(input: PlanInput, network: StepNetwork, first: readonly So
     const all = network.softWindows.filter((one) => remedied.includes(one));
     for (const [key, windows] of bySession(all)) addRemedy(input, network, windows, key);
     placed = placeSteps(input, network);
+    const scuffs = new Set(all.map(remedyKey));
+    // Each time it may meet the next round of filler.
+    for (let turn = 0; turn < mostRounds; turn += 1) {
+      if (!keepOffSoftFilms(input, network, scuffs, placed.at)) break;
+      placed = placeSteps(input, network);
+    }
     const steps = new Map(network.steps.map((step) => [step.key, step]));
     const isOpen = (one: SoftWindow) => {
       const remedy = steps.get(remedyKey(one));

@@ -17,6 +17,10 @@ export const unchosenColour: JobColour = {
 export const swatchOf = (job: Coloured & { sections: readonly { colour: string }[] }): string[] =>
   job.sections.map((section) => colourOfKey(job, section.colour).hex);
 
+/** Colours that are laid by hand, in leaf, on the finished film: nothing is sprayed for them. */
+export const leafColours = ({ colours }: Coloured): Set<string> =>
+  new Set(colours.flatMap(({ id, finish }) => (finish === 'leaf' ? [id] : [])));
+
 /** The colour of a face: insides may have another than the outside of their panels. */
 export const colourOnFace = (
   { colour, insideColour }: { colour: string; insideColour: string | null },

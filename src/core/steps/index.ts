@@ -22,6 +22,7 @@ export * from './panel-tools';
 export * from './polish-card';
 export { coverMinPerM2 } from './field-mask';
 export * from './remedy';
+export { keepOffSoftFilms } from './soft-scuffs';
 export * from './risk';
 export * from './rounds';
 export { isTouchIn } from './pass-parts';

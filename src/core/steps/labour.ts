@@ -45,9 +45,11 @@ export interface Quantity {
 const lengthKeys = { trim: 'trimM', bead: 'beadM', rivet: 'rivetM', seam: 'seamM' } as const;
 /** Metres of a kind on a part; those of its fields weighted by what a bend or a bead takes, if that is asked for. */
 const lengthOf = (part: Part, kind: LengthKind, isWeighted: boolean): number =>
-  kind !== 'field'
-    ? part[lengthKeys[kind]]
-    : (part.field?.edges ?? []).reduce((sum, edge) => sum + (isWeighted ? edge.effortM : edge.m), 0);
+  kind === 'leaf'
+    ? (part.leafM ?? 0)
+    : kind !== 'field'
+      ? part[lengthKeys[kind]]
+      : (part.field?.edges ?? []).reduce((sum, edge) => sum + (isWeighted ? edge.effortM : edge.m), 0);
 
 /** Quantity of an operation over parts, in the unit of its basis. */
 export function quantityOf(operation: Operation, parts: readonly Part[], faces: Faces): Quantity {

@@ -27,7 +27,7 @@ export const surfaceStates = [
 export type SurfaceState = (typeof surfaceStates)[number];
 
 /** Lengths a panel has; an operation by the metre names those it works on, and none is added to another unasked. */
-export const lengthKinds = ['trim', 'bead', 'rivet', 'seam', 'field'] as const;
+export const lengthKinds = ['trim', 'bead', 'rivet', 'seam', 'field', 'leaf'] as const;
 export type LengthKind = (typeof lengthKinds)[number];
 /** What entries of the shop's own meant that were written before they could say. */
 export const olderLengths: readonly LengthKind[] = ['trim', 'bead', 'rivet'];

@@ -130,6 +130,7 @@ function flagsOf(
     ['hand-ladder', ladder.hand],
     ['stripe', base === 'boot-top' || section.narrow === true],
     ['field', section.field !== undefined],
+    ['leaf', parts.some((part) => (part.leafM ?? 0) > 0)],
     ['on-stands', painted && base === 'bottom' && schools['hull-stand'] === 'on-stands'],
     ['second-side', section.hullSide === 'second'],
     ['clear-over', section.clearOver !== undefined && stack.clear !== null && painted],

@@ -33,6 +33,7 @@ export const situationFlags = [
   'field',
   'keeps-mask',
   'later-field',
+  'leaf',
 ] as const;
 export type SituationFlag = (typeof situationFlags)[number];
 export type Route = 'panel' | 'hull' | 'aircraft';

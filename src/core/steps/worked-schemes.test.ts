@@ -160,6 +160,46 @@ test('a number of two figures: two boxes of 86 × 200 mm with 29 mm between them
   expect(cover('sides/colour')!.edgesM.field).toBeCloseTo(round, 4);
 });
 
+describe('a leaf line along a side, with its care', () => {
+  const shape = band(700, 6);
+  const leaf = { ...unchosenColour, id: 'gold', name: 'Gold leaf', finish: 'leaf' as const };
+  const { steps, step, colours, areaOf, links, needs } = worked([laid('gold', 1, shape)], {
+    colours: [...base.colours, leaf],
+  });
+
+  test('is no field: nothing is sprayed or masked for it, and the side keeps all of its area', () => {
+    expect(colours.some((scope) => scope.includes('gold'))).toBe(false);
+    expect(steps.some((one) => one.key.includes('mask-field'))).toBe(false);
+    const bare = worked([]);
+    expect(areaOf('sides')).toBeCloseTo(bare.areaOf('sides'), 9);
+  });
+
+  test('is sized and laid by hand along its two edges of 4.4 m, three quarters of an hour to set out', () => {
+    const own = step('sides/lay-leaf');
+    expect(own.figure.quantity).toBeCloseTo(8.8, 6);
+    expect(own.personMinutes).toBeCloseTo(45 + 6 * 8.8, 0);
+    expect(needs('sides/lay-leaf').get('leaf')).toBeCloseTo(0.02 * 8.8, 6);
+    expect(needs('sides/lay-leaf').get('leaf-size')).toBeCloseTo(0.002 * 8.8, 6);
+  });
+
+  test('after the last polish and wash, and nothing is fitted before its size has set for a day', () => {
+    const before = (key: string): Set<string> => {
+      const found = new Set([key]);
+      for (const one of found) for (const { from, to } of links) if (to === one) found.add(from);
+      return found;
+    };
+    const earlier = before('sides/lay-leaf');
+    expect([...earlier].some((key) => /^sides\/polish/.test(key))).toBe(true);
+    expect([...earlier].some((key) => /^sides\/wash-compound/.test(key))).toBe(true);
+    const machines = steps.filter((one) => ['polish', 'colour-sand', 'block'].includes(one.operation));
+    for (const one of machines) expect(before(one.key).has('sides/lay-leaf')).toBe(false);
+    const set = links.filter((link) => link.from === 'sides/lay-leaf' && link.why.code === 'handle-after');
+    expect(set.length).toBeGreaterThan(0);
+    // 24 h at 20 °C; in the cooler bay of the shop it is longer.
+    for (const { min } of set) expect(min).toBeGreaterThanOrEqual(24 * 60);
+  });
+});
+
 describe('a hull with a stripe above its boot-top and bottom', () => {
   const hull = jobFixture({ bodyKind: 'open-hull', dimensions: { length: 8, beam: 2.6, depth: 1.4 } });
   const shape = band(900, 60, { fromMm: 2100, toMm: 5100 });

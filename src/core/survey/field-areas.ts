@@ -1,25 +1,68 @@
 import { layoutOf, ownTapeOf, tapeEffort, type FieldPiece, type SchemeLayout } from '../scheme';
-import { baseOf, clockOf, colourOfKey, fieldAreaKey, type Job, type JobSection } from '../record';
+import {
+  baseOf,
+  clockOf,
+  colourOfKey,
+  fieldAreaKey,
+  leafColours,
+  type Job,
+  type JobSection,
+} from '../record';
 import { bodyKindOf, type Part, type PartEdge } from '../vehicle';
 import { laidFor } from './colour-system';
 import { netOfJob } from './parts-of-job';
 
-/** What the layout of a scheme was computed from, and what came of it. */
+/** What the layouts of a scheme were computed from, and what came of it. */
 interface Known {
   from: readonly unknown[];
+  /** Everything that is laid out. */
   layout: SchemeLayout;
+  /** What is painted: without lines in leaf, which lie on the finished film. */
+  painted: SchemeLayout;
 }
 const known = new WeakMap<Job['constructions'], Known>();
 
-/** The fields of a job's panels as its scheme lays them out; computed once for what it hangs on. */
-export function schemeLayout(job: Job): SchemeLayout {
+function layoutsOf(job: Job): Known {
   const { constructions, bodyKind, dimensions, ownParts, measured, surveyed } = job;
-  const from = [bodyKind, dimensions, ownParts, measured, surveyed];
+  const leaf = leafColours(job);
+  const from = [bodyKind, dimensions, ownParts, measured, surveyed, [...leaf].sort().join()];
   const before = known.get(constructions);
-  if (before?.from.every((one, i) => one === from[i])) return before.layout;
-  const layout = layoutOf(netOfJob(job), bodyKindOf(bodyKind)?.route ?? 'panel', constructions);
-  known.set(constructions, { from, layout });
-  return layout;
+  if (before?.from.every((one, i) => one === from[i])) return before;
+  const lay = (own: Job['constructions']) =>
+    layoutOf(netOfJob(job), bodyKindOf(bodyKind)?.route ?? 'panel', own);
+  const layout = lay(constructions);
+  const made = { from, layout, painted: leaf.size === 0 ? layout : lay(withoutLeaf(constructions, leaf)) };
+  known.set(constructions, made);
+  return made;
+}
+
+/** The fields of a job's panels as its scheme lays them out; computed once for what it hangs on. */
+export const schemeLayout = (job: Job): SchemeLayout => layoutsOf(job).layout;
+
+const withoutLeaf = (constructions: Job['constructions'], leaf: ReadonlySet<string>): Job['constructions'] =>
+  constructions.flatMap((one) => {
+    const { colour, shape } = one;
+    if (leaf.has(colour)) return [];
+    const isEdged = shape.kind === 'band' && shape.outline !== null && leaf.has(shape.outline.colour);
+    return [isEdged ? { ...one, shape: { ...shape, outline: null } } : one];
+  });
+
+/** Panels with the edges of what is laid in leaf on them; of a cut panel what keeps its own colour has them. */
+function withLeaf(job: Job, parts: readonly Part[]): Part[] {
+  const leaf = leafColours(job);
+  if (leaf.size === 0) return [...parts];
+  const { pieces, edges } = schemeLayout(job);
+  const colourOf = new Map(pieces.map((piece) => [piece.field, piece.colour]));
+  const isLeaf = (field: string | null) => field !== null && leaf.has(colourOf.get(field) ?? '');
+  const metres = new Map<string, number>();
+  for (const { panel, a, b, m } of edges)
+    if (isLeaf(a) !== isLeaf(b)) metres.set(panel, (metres.get(panel) ?? 0) + m);
+  return parts.map((part) => {
+    const leafM = metres.get(part.key);
+    if (leafM === undefined || (part.field && part.field.colour !== null)) return part;
+    metres.delete(part.key);
+    return { ...part, leafM };
+  });
 }
 
 /** What is left of a panel below this is covered by its fields, m². */
@@ -40,7 +83,10 @@ export function withFieldAreas(
 ): { sections: JobSection[]; parts: Part[] } {
   if (job.constructions.length === 0) return { sections: [...areas], parts: [...parts] };
   const cutter = new Cutter(job, areas);
-  const cut = parts.flatMap((part) => cutter.cut(part));
+  const cut = withLeaf(
+    job,
+    parts.flatMap((part) => cutter.cut(part)),
+  );
   const had = new Set(parts.map((part) => part.section));
   const has = new Set(cut.map((part) => part.section));
   const sections = areas.flatMap((area) => [
@@ -103,7 +149,7 @@ class Cutter {
     areas: readonly JobSection[],
   ) {
     this.byKey = new Map(areas.map((area) => [area.key, area]));
-    this.layout = schemeLayout(job);
+    this.layout = layoutsOf(job).painted;
     // A colour that has a field as well is masked as one.
     const wide = job.constructions.filter((one) => !narrowKinds.has(one.shape.kind));
     const isWide = new Set(wide.map((one) => one.colour));

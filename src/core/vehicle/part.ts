@@ -57,6 +57,8 @@ export interface Part {
   measured: boolean;
   /** Where a scheme cuts the panel: what of it this is. */
   field?: PartField;
+  /** Edges of what is laid in leaf on it once it is finished, m. */
+  leafM?: number;
 }
 
 export type PartDraft = Pick<Part, 'key' | 'name' | 'section' | 'side' | 'outline' | 'shape'> &

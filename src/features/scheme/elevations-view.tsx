@@ -71,8 +71,10 @@ export function ElevationPicture({
       role="img"
       aria-label={`${viewName(view)}, to scale`}
     >
-      {shapes.map(({ d, hex, area }, i) => {
+      {shapes.map(({ d, hex, area, kind }, i) => {
         const state = area === null ? null : (states?.get(area) ?? null);
+        // What lies on the finished film, as leaf does, is not there yet on a day of the work.
+        if (kind === 'field' && area === null && states !== null) return null;
         const sheen = state === null ? null : textureSheen(state);
         return (
           <g key={`${view} ${i}`} fillRule="evenodd">

@@ -51,7 +51,7 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
       if (warning.finish === 'leaf')
         return {
           grade: 'stop',
-          text: `${warning.colour} is leaf, and ${names.product(warning.product)} would be sprayed for it on ${someAreas(warning.areas, names)}: leaf is laid by hand on the finished film, inside the tack time of its size, and no machine touches it afterwards. Take its lines out of the scheme and add the step by hand, or name another finish.`,
+          text: `${warning.colour} is leaf, and ${names.product(warning.product)} would be sprayed for it on ${someAreas(warning.areas, names)}: leaf is laid by hand, as lines and boxes on the finished film. Give the section another colour and lay the leaf out over it.`,
         };
       return {
         grade: 'caution',
