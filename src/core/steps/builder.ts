@@ -76,6 +76,10 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
       draft.warn({ code: 'kept-not-stripped', section: section.key });
   warnOfEffectsApart(draft, works);
   warnOfKeptFilm(draft, works);
+  // A shelf of before there was leaf: without its size nothing says how long it has to set.
+  for (const { section, situation } of works)
+    if (situation.flags.has('leaf') && !draft.context.shelf.has(leafSize))
+      draft.warn({ code: 'product-missing', product: leafSize, section: section.key });
   return works;
 }
 
@@ -90,6 +94,9 @@ function warnOfEffectsApart(draft: StepDraft, works: readonly SectionWork[]): vo
     if (new Set(same.map((work) => work.lot)).size > 1)
       draft.warn({ code: 'effect-apart', sections: same.map((work) => work.section.key) });
 }
+
+/** What leaf is laid in. */
+const leafSize = 'leaf-size';
 
 /** Levels whose gloss shows what was not straightened. */
 const gloss: ReadonlySet<string> = new Set(['Show', 'Mirror']);

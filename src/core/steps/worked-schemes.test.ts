@@ -182,6 +182,18 @@ describe('a leaf line along a side, with its care', () => {
     expect(needs('sides/lay-leaf').get('leaf-size')).toBeCloseTo(0.002 * 8.8, 6);
   });
 
+  test('a shelf that has no size for it is told', () => {
+    const { parts, sections } = lotsOf(
+      { ...base, colours: [...base.colours, leaf], constructions: [laid('gold', 1, shape)] },
+      partsOfJob(base),
+    );
+    const shelf = shelfOf(standardShelf.filter((one) => one.code !== 'leaf-size'));
+    const { warnings } = buildSteps({ job: { ...base, sections }, parts, shop: demoShop, shelf });
+    expect(warnings.filter((one) => one.code === 'product-missing')).toEqual([
+      { code: 'product-missing', product: 'leaf-size', section: 'sides' },
+    ]);
+  });
+
   test('after the last polish and wash, and nothing is fitted before its size has set for a day', () => {
     const before = (key: string): Set<string> => {
       const found = new Set([key]);
