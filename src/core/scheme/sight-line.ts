@@ -31,7 +31,7 @@ export interface SightView {
   strip: string;
   /** Edges of the construction as they are seen, each from the front to the rear. */
   edges: Point[][];
-  /** Lower and upper edge of the side. */
+  /** Upper edge of the side; its lower one is broken by arches. */
   outline: Point[][];
 }
 
@@ -84,7 +84,7 @@ export function sightViews(strips: readonly Strip[], one: Construction, eye: Eye
       (side * eye.offM) / (u + eye.beforeM),
       (v - eye.heightM) / (u + eye.beforeM),
     ];
-    const outline = (['lower', 'upper'] as const).map((edge) => {
+    const outline = (['upper'] as const).map((edge) => {
       const { at } = edgeProfile(strip.panels, edge);
       return places(0, strip.lengthM).flatMap((u): Point[] => {
         const v = at(u);

@@ -36,12 +36,22 @@ export function HidingTable({ job, planHash, sections, colours }: HidingProps) {
       {rows.length > 0 && (
         <Table
           caption="What each colour hides"
-          head={['Colour', 'On', 'Over', { text: 'Coats', right: true }, 'Shows', 'Over other grounds', '']}
+          head={[
+            'Colour',
+            'On',
+            'Over',
+            { text: 'Coats', right: true },
+            'Shows',
+            { text: 'Over other grounds', width: '18%' },
+            '',
+          ]}
         >
           {rows.map((row, i) => (
             <tr key={`${row.colour} ${i}`} className="border-b border-line align-top">
               <td className="py-1 pr-3">
-                <Swatch colours={[row.look?.hex ?? row.hex]} label={row.name} /> {row.name}
+                <span className="inline-flex items-center gap-1 whitespace-nowrap">
+                  <Swatch colours={[row.look?.hex ?? row.hex]} label="" /> {row.name}
+                </span>
               </td>
               <td className="py-1 pr-3 text-quiet">{areasText(row)}</td>
               <td className="py-1 pr-3">{row.ground || 'what nobody has named'}</td>
@@ -91,9 +101,9 @@ function Others({ row }: { row: HidingRow }) {
       {row.others.map(({ name, coats, look }) => (
         <li key={name}>
           {look ? (
-            <>
+            <span className="inline-flex items-center gap-1">
               <Swatch colours={[look.hex]} label={`over ${name}`} /> {name}, {deltaE(look.deltaE)}
-            </>
+            </span>
           ) : (
             `${name}: ${coats === null ? 'never' : counted(coats, 'coat')}`
           )}

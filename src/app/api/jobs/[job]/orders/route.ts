@@ -16,14 +16,16 @@ const schema = Joi.object<OrderLocks>({
     .allow(null)
     .required()
     .when('first', { is: Joi.string(), then: Joi.invalid(Joi.ref('first')) })
-    .messages({ 'any.invalid': 'the same colour cannot be first and last' }),
+    .messages({ 'any.invalid': '{{#label}} is the colour that comes first: it cannot be both' }),
   together: Joi.array()
     .items(field.key())
     .length(2)
     .unique()
     .allow(null)
     .required()
-    .messages({ 'array.unique': 'a colour follows another, not itself' }),
+    .messages({
+      'array.unique': '{{#label}} is the same colour again: a colour follows another, not itself',
+    }),
   order: Joi.valid(null).required(),
 });
 
