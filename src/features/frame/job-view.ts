@@ -5,7 +5,7 @@ import type { Phase } from '@/core/steps';
 import { daysBetween, minuteAt, type Minute } from '@/core/units';
 import { bodyKindOf } from '@/core/vehicle';
 import type { Locale } from '../words/format';
-import { namesOf } from '../words/names';
+import { namedAreas, namesOf } from '../words/names';
 import { warningText, type WarningText } from '../words/warning-words';
 
 /** What the frame shows of a job: everything a strip, a rail and a scrubber need, and no more. */
@@ -52,7 +52,7 @@ interface Given {
 }
 
 export function jobView({ job, plan, agreed, inputHash, seen, shop, productName, now }: Given): JobView {
-  const names = namesOf(plan, job.sections, productName);
+  const names = namesOf(plan, namedAreas(job.sections, plan), productName);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
   const warnings = plan.warnings.map((warning) => warningText(warning, names, locale));
   const starts = plan.steps.map((step) => step.start);

@@ -14,7 +14,7 @@ import { localDateOf } from '@/core/units';
 import { panelsOf } from '@/core/vehicle';
 import type { JobView } from '../frame/job-view';
 import type { Locale } from '../words/format';
-import { namesOf } from '../words/names';
+import { namedAreas, namesOf } from '../words/names';
 import { warningText } from '../words/warning-words';
 import { panelsShown, type SectionPanels } from './panels-props';
 import { roundsShown, type RoundsShown } from './rounds-props';
@@ -98,7 +98,7 @@ export function stepsProps(
   onHand: Record<string, number> = {},
 ): StepsRoomProps {
   const productNames = Object.fromEntries(products.map((product) => [product.code, product.name]));
-  const names = namesOf(plan, job.sections, (code) => productNames[code] ?? code);
+  const names = namesOf(plan, namedAreas(job.sections, plan), (code) => productNames[code] ?? code);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
   return {
     job: job.number,

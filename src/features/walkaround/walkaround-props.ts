@@ -18,7 +18,7 @@ import type { JobView } from '../frame/job-view';
 import type { StripDownProps } from './strip-down-props';
 import { stripDownProps } from './strip-down-view';
 import { netFields } from './net-fields';
-import { namesOf } from '../words/names';
+import { namedAreas, namesOf } from '../words/names';
 import { warningText } from '../words/warning-words';
 
 export interface SectionShown extends JobSection {
@@ -81,7 +81,7 @@ export function walkaroundProps(
   shop: Shop,
   productName: (code: string) => string,
 ): WalkaroundProps {
-  const names = namesOf(plan, job.sections, productName);
+  const names = namesOf(plan, namedAreas(job.sections, plan), productName);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
   const { number, caps } = job;
   const surveys = new Map(job.surveyed.map((one) => [one.key, one]));

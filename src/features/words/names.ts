@@ -1,9 +1,19 @@
+import { isOfField } from '@/core/record';
 import type { Plan } from '@/core/plan';
 import type { Names } from './step-words';
 
 export interface JobNames extends Names {
   section(key: string): string;
 }
+
+/** Sections of a job and the fields that its plan cuts out of them, by name. */
+export const namedAreas = (
+  sections: readonly { key: string; name: string }[],
+  plan: Pick<Plan, 'sections'>,
+): { key: string; name: string }[] => [
+  ...sections,
+  ...plan.sections.flatMap(({ section, name }) => (isOfField(section) ? [{ key: section, name }] : [])),
+];
 
 /** Names for the sentences of one job: steps by key, sections by key, products by code. */
 export function namesOf(
@@ -18,6 +28,8 @@ export function namesOf(
     step: (key) => steps.get(key) ?? key,
     // A lot is named after its section; what it differs in stands behind the colon of its key.
     section: (key) => {
+      const whole = sectionNames.get(key);
+      if (whole !== undefined) return whole;
       const [base, own] = key.split(':');
       const name = sectionNames.get(base ?? key) ?? key;
       return own ? `${name} (${own.replace(/-/g, ', ')})` : name;

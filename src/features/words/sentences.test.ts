@@ -262,6 +262,71 @@ describe('warnings', () => {
       'stop',
       'A booth session takes 10.0 h and the shift has 9.0 h: fewer coats, or a second painter.',
     ],
+    [
+      {
+        code: 'ground-shows',
+        colour: 'Chalk',
+        areas: ['roof', 'sides', 'wings'],
+        face: 'outside',
+        ground: 'grey sealer',
+        planned: 3,
+        coats: 5,
+        deltaE: 2.34,
+      },
+      'caution',
+      '<roof>, <sides> and 1 more: 3 coats of Chalk over grey sealer leave ΔE 2.3 to be seen; it takes 5 coats, or another shade of sealer. Spray a card over that ground.',
+    ],
+    [
+      {
+        code: 'ground-shows',
+        colour: 'Chalk',
+        areas: ['doors'],
+        face: 'inside',
+        ground: 'epoxy',
+        planned: 1,
+        coats: null,
+        deltaE: 9,
+      },
+      'caution',
+      '<doors>, insides: 1 coat of Chalk over epoxy leave ΔE 9.0 to be seen; no number of coats hides it: lay a ground coat, or choose another sealer. Spray a card over that ground.',
+    ],
+    [
+      {
+        code: 'unequal-coats',
+        colour: 'Ruby',
+        counts: [
+          { coats: 4, areas: ['sides'] },
+          { coats: 6, areas: ['roof'] },
+        ],
+      },
+      'stop',
+      'Ruby deepens with every coat, and gets 4 coats on <sides>, 6 coats on <roof>: they will not look alike.',
+    ],
+    [
+      { code: 'finish-not-laid', colour: 'Fog', finish: 'metallic', product: 'base', areas: ['roof'] },
+      'caution',
+      'Fog is called metallic, and <base> is laid for it on <roof>: choose the coat system of the colour in Scheme, or call it by what it is.',
+    ],
+    [
+      { code: 'finish-not-laid', colour: 'Gold', finish: 'leaf', product: 'base', areas: ['roof'] },
+      'stop',
+      'Gold is leaf, and <base> would be sprayed for it on <roof>: leaf is laid by hand, as lines and boxes on the finished film. Give the section another colour and lay the leaf out over it.',
+    ],
+    [
+      { code: 'system-differs', colour: 'Fog', section: 'roof' },
+      'caution',
+      '<roof> gets Fog by its own coat system, the colour names another: give both the same.',
+    ],
+    [
+      { code: 'match-given-up', colour: 'Fog', scheme: 'All of it', attempts: 2, most: 2, lastDay: null },
+      'stop',
+      'Fog was not matched: 2 attempts failed, 2 were allowed. Compare “All of it” in Scheme and choose, before more of it is sprayed.',
+    ],
+    [
+      { code: 'match-given-up', colour: 'Fog', scheme: 'A', attempts: 1, most: 3, lastDay: '2026-12-03' },
+      'stop',
+      'Fog was not matched: the last day for it was Thu 3 Dec. Compare “A” in Scheme and choose, before more of it is sprayed.',
+    ],
   ];
 
   test.each(cases)('%j', (warning, grade, text) => {

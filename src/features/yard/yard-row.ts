@@ -4,7 +4,7 @@ import type { Shop } from '@/core/shop';
 import type { Minute } from '@/core/units';
 import { bodyKindOf } from '@/core/vehicle';
 import type { Locale } from '../words/format';
-import { namesOf } from '../words/names';
+import { namedAreas, namesOf } from '../words/names';
 import { thumbnailOf, type Thumbnail } from './thumbnail';
 import { warningText, type WarningText } from '../words/warning-words';
 
@@ -36,7 +36,7 @@ export function yardRow(
   productName: (code: string) => string,
   now: Minute,
 ): YardRow {
-  const names = namesOf(plan, job.sections, productName);
+  const names = namesOf(plan, namedAreas(job.sections, plan), productName);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
   const texts = job.state === 'finished' ? [] : plan.warnings.map((one) => warningText(one, names, locale));
   const graver = [...texts].sort((a, b) => Number(b.grade === 'stop') - Number(a.grade === 'stop'));
