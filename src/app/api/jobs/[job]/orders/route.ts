@@ -17,15 +17,9 @@ const schema = Joi.object<OrderLocks>({
     .required()
     .when('first', { is: Joi.string(), then: Joi.invalid(Joi.ref('first')) })
     .messages({ 'any.invalid': '{{#label}} is the colour that comes first: it cannot be both' }),
-  together: Joi.array()
-    .items(field.key())
-    .length(2)
-    .unique()
-    .allow(null)
-    .required()
-    .messages({
-      'array.unique': '{{#label}} is the same colour again: a colour follows another, not itself',
-    }),
+  together: Joi.array().items(field.key()).length(2).unique().allow(null).required().messages({
+    'array.unique': '{{#label}} is the same colour again: a colour follows another, not itself',
+  }),
   order: Joi.valid(null).required(),
 });
 
