@@ -110,13 +110,13 @@ function ordersOfVariant(
   return bodyOrders({ job, plan, shop, shelf, operations: input.operations ?? [] }).flatMap(
     ({ body, passes, problem }): OfBody[] => {
       if (passes.length > mostSearched) return [{ body, colours: passes.length }];
-      const result = searchOrder({ ...problem, locks: locksOn(problem, fixed) });
+      const locks = locksOn(problem, fixed);
+      const result = searchOrder({ ...problem, locks });
       if (!result) return [];
       // Orders that differ by their masks alone come to the same plan.
       const planned = new Map<string, PlanFigures>();
       // The order that stands is held beside them with its best masks, unless what is fixed forbids it.
       const order = passes.map((pass) => pass.scope);
-      const locks = locksOn(problem, fixed);
       const standingPlan = searchOrder({ ...problem, locks: { ...locks, order } })?.plans[0];
       const isKnown = result.plans.some((one) => colourKeys(one).join() === order.join());
       const plans = standingPlan && !isKnown ? [...result.plans, standingPlan] : result.plans;

@@ -66,6 +66,15 @@ describe('schemes side by side', () => {
     expect(without!.colours.map((one) => one.name)).not.toContain('Ochre');
   });
 
+  test('a colour has the area of all that it covers, insides too: together what gets film', () => {
+    const alone = planJob({ job: plain, ...around });
+    const filmM2 = alone.sections.reduce((sum, one) => sum + one.outsideM2 + one.insideM2, 0);
+    const sum = (one: typeof today) => one!.colours.reduce((total, { areaM2 }) => total + areaM2, 0);
+    expect(alone.sections.some((one) => one.insideM2 > 0)).toBe(true);
+    expect(sum(without)).toBeCloseTo(filmM2, 6);
+    expect(sum(today)).toBeCloseTo(filmM2, 6);
+  });
+
   test('what keeps its paint in one of them is named, and costs less', () => {
     expect(part!.leaves).toEqual(['Roof']);
     expect(part!.enters).toEqual([]);

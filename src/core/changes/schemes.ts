@@ -1,5 +1,6 @@
 import { drawnElevations, type DrawnElevation } from '../elevation';
 import { planJob, type Plan, type PlanInput } from '../plan';
+import { colourAreas } from '../readings/colour-areas';
 import { isSameScheme, schemeOf, withScheme, type Job, type KeptScheme } from '../record';
 import { partsOfJob } from '../survey';
 import { figuresOf, type PlanFigures } from './figures';
@@ -18,14 +19,14 @@ export interface PlannedScheme {
   id: string | null;
   figures: PlanFigures;
   colours: SchemeColour[];
-  /** Left side, or what stands for it; null for loose pieces. */
+  /** From the left, behind and above; empty for loose pieces. */
   views: DrawnElevation[];
   /** It paints as the scheme that is planned does. */
   isNow: boolean;
   /** Sections that get film here and keep their paint now, and the other way round. */
   enters: string[];
   leaves: string[];
-  /** Stops of its plan that the plan of today does not have. */
+  /** Lines that cannot be laid and steps without room, more than the plan of today has. */
   stops: number;
 }
 
@@ -34,15 +35,9 @@ const sideBySide: ReadonlySet<string> = new Set(['left', 'rear', 'top']);
 function plannedScheme(job: Job, plan: Plan): Pick<PlannedScheme, 'figures' | 'colours' | 'views'> {
   const mixed = new Map<string, number>();
   for (const pool of plan.pools) mixed.set(pool.colour, (mixed.get(pool.colour) ?? 0) + pool.mixL);
+  const areas = colourAreas(job, plan);
   const colours = job.colours.flatMap(({ id, name, hex }): SchemeColour[] => {
-    const own = plan.sections.filter((one) => one.level !== 'Keep');
-    const areaM2 = own.reduce(
-      (sum, one) =>
-        sum +
-        (one.colour === id ? one.outsideM2 : 0) +
-        ((one.insideColour ?? one.colour) === id ? one.insideM2 : 0),
-      0,
-    );
+    const areaM2 = areas.get(id) ?? 0;
     return areaM2 > 0 ? [{ name, hex, areaM2, mixL: mixed.get(id) ?? 0 }] : [];
   });
   const views = drawnElevations(job, plan).filter((one) => sideBySide.has(one.view));
@@ -57,8 +52,7 @@ const painted = ({ sections }: Pick<KeptScheme, 'sections'>): Set<string> =>
   new Set(sections.flatMap((one) => (one.level === 'Keep' ? [] : [one.key])));
 
 /**
- * The scheme that is planned and each that is kept, every one planned by the real calendar.
- * @param now its plan as it stands is the first of the answer
+ * The scheme that is planned, and each that is kept, every one planned by the real calendar.
  */
 export function plannedSchemes(input: PlanInput): PlannedScheme[] {
   const { job } = input;

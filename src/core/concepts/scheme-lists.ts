@@ -97,7 +97,7 @@ export const alternatives = {
   scheme: document<KeptScheme>(
     atom.exactly({
       sections: listOf(sectionOfScheme, 40),
-      colours: rowsOf(colours, 40),
+      colours: rowsOf(colours, mostColours),
       constructions: rowsOf(constructions, 60),
       colourOrder: atom.colourOrder(),
     }),

@@ -1,4 +1,4 @@
-import { boundsOf, distanceToPiece, type Point } from '../geometry';
+import { boundsOf, simplifiedLine, type Point } from '../geometry';
 import { mostStations, strips as stripWords, type Construction, type JobColour } from '../record';
 import { layoutOf, stripOf, type Strip } from '../scheme';
 import type { BodyKind, Part } from '../vehicle';
@@ -20,7 +20,7 @@ export interface MapLine {
 
 type Laid = Omit<Construction, 'id'>;
 
-/** Widths, and how far a line may be laid from where it was drawn, in the order in which they are tried, m. */
+/** How far a line may be laid from where it was drawn, m, in the order in which they are tried; the widest band, mm. */
 const withinM = [0.0005, 0.001, 0.002, 0.005];
 const widestMm = 5000;
 /** A map brings no more lines than this. */
@@ -83,7 +83,7 @@ function laidLine(
   const run = along[0]![0] <= along.at(-1)![0] ? along : [...along].reverse();
   if (run.some(([u], i) => i > 0 && u <= run[i - 1]![0]))
     return { reason: 'runs back on itself along its side' };
-  const kept = withinM.map((within) => thinned(run, within)).find((one) => one.length <= mostStations);
+  const kept = withinM.map((within) => simplifiedLine(run, within)).find((one) => one.length <= mostStations);
   if (!kept) return { reason: `has more bends than ${mostStations} stations follow within 5 mm` };
   const stations = kept.map(([u, v]) => ({ atMm: mm(Math.max(0, u)), mm: mm(v) }));
   const line = { datum: 'base' as const, panel: '', fairing: 'straight' as const, stations };
@@ -121,24 +121,4 @@ function stripUnder(strips: readonly Strip[], points: readonly Point[]): Strip |
     if (count > 0 && (!best || count > best.count)) best = { strip, count };
   }
   return best?.strip ?? null;
-}
-
-/** A line with fewer points, none of those left out further than this from it (Ramer, Douglas, Peucker). */
-function thinned(line: readonly Point[], within: number): Point[] {
-  const stays = new Uint8Array(line.length);
-  stays[0] = 1;
-  stays[line.length - 1] = 1;
-  const ahead: [number, number][] = [[0, line.length - 1]];
-  for (let span = ahead.pop(); span; span = ahead.pop()) {
-    const [begin, end] = span;
-    let [worst, distance] = [-1, within];
-    for (let i = begin + 1; i < end; i += 1) {
-      const one = distanceToPiece(line[i]!, line[begin]!, line[end]!);
-      if (one > distance) [worst, distance] = [i, one];
-    }
-    if (worst < 0) continue;
-    stays[worst] = 1;
-    ahead.push([begin, worst], [worst, end]);
-  }
-  return line.filter((_, i) => stays[i] === 1);
 }

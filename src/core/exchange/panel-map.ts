@@ -42,7 +42,8 @@ interface Raw {
 
 /**
  * Panels from an SVG drawing: closed paths, polygons and rectangles with ids, at the scale that width and viewBox
- * state, and lines over them: open paths with `data-line`. Only these elements, groups and titles are read; document types, entities, scripts, styles, transforms and
+ * state, and lines over them: open paths with `data-line`. Only these elements, groups and titles are read; document types,
+ * entities, scripts, styles, transforms and
  * references are faults, and nothing of the file is ever run. Every fault names its path or line.
  * @param toleranceM how far a straight piece may leave its curve
  */

@@ -1,14 +1,12 @@
 import {
   effectFamilies,
   hidingOver,
-  lookOver,
   type CoatingSheet,
   type Family,
   type GroundRow,
   type LaidColour,
   type TranslucentColour,
   type TranslucentGround,
-  type TranslucentLook,
 } from '../film';
 import { colourOfKey, type Job, type JobSection } from '../record';
 import type { SectionStack, StackLayer } from '../steps';
@@ -22,10 +20,9 @@ export interface ColourGround {
   /** What lies beneath it; null where nobody knows the shade of that. */
   ground: TranslucentGround | null;
   laid: LaidColour;
-  /** Of a colour that hides. */
+  /** Of a colour that hides; null for one that shines through. */
   hiding: GroundRow | null;
-  /** Of a colour that shines through. */
-  look: TranslucentLook | null;
+  /** Of a colour that shines through; null where its ground is not known. */
   dye: TranslucentColour | null;
 }
 
@@ -53,7 +50,7 @@ function groundOf({ product }: StackLayer, hex: string): TranslucentGround | nul
   return coloured.has(sheet.family) ? { name: product.name, l: null, hex } : null;
 }
 
-type OnStack = Pick<ColourGround, 'layer' | 'ground' | 'laid' | 'hiding' | 'look' | 'dye'>;
+type OnStack = Pick<ColourGround, 'layer' | 'ground' | 'laid' | 'hiding' | 'dye'>;
 
 /**
  * The colouring layers of a stack with what each lies on; clears and locks between show everything. What hides the
@@ -73,12 +70,12 @@ function groundsOfStack({ layers }: SectionStack, hex: string): OnStack[] {
       coatUm: layer.dryUm,
       planned: layer.coats,
     };
-    const plain: OnStack = { layer, ground, laid: asked, hiding: null, look: null, dye: null };
+    const plain: OnStack = { layer, ground, laid: asked, hiding: null, dye: null };
     if (translucent.has(family)) {
       if (!ground) return [plain];
       const coatsForLook = Math.max(1, layer.computedCoats);
       const dye: TranslucentColour = { hex, coatUm: layer.dryUm, coatsForLook, ground };
-      return [{ ...plain, look: lookOver(dye, ground, layer.coats), dye }];
+      return [{ ...plain, dye }];
     }
     const hiding = ground && !isHidden ? hidingOver(asked, ground) : null;
     if (hiding) isHidden = true;

@@ -92,6 +92,21 @@ test('leaf lines are laid by hand; a section that is called leaf would be spraye
   expect(whole.map((one) => one.code)).toEqual(['finish-not-laid']);
 });
 
+test('an inside in leaf or called metallic is told as an outside is', () => {
+  const saloon = jobFixture({ bodyKind: 'saloon' });
+  const inside = (over: Partial<Job['colours'][number]>) =>
+    told({
+      bodyKind: saloon.bodyKind,
+      dimensions: saloon.dimensions,
+      sections: saloon.sections.map((one) => ({ ...one, insideColour: 'in' })),
+      colours: [own({ hex: '#2f5d43' }), own({ id: 'in', name: 'In', hex: '#20242c', ...over })],
+    }).map((one) => one.code);
+  expect(inside({})).toEqual([]);
+  expect(inside({ finish: 'metallic' })).toEqual(['finish-not-laid']);
+  expect(inside({ finish: 'leaf' })).toEqual(['finish-not-laid']);
+  expect(inside({ finish: 'metallic', system: 'silver-clear' })).toEqual([]);
+});
+
 test('a section and its colour name one coat system', () => {
   const colours = [own({ hex: '#2f5d43', system: 'single-stage' })];
   expect(told({ colours }).map((one) => one.code === 'system-differs' && one.section)).toEqual(

@@ -1,6 +1,6 @@
 import { effectFamilies, type LayerRole } from '../film';
 import { colourOfKey, type FinishClass, type Job, type JobColour, type JobSection } from '../record';
-import type { SectionStack } from '../steps';
+import type { SectionStack, StackLayer } from '../steps';
 import { localDateOf, type LocalDate, type Minute } from '../units';
 import { colourGrounds, type ColourGround } from './colour-grounds';
 
@@ -56,7 +56,7 @@ function groundsThatShow(grounds: readonly ColourGround[], nameOf: (key: string)
 }
 
 function unequalCoats(grounds: readonly ColourGround[], nameOf: (key: string) => string): ColourWarning[] {
-  const shining = grounds.filter((one) => one.look !== null && one.face === 'outside');
+  const shining = grounds.filter((one) => one.hiding === null && one.face === 'outside');
   return unique(shining.map((one) => one.colour)).flatMap((colour): ColourWarning[] => {
     const own = shining.filter((one) => one.colour === colour);
     const counts = unique(own.map((one) => String(one.layer.coats))).map((coats) => ({
@@ -78,31 +78,33 @@ const isEffectFinish: Partial<Record<FinishClass, boolean>> = {
 
 const colouring: ReadonlySet<LayerRole> = new Set<LayerRole>(['colour', 'candy', 'flake', 'topcoat']);
 
-/** Colours whose finish class and products do not go together; leaf is laid by hand, whatever is sprayed for it. */
+/** The finish of what is laid says the same as that of its colour; leaf is laid by hand, whatever is sprayed for it. */
+function isAsCalled(finish: FinishClass, { product }: StackLayer): boolean {
+  if (finish === 'leaf') return false;
+  const wanted = isEffectFinish[finish];
+  return wanted === undefined || effectFamilies.has(product.coating!.family) === wanted;
+}
+
+/** Colours whose finish class and products do not go together, outside or inside. */
 function finishesNotLaid(
   job: Job,
   areas: readonly JobSection[],
   stackOf: (area: JobSection) => SectionStack,
 ): ColourWarning[] {
   const told = new Map<string, Extract<ColourWarning, { code: 'finish-not-laid' }>>();
-  for (const area of areas) {
-    if (area.level === 'Keep') continue;
-    const { id, name, finish }: JobColour = colourOfKey(job, area.colour);
-    const wanted = isEffectFinish[finish];
-    const top = stackOf(area).layers.findLast((layer) => layer.coats > 0 && colouring.has(layer.role));
-    const isLeaf = finish === 'leaf';
-    if ((wanted === undefined && !isLeaf) || !top) continue;
-    if (!isLeaf && effectFamilies.has(top.product.coating!.family) === wanted) continue;
-    const key = `${id}|${top.product.code}`;
-    const areasSoFar = told.get(key)?.areas ?? [];
+  const look = (key: string, area: string, { layers }: SectionStack) => {
+    const { id, name, finish }: JobColour = colourOfKey(job, key);
+    const top = layers.findLast((layer) => layer.coats > 0 && colouring.has(layer.role));
+    if (!top || isAsCalled(finish, top)) return;
     const product = top.product.code;
-    told.set(key, {
-      code: 'finish-not-laid',
-      colour: name,
-      finish,
-      product,
-      areas: [...areasSoFar, area.key],
-    });
+    const before = told.get(`${id}|${product}`)?.areas ?? [];
+    const all = before.includes(area) ? before : [...before, area];
+    told.set(`${id}|${product}`, { code: 'finish-not-laid', colour: name, finish, product, areas: all });
+  };
+  for (const area of areas.filter((one) => one.level !== 'Keep')) {
+    look(area.colour, area.key, stackOf(area));
+    if (area.insideColour !== null)
+      look(area.insideColour, area.key, stackOf({ ...area, ...area.insideLaid }));
   }
   return [...told.values()];
 }

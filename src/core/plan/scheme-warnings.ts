@@ -1,6 +1,6 @@
 import type { SchemeFault } from '../scheme';
-import type { Job, JobSection } from '../record';
-import { schemeLayout } from '../survey';
+import { leafColours, type Job, type JobSection } from '../record';
+import { paintedLayout, schemeLayout } from '../survey';
 import type { Part } from '../vehicle';
 
 /** What is laid out and cannot be carried out: lines without panels, and fields on panels that keep their paint. */
@@ -15,7 +15,12 @@ export function schemeWarnings(
   parts: readonly Part[],
 ): SchemeWarning[] {
   if (job.constructions.length === 0) return [];
-  const { faults, pieces } = schemeLayout(job);
+  const leaf = leafColours(job);
+  const isLeaf = (id: string) => leaf.has(job.constructions.find((one) => one.id === id)?.colour ?? '');
+  const { pieces } = paintedLayout(job);
+  // Leaf covers nothing that is painted, and lies on kept paint as on new.
+  const ofLeaf = schemeLayout(job).faults.filter(({ construction }) => isLeaf(construction));
+  const faults = [...paintedLayout(job).faults, ...ofLeaf];
   const nameOf = (id: string) => job.constructions.find((one) => one.id === id)?.name ?? id;
   const keeps = new Set(sections.flatMap((one) => (one.level === 'Keep' ? [one.key] : [])));
   const kept = new Set(parts.flatMap((part) => (keeps.has(part.section) ? [part.key] : [])));

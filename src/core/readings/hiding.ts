@@ -34,7 +34,7 @@ export interface HidingRow {
   typedWith: { section: string } | 'colour';
 }
 
-/** White and grey stand for undercoats that the job does not have yet. */
+/** White and silver stand for grounds that the job does not have yet. */
 const trialGrounds: readonly TranslucentGround[] = [
   { name: 'white', l: 92, hex: null },
   { name: 'silver', l: null, hex: null, effect: 'silver' },
@@ -67,7 +67,7 @@ export function hidingRows(job: Job, areas: readonly JobSection[], shelf: Shelf)
   const used = new Set(areas.flatMap((area) => (area.level === 'Keep' ? [] : [area.colour])));
   const rows = new Map<string, HidingRow>();
   for (const one of colourGrounds(job, areas, (area) => stackOf(area, shelf))) {
-    const { area, colour, face, layer, ground, hiding, look } = one;
+    const { area, colour, face, layer, ground, hiding, dye } = one;
     const withColour = isOfField(area) || face === 'inside';
     const typedWith = withColour ? 'colour' : { section: baseOf(area) };
     const key = [
@@ -95,7 +95,7 @@ export function hidingRows(job: Job, areas: readonly JobSection[], shelf: Shelf)
       coats: layer.coats,
       ground: ground?.name ?? '',
       hides: hiding && { coats: hiding.coats, leftDeltaE: hiding.leftAfter, isHidden: hiding.hidden },
-      look,
+      look: dye && lookOver(dye, dye.ground, layer.coats),
       others: othersOf(one, job, used),
       typedWith,
     });

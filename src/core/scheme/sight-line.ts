@@ -1,8 +1,7 @@
 import type { Point } from '../geometry';
 import type { Construction } from '../record';
+import { edgeMeasures, spanOf, type EdgeMeasure } from './edge-measures';
 import { edgeProfile } from './edge-profile';
-import { lineOnStrip } from './laid-line';
-import { regionsOf } from './region';
 import type { Strip } from './strip';
 
 /** Where the eye is: before the front end, off the side, and above the level of the lowest point, m. */
@@ -32,7 +31,7 @@ export interface SightView {
   /** Edges of the construction as they are seen, each from the front to the rear. */
   edges: Point[][];
   /** Upper edge of the side; its lower one is broken by arches. */
-  outline: Point[][];
+  outline: Point[];
 }
 
 const stepM = 0.05;
@@ -41,12 +40,6 @@ const stepM = 0.05;
 function places(from: number, to: number): number[] {
   const count = Math.max(1, Math.ceil((to - from) / stepM));
   return Array.from({ length: count + 1 }, (_, i) => from + ((to - from) * i) / count);
-}
-
-function spanOf({ lengthM }: Strip, { shape }: Construction): [from: number, to: number] {
-  if (shape.kind === 'box') return [shape.atMm / 1000, (shape.atMm + shape.lengthMm) / 1000];
-  if (shape.kind !== 'band') return [0, lengthM];
-  return [(shape.fromMm ?? 0) / 1000, shape.toMm === null ? lengthM : shape.toMm / 1000];
 }
 
 /** Heights of the edges of a construction along its strip, m; a field has its line alone. */
@@ -59,19 +52,14 @@ function edgesOf(strip: Strip, one: Construction): Point[][] {
   // A step beside a pin would see half of its bend.
   const steps = places(first, last).filter((u) => pins.every((pin) => Math.abs(pin - u) > stepM / 2));
   const along = [...steps, ...pins].sort((a, b) => a - b);
-  const line = lineOnStrip(strip, one.shape.line);
-  if (!line) return [];
-  const ofLine = along.map((u): Point => [u, line.height(u)]);
-  if (one.shape.kind === 'field') return [ofLine];
-  const rings = (regionsOf(strip, one)?.[0]?.rings ?? []).map((outline) => ({ figure: { outline } }));
-  return (['lower', 'upper'] as const).map((edge) => {
-    const { at } = edgeProfile(rings, edge);
-    return along.flatMap((u): Point[] => {
-      const v = at(u);
-      return v === null ? [] : [[u, v]];
-    });
-  });
+  return edgeMeasures(strip, one).map((at) => pointsAlong(at, along));
 }
+
+const pointsAlong = (at: EdgeMeasure, along: readonly number[]): Point[] =>
+  along.flatMap((u): Point[] => {
+    const v = at(u);
+    return v === null ? [] : [[u, v]];
+  });
 
 /**
  * A construction as it is seen along the sides it lies on. Plain perspective: what lies `d` before the eye is drawn at
@@ -84,13 +72,7 @@ export function sightViews(strips: readonly Strip[], one: Construction, eye: Eye
       (side * eye.offM) / (u + eye.beforeM),
       (v - eye.heightM) / (u + eye.beforeM),
     ];
-    const outline = (['upper'] as const).map((edge) => {
-      const { at } = edgeProfile(strip.panels, edge);
-      return places(0, strip.lengthM).flatMap((u): Point[] => {
-        const v = at(u);
-        return v === null ? [] : [seen([u, v])];
-      });
-    });
+    const outline = pointsAlong(edgeProfile(strip.panels, 'upper').at, places(0, strip.lengthM)).map(seen);
     return { strip: strip.key, edges: edgesOf(strip, one).map((edge) => edge.map(seen)), outline };
   });
 }

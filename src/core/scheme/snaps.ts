@@ -1,7 +1,6 @@
 import type { Construction } from '../record';
+import { edgeMeasures, spanOf } from './edge-measures';
 import { edgeProfile } from './edge-profile';
-import { lineOnStrip } from './laid-line';
-import { regionsOf } from './region';
 import type { Strip } from './strip';
 
 /** A height on a strip that a line is laid to: an edge that can be found, the middle between two, another line. */
@@ -20,16 +19,8 @@ export interface Snap {
 }
 
 /** Heights of a construction's own edges at a place of its strip; empty where it is not there. */
-function edgesAt(strip: Strip, one: Construction, u: number): number[] {
-  if (one.shape.kind === 'field') {
-    const line = lineOnStrip(strip, one.shape.line);
-    return line ? [line.height(u)] : [];
-  }
-  const [region] = regionsOf(strip, one) ?? [];
-  if (!region) return [];
-  const rings = region.rings.map((outline) => ({ figure: { outline } }));
-  return (['lower', 'upper'] as const).flatMap((edge) => edgeProfile(rings, edge).at(u) ?? []);
-}
+const edgesAt = (strip: Strip, one: Construction, u: number): number[] =>
+  edgeMeasures(strip, one).flatMap((at) => at(u) ?? []);
 
 /** What lines are laid to at a place of a strip: edges of panels and openings, their middles, other lines. */
 export function marksAt(strip: Strip, others: readonly Construction[], u: number): Mark[] {
@@ -58,11 +49,9 @@ export function marksAt(strip: Strip, others: readonly Construction[], u: number
 }
 
 /** Where a construction is held to its marks: at its first station, within the strip and its own length. */
-function placeOf(strip: Strip, { shape }: Construction): number {
-  const first = shape.line.stations[0]!.atMm / 1000;
-  const from =
-    shape.kind === 'band' ? (shape.fromMm ?? 0) / 1000 : shape.kind === 'box' ? shape.atMm / 1000 : 0;
-  return Math.min(strip.lengthM, Math.max(first, from));
+function placeOf(strip: Strip, one: Construction): number {
+  const [from] = spanOf(strip, one);
+  return Math.min(strip.lengthM, Math.max(one.shape.line.stations[0]!.atMm / 1000, from));
 }
 
 /**

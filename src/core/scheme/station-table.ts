@@ -1,5 +1,6 @@
 import type { Construction } from '../record';
 import { straightMeasure } from './batten';
+import { spanOf } from './edge-measures';
 import { edgeProfile } from './edge-profile';
 import { lineOnStrip } from './laid-line';
 import { stripKeys, type Strip } from './strip';
@@ -54,18 +55,14 @@ export function stationTable(strips: readonly Strip[], { shape }: Pick<Construct
 const toMm = (m: number): number => Math.round(m * 10000) / 10;
 
 /** Typed places and one behind the front edge of each panel, in their order; those of a band within its ends. */
-function placesOf({ panels, lengthM }: Strip, shape: Construction['shape']): number[] {
+function placesOf(strip: Strip, shape: Construction['shape']): number[] {
+  const { panels, lengthM } = strip;
   const typed = [
     ...shape.line.stations.map(({ atMm }) => atMm / 1000),
     ...(shape.kind === 'band' ? shape.widths.map(({ atMm }) => atMm / 1000) : []),
   ];
   const edges = panels.map(({ figure }) => Math.min(...figure.outline.map(([u]) => u)) + behindEdgeM);
-  const [from, to] =
-    shape.kind === 'band'
-      ? [(shape.fromMm ?? 0) / 1000, shape.toMm === null ? lengthM : shape.toMm / 1000]
-      : shape.kind === 'box'
-        ? [shape.atMm / 1000, (shape.atMm + shape.lengthMm) / 1000]
-        : [0, lengthM];
+  const [from, to] = spanOf(strip, { shape });
   const all = [...typed, ...edges, from, to].filter((u) => u >= from && u <= to && u <= lengthM);
   return [...new Set(all.map((u) => Math.round(u * 1000) / 1000))].sort((a, b) => a - b);
 }

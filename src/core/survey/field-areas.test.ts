@@ -128,6 +128,30 @@ test('what is laid out and cannot be carried out is a warning of the plan', () =
   expect(warned(withShapes(['ochre', band(600, 100)]))).toEqual([]);
 });
 
+test('leaf lies on kept paint as on new and covers no band; where it lies over no panel it is told', () => {
+  const gilded = (...shapes: readonly [colour: string, shape: ConstructionShape][]): Job => {
+    const job = withShapes(...shapes);
+    return { ...job, colours: job.colours.map((one) => (one === slate ? { ...one, finish: 'leaf' } : one)) };
+  };
+  const warned = (job: Job) => {
+    const { parts, sections } = treated(job);
+    return schemeWarnings(job, sections, parts);
+  };
+  const over = gilded(['ochre', band(600, 100)], ['slate', band(550, 200)]);
+  expect(warned(over)).toEqual([]);
+  // In paint the upper one hides the band beneath it.
+  expect(warned({ ...over, colours: [...base.colours, ochre, slate] })).toEqual([
+    expect.objectContaining({ code: 'scheme-fault', construction: 'N0', fault: 'covered' }),
+  ]);
+  const surveyed = [{ ...blankSurvey('B1L'), level: 'Keep' as const }];
+  const kept = { ...gilded(['slate', band(600, 6)]), surveyed };
+  expect(warned(kept)).toEqual([]);
+  expect(treated(kept).parts.find((part) => part.key === 'B1L')!.leafM).toBeCloseTo(2 * 1.1, 6);
+  expect(warned(gilded(['slate', band(9000, 6)]))).toEqual([
+    expect.objectContaining({ code: 'scheme-fault', fault: 'no-panel' }),
+  ]);
+});
+
 test('a field in the colour of its section, and one on what keeps its paint, change nothing', () => {
   const own = base.sections[0]!.colour;
   expect(treated(withShapes([own, band(600, 100)])).parts).toEqual(treated(base).parts);

@@ -39,6 +39,9 @@ function layoutsOf(job: Job): Known {
 /** The fields of a job's panels as its scheme lays them out; computed once for what it hangs on. */
 export const schemeLayout = (job: Job): SchemeLayout => layoutsOf(job).layout;
 
+/** The same without lines in leaf, which lie on the finished film. */
+export const paintedLayout = (job: Job): SchemeLayout => layoutsOf(job).painted;
+
 const withoutLeaf = (constructions: Job['constructions'], leaf: ReadonlySet<string>): Job['constructions'] =>
   constructions.flatMap((one) => {
     const { colour, shape } = one;
@@ -149,7 +152,7 @@ class Cutter {
     areas: readonly JobSection[],
   ) {
     this.byKey = new Map(areas.map((area) => [area.key, area]));
-    this.layout = layoutsOf(job).painted;
+    this.layout = paintedLayout(job);
     // A colour that has a field as well is masked as one.
     const wide = job.constructions.filter((one) => !narrowKinds.has(one.shape.kind));
     const isWide = new Set(wide.map((one) => one.colour));

@@ -58,6 +58,14 @@ describe('edits that follow each other faster than the page', () => {
     expect(out).toEqual([5, 5, 6, 5]);
   });
 
+  test('a row that was removed and brought back counts from one again: its edit is not held for a stranger’s', async () => {
+    const own = new OwnEdits<{ status: string }>();
+    await own.run(edit(1, { name: 'A' }), shop(1).send);
+    const back = shop(1);
+    const saved = await own.run(edit(1, { name: 'B' }), back.send);
+    expect([saved.status, back.out]).toEqual(['saved', [2, 1]]);
+  });
+
   test('a refused edit and one that fails hold up nobody', async () => {
     const { send } = shop();
     const own = new OwnEdits<{ status: string }>();

@@ -16,10 +16,8 @@ function rowOf(edit: RowEdit): string {
   return JSON.stringify(row);
 }
 
-/** A version of a row that an edit of this page went out from, and the fields that it changed. */
-interface Step {
-  fields: ReadonlySet<string>;
-}
+/** Versions of a row that edits of this page went out from, each with the fields that were changed. */
+type Steps = Map<number, ReadonlySet<string>>;
 
 /** A single value may be typed again; a whole document is made from what was seen, and would undo what came between. */
 const isPlain = (value: unknown): boolean => typeof value !== 'object' || value === null;
@@ -31,7 +29,7 @@ const isPlain = (value: unknown): boolean => typeof value !== 'object' || value 
  */
 export class OwnEdits<T extends { status: string }> {
   private readonly lines = new Map<string, Promise<unknown>>();
-  private readonly steps = new Map<string, Map<number, Step>>();
+  private readonly steps = new Map<string, Steps>();
 
   /** @param send carries the edit out; its answer says whether it was saved */
   async run(edit: Edit, send: (edit: Edit) => Promise<T>): Promise<T> {
@@ -41,8 +39,14 @@ export class OwnEdits<T extends { status: string }> {
     const own = before.then(async () => {
       const now = this.brought(edit, row);
       const outcome = await send(now);
-      if (outcome.status === 'saved') this.keep(row, now);
-      return outcome;
+      if (outcome.status === 'saved') {
+        this.keep(row, now);
+        return outcome;
+      }
+      if (now.seen === edit.seen) return outcome;
+      // A row that was removed and brought back counts from one again: then what the page shows is the truth.
+      this.steps.delete(row);
+      return send(edit);
     });
     const settled = own.catch(() => undefined);
     this.lines.set(row, settled);
@@ -54,8 +58,8 @@ export class OwnEdits<T extends { status: string }> {
   }
 
   private keep(row: string, { seen, set }: RowEdit): void {
-    const steps = this.steps.get(row) ?? new Map<number, Step>();
-    steps.set(seen, { fields: new Set(Object.keys(set)) });
+    const steps: Steps = this.steps.get(row) ?? new Map();
+    steps.set(seen, new Set(Object.keys(set)));
     this.steps.set(row, steps);
   }
 
@@ -63,10 +67,10 @@ export class OwnEdits<T extends { status: string }> {
   private brought(edit: RowEdit, row: string): RowEdit {
     const steps = this.steps.get(row);
     let { seen } = edit;
-    for (let step = steps?.get(seen); step; step = steps?.get(seen)) {
-      const { fields } = step;
+    for (let fields = steps?.get(seen); fields; fields = steps?.get(seen)) {
+      const changed = fields;
       const takesBack = Object.entries(edit.set).some(
-        ([field, value]) => fields.has(field) && !isPlain(value),
+        ([field, value]) => changed.has(field) && !isPlain(value),
       );
       if (takesBack) return edit;
       seen += 1;

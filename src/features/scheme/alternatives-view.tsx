@@ -189,7 +189,7 @@ function TakeScheme({ job, kept, today }: { job: string; kept: Kept; today: stri
   const live = useLive();
   if (!asked)
     return (
-      <Button disabled={!live} onClick={() => setAsked(true)}>
+      <Button className="no-print" disabled={!live} onClick={() => setAsked(true)}>
         Take this scheme<span className="sr-only">: {kept.name}</span>
       </Button>
     );
@@ -229,7 +229,7 @@ function RemoveKept({ job, kept }: { job: string; kept: Kept }) {
   const { save } = useSaving();
   const live = useLive();
   return (
-    <span className="ml-auto">
+    <span className="no-print ml-auto">
       <Button
         disabled={!live}
         onClick={() =>

@@ -3,60 +3,30 @@
 import type { JobSection } from '@/core/record';
 import { EditChoice } from '../frame/edit-field';
 
-/** Which of the job's colours the insides of a section have, where it is not that of their outside. */
-export function InsideColour({
-  job,
-  section,
-  colours,
-}: {
+interface SectionColourProps {
   job: string;
   section: JobSection & { seen: number };
   colours: readonly { id: string; name: string }[];
-}) {
-  return (
-    <EditChoice
-      label={`Colour of the insides of ${section.name}`}
-      quiet
-      className="w-44"
-      value={section.insideColour ?? ''}
-      choices={[
-        { value: '', text: 'as outside' },
-        ...colours.map(({ id, name }) => ({ value: id, text: name })),
-      ]}
-      toEdit={(insideColour) => ({
-        kind: 'section',
-        job,
-        section: section.key,
-        seen: section.seen,
-        set: { insideColour: insideColour || null },
-      })}
-    />
-  );
+  face: 'outside' | 'inside';
 }
 
-/** Which of the job's colours a section has where no field says otherwise. */
-export function SectionColour({
-  job,
-  section,
-  colours,
-}: {
-  job: string;
-  section: JobSection & { seen: number };
-  colours: readonly { id: string; name: string }[];
-}) {
+/** Which of the job's colours the outside or the insides of a section have where no field says otherwise. */
+export function SectionColour({ job, section, colours, face }: SectionColourProps) {
+  const isInside = face === 'inside';
+  const named = colours.map(({ id, name }) => ({ value: id, text: name }));
   return (
     <EditChoice
-      label={`Colour of ${section.name}`}
+      label={isInside ? `Colour of the insides of ${section.name}` : `Colour of ${section.name}`}
       quiet
       className="w-44"
-      value={section.colour}
-      choices={colours.map(({ id, name }) => ({ value: id, text: name }))}
+      value={isInside ? (section.insideColour ?? '') : section.colour}
+      choices={isInside ? [{ value: '', text: 'as outside' }, ...named] : named}
       toEdit={(colour) => ({
         kind: 'section',
         job,
         section: section.key,
         seen: section.seen,
-        set: { colour },
+        set: isInside ? { insideColour: colour || null } : { colour },
       })}
     />
   );

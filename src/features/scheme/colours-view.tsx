@@ -3,7 +3,7 @@
 import type { JobSection, LooseItem } from '@/core/record';
 import { Empty, Table } from '@/ui/layout';
 import { area } from '../words/format';
-import { InsideColour, SectionColour } from './colour-fields';
+import { SectionColour } from './colour-fields';
 import { ColoursTable, type ColourShown, type SystemChoice } from './colours-table';
 import { HidingTable } from './hiding-table';
 import { LooseItemsTable } from './loose-items-table';
@@ -32,12 +32,12 @@ export function ColoursView({ job, planHash, sections, colours, systems, looseIt
           <tr key={section.key} className="border-b border-line">
             <td className="py-1 pr-3 font-semibold">{section.name}</td>
             <td className="py-1 pr-3">
-              <SectionColour job={job} section={section} colours={colours} />
+              <SectionColour job={job} section={section} colours={colours} face="outside" />
             </td>
             <td className="pr-3 text-right tabular-nums">{area(section.outsideM2)}</td>
             <td className="py-1 pr-3">
               {section.insideM2 > 0 || section.insideColour !== null ? (
-                <InsideColour job={job} section={section} colours={colours} />
+                <SectionColour job={job} section={section} colours={colours} face="inside" />
               ) : (
                 <span className="text-quiet">has none</span>
               )}

@@ -9,7 +9,8 @@ import { Swatch } from '@/ui/swatch';
 import { useLive } from '@/ui/use-live';
 import { refusalOf, useAnswer } from '../frame/asking';
 import { useSaving } from '../frame/saving';
-import { counted } from '../words/counted';
+import { counted, firstTwo } from '../words/counted';
+import { deltaE } from '../words/format';
 
 interface HidingProps {
   job: string;
@@ -71,14 +72,8 @@ export function HidingTable({ job, planHash, sections, colours }: HidingProps) {
   );
 }
 
-/** The first areas by name, then how many more. */
-function areasText({ areas, face }: HidingRow): string {
-  const shown = areas.slice(0, 2).join(', ');
-  const more = areas.length > 2 ? ` and ${areas.length - 2} more` : '';
-  return `${shown}${more}${face === 'inside' ? ', insides' : ''}`;
-}
-
-const deltaE = (value: number): string => `ΔE ${value.toFixed(1)}`;
+const areasText = ({ areas, face }: HidingRow): string =>
+  `${firstTwo(areas)}${face === 'inside' ? ', insides' : ''}`;
 
 function showsText({ hides, look, ground }: HidingRow): string {
   if (look)

@@ -16,7 +16,7 @@ export function KeepScheme({
   return (
     <EntryForm
       label="Keep the scheme"
-      className="flex flex-wrap items-center gap-2 pb-2"
+      className="no-print flex flex-wrap items-center gap-2 pb-2"
       start={{ name: '', ifUnmatched: '', mostAttempts: '3', lastDay: '', note: '' }}
       send={({ name, ifUnmatched, mostAttempts, lastDay, note }) =>
         send({

@@ -30,7 +30,7 @@ export function MatchAttempts({
       </p>
       <EntryForm
         label="Write down an attempt"
-        className="flex flex-wrap items-center gap-2 py-2"
+        className="no-print flex flex-wrap items-center gap-2 py-2"
         start={{ colour: colours[0]?.id ?? '', change: '', light: '' }}
         send={({ colour, change, light }) =>
           send({

@@ -1,6 +1,6 @@
 import type { Plan, PlannedPass } from '@/core/plan';
-import { colourOfKey, isOfField, leafColours, type Job } from '@/core/record';
-import { schemeLayout } from '@/core/survey';
+import { colourOfKey, isOfField, type Job } from '@/core/record';
+import { colourAreas } from '@/core/readings/colour-areas';
 import { boundsOf, type Point } from '@/core/geometry';
 import { isUpperRole, systemsWith, type Product } from '@/core/film';
 import type { Shop } from '@/core/shop';
@@ -14,7 +14,7 @@ import { filmsWords, orderWords, passWords } from '../words/pass-words';
 
 /** The colours of a job with what gets each: sections, and what is laid out; areas as they are planned. */
 export function coloursShown(job: Job, plan: Plan, versions: Record<string, number>): ColourShown[] {
-  const leaf = leafColours(job);
+  const areas = colourAreas(job, plan);
   return job.colours.map((colour) => {
     const isOf = (one: { colour: string | null }) => one.colour === colour.id;
     const outlined = job.constructions.filter(
@@ -32,18 +32,10 @@ export function coloursShown(job: Job, plan: Plan, versions: Record<string, numb
         ...outlined.map((one) => `outline of ${one.name}`),
         ...job.looseItems.filter(isOf).map((one) => one.what),
       ],
-      areaM2: plan.sections.reduce(
-        (sum, one) =>
-          sum + (isOf(one) ? one.outsideM2 : 0) + (one.insideColour === colour.id ? one.insideM2 : 0),
-        leaf.has(colour.id) ? leafAreaM2(job, colour.id) : 0,
-      ),
+      areaM2: areas.get(colour.id) ?? 0,
     };
   });
 }
-
-/** Leaf is no work area: its lines are measured as they are laid out. */
-const leafAreaM2 = (job: Job, colour: string): number =>
-  schemeLayout(job).pieces.reduce((sum, piece) => sum + (piece.colour === colour ? piece.areaM2 : 0), 0);
 
 /** Area of a section outside and inside, fields that are cut from it and lots among it. */
 export function areasOf(plan: Plan, section: string): { outsideM2: number; insideM2: number } {

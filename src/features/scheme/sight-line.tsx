@@ -34,9 +34,7 @@ export function SightLine({ layout, one }: { layout: SchemeLayout; one: Construc
       >
         {views.map(({ strip, edges, outline }) => (
           <g key={strip}>
-            {outline.map((line, i) => (
-              <path key={i} d={path(line)} strokeWidth="0.6" strokeDasharray="3 3" />
-            ))}
+            <path d={path(outline)} strokeWidth="0.6" strokeDasharray="3 3" />
             {edges.map((line, i) => (
               <path key={i} d={path(line)} strokeWidth="1.6" />
             ))}

@@ -1,7 +1,7 @@
 import type { PlanWarning } from '@/core/plan';
 import type { WarningText } from './warning-text';
-import { counted } from './counted';
-import { date } from './format';
+import { counted, firstTwo } from './counted';
+import { date, deltaE } from './format';
 
 /** Warnings that speak of colours. */
 export type OfColours = Extract<
@@ -14,14 +14,8 @@ interface ColourNames {
   product(code: string): string;
 }
 
-/** The first few areas by name, then how many more. */
-const someAreas = (areas: readonly string[], names: ColourNames): string => {
-  const shown = areas.slice(0, 2).map(names.section).join(', ');
-  return areas.length > 2 ? `${shown} and ${areas.length - 2} more` : shown;
-};
-
-/** ΔE00 with one place. */
-const deltaE = (value: number): string => `ΔE ${value.toFixed(1)}`;
+const someAreas = (areas: readonly string[], names: ColourNames): string =>
+  firstTwo(areas.map(names.section));
 
 /** A warning of the colours in a sentence with what to do about it. */
 export function colourWarningText(warning: OfColours, names: ColourNames): WarningText {
@@ -35,7 +29,7 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
           : `it takes ${counted(coats, 'coat')}, or another shade of sealer`;
       return {
         grade: 'caution',
-        text: `${where}: ${counted(planned, 'coat')} of ${colour} over ${ground} leave ${deltaE(warning.deltaE)} to be seen; ${help}. Spray a card over that ground.`,
+        text: `${where}: ${counted(planned, 'coat')} of ${colour} over ${ground} ${planned === 1 ? 'leaves' : 'leave'} ${deltaE(warning.deltaE)} to be seen; ${help}. Spray a card over that ground.`,
       };
     }
     case 'unequal-coats': {

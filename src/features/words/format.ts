@@ -37,6 +37,9 @@ export const amount = (value: number, unit: string): string => {
   return unit === 'each' ? figure : `${figure} ${unit}`;
 };
 
+/** A difference of colour by CIEDE2000, with one place. */
+export const deltaE = (value: number): string => `ΔE ${oneDigit.format(value)}`;
+
 export const micrometres = (um: number): string => `${wholeFigure.format(um)} µm`;
 
 export function money(minor: number, { currency }: Pick<Locale, 'currency'>, digits = 0): string {

@@ -288,7 +288,7 @@ describe('warnings', () => {
         deltaE: 9,
       },
       'caution',
-      '<doors>, insides: 1 coat of Chalk over epoxy leave ΔE 9.0 to be seen; no number of coats hides it: lay a ground coat, or choose another sealer. Spray a card over that ground.',
+      '<doors>, insides: 1 coat of Chalk over epoxy leaves ΔE 9.0 to be seen; no number of coats hides it: lay a ground coat, or choose another sealer. Spray a card over that ground.',
     ],
     [
       {

@@ -1,3 +1,4 @@
+import { mostColours } from '../../core/concepts/scheme-lists';
 import { unknownColour } from '../../core/exchange';
 import {
   isSameScheme,
@@ -51,6 +52,11 @@ function takeScheme({ id, seen, by, on }: EditOfKind<'take-scheme'>, given: JobG
         'the scheme that stands is not kept and there is no room for it; remove a kept one first',
       );
   }
+  if (withScheme(job, taken.scheme).colours.length > mostColours)
+    return fault(
+      'id',
+      `with its colours the job would have more than ${mostColours}; remove unused ones first`,
+    );
   const label = `Before ${taken.name}`.slice(0, 60);
   const rest = { ifUnmatched: null, mostAttempts: 3, lastDay: null, chosenBy: '', chosenOn: null, note: '' };
   return made(

@@ -120,6 +120,30 @@ test('a choice on what somebody changed since, of tomorrow, of what is gone, is 
   expect(await job()).toEqual(before);
 });
 
+test('a kept scheme that would bring more colours than a job may have is refused, and nothing is changed', async () => {
+  const before = await job();
+  await keep('Few colours');
+  const kept = await keptAs('Few colours');
+  const more = Array.from({ length: 23 }, (_, i) => ({ ...before.colours[0]!, id: `c.more-${i}` }));
+  const scheme = { ...kept.scheme, colours: [...kept.scheme.colours.slice(0, 1), ...more] };
+  const sections = scheme.sections.map((one) => ({ ...one, colour: scheme.colours[0]!.id }));
+  const set = { scheme: { ...scheme, sections, constructions: [] } };
+  const edit = {
+    kind: 'set-item',
+    job: number,
+    list: 'alternatives',
+    id: kept.id,
+    seen: await seen(kept.id),
+    set,
+  } as const;
+  expect((await save(edit)).status).toBe('saved');
+  const standing = await job();
+  expect(faultsOf(await take('Few colours'))).toEqual(['id']);
+  expect(await job()).toEqual(standing);
+  for (let i = 0; i < 2; i += 1) await undo();
+  expect(await job()).toEqual(before);
+});
+
 test('a colour that names what the body cannot have, or that something still has, is refused at its place', async () => {
   const before = await job();
   const add = (system: string) =>
