@@ -41,6 +41,7 @@ export function AlternativesView(props: AlternativesProps) {
   const widest = Math.max(1, ...schemes.map((one) => sideAndEnd(one.views)));
   return (
     <>
+      <h2 className="hidden pb-2 font-semibold print:block">Schemes of {job}, side by side</h2>
       <KeepScheme {...props} />
       {answer.error && <Notice grade="stop">{refusalOf(answer.error)}</Notice>}
       {answer.isFetching && <p className="text-quiet">Planning each scheme …</p>}
