@@ -1,4 +1,5 @@
 import type { ColourWarning } from './colour-warnings';
+import type { RidgeWarning } from './field-ridges';
 import type { SchemeWarning } from './scheme-warnings';
 import type { MovedEntry } from '../log';
 import type { Pass, PassCover, ProgrammeCost } from '../programme';
@@ -33,6 +34,7 @@ export type PlanWarning =
   | ({ code: 'covered-unpainted' } & LateCover)
   | SchemeWarning
   | ColourWarning
+  | RidgeWarning
   | { code: 'stack'; section: string; fault: StackFault }
   | ({ code: 'old-tape' } & OldTape)
   | { code: 'late'; days: number }

@@ -11,6 +11,7 @@ import { coversOn } from './looks';
 import { oldTape } from './tape';
 import { placeTaken, workAirC } from './place-taken';
 import { colourWarnings } from './colour-warnings';
+import { fieldRidges } from './field-ridges';
 import { schemeWarnings } from './scheme-warnings';
 import { tradeDates } from './trades';
 import { windowsOf } from './windows';
@@ -131,6 +132,7 @@ function warningsOf(
     })),
     ...remediesOf(windows, steps, shop.labourRateMinorPerHour),
     ...schemeWarnings(job, sections, parts),
+    ...fieldRidges(job, sections, parts, (one) => stackOf(one, shelf)),
     ...colourWarnings(job, sections, { stackOf: (one) => stackOf(one, shelf), now, timeZone: shop.timeZone }),
     ...warnings,
     ...missedPins(steps),

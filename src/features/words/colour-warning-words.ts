@@ -1,12 +1,20 @@
 import type { PlanWarning } from '@/core/plan';
 import type { WarningText } from './warning-text';
 import { counted, firstTwo } from './counted';
-import { date, deltaE } from './format';
+import { date, deltaE, micrometres } from './format';
 
 /** Warnings that speak of colours. */
 export type OfColours = Extract<
   PlanWarning,
-  { code: 'ground-shows' | 'unequal-coats' | 'finish-not-laid' | 'system-differs' | 'match-given-up' }
+  {
+    code:
+      | 'ground-shows'
+      | 'unequal-coats'
+      | 'finish-not-laid'
+      | 'system-differs'
+      | 'match-given-up'
+      | 'ridge-cut';
+  }
 >;
 
 interface ColourNames {
@@ -56,6 +64,14 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
         grade: 'caution',
         text: `${names.section(warning.section)} gets ${warning.colour} by its own coat system, the colour names another: give both the same.`,
       };
+    case 'ridge-cut': {
+      const { colours, ridgeUm, leftUm, limitUm, planned, coats } = warning;
+      const left = leftUm < 0 ? 'is cut through' : `keeps ${micrometres(leftUm)} of clear`;
+      return {
+        grade: leftUm < 0 ? 'stop' : 'caution',
+        text: `${colours[1]} stands ${micrometres(ridgeUm)} above ${colours[0]} at their line: with ${counted(planned, 'clear coat')} the line ${left} after sanding, ${micrometres(limitUm)} ${leftUm < 0 ? 'are needed' : 'should stay'}. Lay ${counted(coats, 'clear coat')}, or leave a strip along the line unsanded.`,
+      };
+    }
     case 'match-given-up': {
       const { attempts, most, lastDay } = warning;
       const why =

@@ -136,6 +136,7 @@ export function warningText(
     case 'finish-not-laid':
     case 'system-differs':
     case 'match-given-up':
+    case 'ridge-cut':
       return colourWarningText(warning, names);
     case 'field-on-kept':
       return stop(
