@@ -15,6 +15,7 @@ import { counted } from '../words/counted';
 import { amount, area, date, hours, money, type Locale } from '../words/format';
 import { ElevationPicture } from './elevations-view';
 import { KeepScheme } from './keep-scheme';
+import { KeptDetails } from './kept-details';
 import { MatchAttempts } from './match-attempts';
 
 export interface AlternativesProps {
@@ -105,6 +106,7 @@ function SchemeCard({
         {kept && <RemoveKept job={job} kept={kept} />}
       </div>
       {kept && <p className="text-quiet">{purposeText(kept, colours)}</p>}
+      {kept && <KeptDetails job={job} kept={kept} />}
       <Figures figures={one.figures} now={kept && !one.isNow ? now : null} locale={locale} />
       {one.enters.length > 0 && <p>Gets film besides: {one.enters.join(', ')}.</p>}
       {one.leaves.length > 0 && <p>Keeps its paint: {one.leaves.join(', ')}.</p>}

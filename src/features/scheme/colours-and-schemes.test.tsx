@@ -209,6 +209,23 @@ describe('schemes side by side', () => {
     );
   });
 
+  test('name, attempts and last day of a kept one can be changed', async () => {
+    drawSchemes();
+    const card = await screen.findByRole('article', { name: 'All of it' });
+    fireEvent.click(within(card).getByRole('button', { name: /Change details/ }));
+    const type = (label: string, value: string) => {
+      const field = within(card).getByLabelText(label);
+      fireEvent.change(field, { target: { value } });
+      fireEvent.blur(field);
+    };
+    type('Attempts', '4');
+    await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
+    expect(posted(sent, 1)).toMatchObject({ kind: 'set-item', id: 's.1', seen: 3, set: { mostAttempts: 4 } });
+    type('Last day', '');
+    await waitFor(() => expect(sent).toHaveBeenCalledTimes(3));
+    expect(posted(sent, 2)).toMatchObject({ set: { lastDay: null } });
+  });
+
   test('the scheme that stands is kept for a choice, or for a match with its attempts and last day', async () => {
     drawSchemes({ ...props, kept: [] });
     fireEvent.change(screen.getByLabelText('Name of the kept scheme'), { target: { value: 'Plain' } });
