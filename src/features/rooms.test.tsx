@@ -275,7 +275,9 @@ describe('Booth, Log, Handover and Scheme', () => {
         pictures={boardPictures(job, plan, '')}
         passes={passes}
         elevations={{ job: 'P-014', planHash: 'h', areas: [], steps: [], covers: [], locale: passes.locale }}
-        masks={masksProps(plan, shelfOf(shelf), passes.locale)}
+        masks={masksProps(plan, shelfOf(shelf), passes.locale, [
+          { operation: 'mask', name: 'Mask the sides', plannedMin: 120, takenMin: 150 },
+        ])}
       />,
     );
     fireEvent.click(screen.getByRole('button', { name: view }));
@@ -295,6 +297,8 @@ describe('Booth, Log, Handover and Scheme', () => {
       /\d of 55.* m$/,
     );
     expect(screen.getAllByText(/makes dust on it/).length).toBeGreaterThan(0);
+    const taken = screen.getByRole('table', { name: 'Masking done, against the rates' });
+    expect(within(taken).getByRole('row', { name: 'Mask the sides 2.0 h 2.5 h 1.25' })).toBeInTheDocument();
   });
 
   test('passes stand in their order, and a colour is put before its neighbour on the body', async () => {

@@ -1,5 +1,6 @@
 import type { Shelf } from '@/core/film';
 import type { Plan } from '@/core/plan';
+import type { MaskHours } from '@/core/readings/mask-hours';
 import { maskSheets, pullOrder, rollsOf, type RemaskWhy } from '@/core/readings/mask-sheets';
 import type { Locale } from '../words/format';
 
@@ -22,11 +23,13 @@ export interface MasksProps {
   rows: MaskRow[];
   pulls: { step: string; name: string; at: number; tabs: string[] }[];
   rolls: { product: string; name: string; amount: number; unit: string; rollSize: number; rolls: number }[];
+  /** Masking that is done: the log beside the rates. */
+  taken: MaskHours[];
   locale: Locale;
 }
 
 /** What is masked, with which tape, and in which order it comes off, as the Scheme room shows it. */
-export function masksProps(plan: Plan, shelf: Shelf, locale: Locale): MasksProps {
+export function masksProps(plan: Plan, shelf: Shelf, locale: Locale, taken: MaskHours[]): MasksProps {
   const areas = new Map(plan.sections.map((one) => [one.section, one.name]));
   const stepNames = new Map(plan.steps.map((step) => [step.key, `${step.name}, ${step.subject}`]));
   const nameOf = (product: string) => shelf.get(product)?.name ?? product;
@@ -57,6 +60,7 @@ export function masksProps(plan: Plan, shelf: Shelf, locale: Locale): MasksProps
     })),
     pulls: pullOrder(sheets).map((pull) => ({ ...pull, name: stepNames.get(pull.step) ?? pull.step })),
     rolls: rollsOf(sheets, shelf).map((line) => ({ ...line, name: nameOf(line.product) })),
+    taken,
     locale,
   };
 }

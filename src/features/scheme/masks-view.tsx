@@ -4,11 +4,11 @@ import type { RemaskWhy } from '@/core/readings/mask-sheets';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { counted } from '../words/counted';
-import { amount, day, moment, type Locale } from '../words/format';
+import { amount, day, hours, moment, type Locale } from '../words/format';
 import type { MaskRow, MasksProps } from './masks-props';
 
 /** Every mask with its tape, what lies beneath it and the tab it is pulled by; then the order of pulling, and the rolls. */
-export function MasksView({ job, rows, pulls, rolls, locale }: MasksProps) {
+export function MasksView({ job, rows, pulls, rolls, taken, locale }: MasksProps) {
   if (rows.length === 0) return <Empty>Nothing of this job is masked yet: it has no coats to spray.</Empty>;
   return (
     <>
@@ -38,6 +38,7 @@ export function MasksView({ job, rows, pulls, rolls, locale }: MasksProps) {
       <div className="grid grid-cols-2 gap-8 pt-5 max-lg:grid-cols-1">
         <Pulls pulls={pulls} locale={locale} />
         <Rolls rolls={rolls} />
+        {taken.length > 0 && <Taken taken={taken} />}
       </div>
     </>
   );
@@ -139,6 +140,32 @@ function Rolls({ rolls }: Pick<MasksProps, 'rolls'>) {
           ))}
         </Table>
       )}
+    </section>
+  );
+}
+
+function Taken({ taken }: Pick<MasksProps, 'taken'>) {
+  return (
+    <section aria-label="Masking done">
+      <h2 className="pb-1 font-semibold">Masking done, against the rates</h2>
+      <Table
+        caption="Masking done, against the rates"
+        head={[
+          'Masking',
+          { text: 'By the rates', right: true },
+          { text: 'By the log', right: true },
+          { text: 'Ratio', right: true },
+        ]}
+      >
+        {taken.map(({ operation, name, plannedMin, takenMin }) => (
+          <tr key={operation} className="border-b border-line tabular-nums">
+            <td className="py-1 pr-3">{name}</td>
+            <td className="py-1 pr-3 text-right">{hours(plannedMin)} h</td>
+            <td className="py-1 pr-3 text-right">{hours(takenMin)} h</td>
+            <td className="py-1 text-right">{(takenMin / plannedMin).toFixed(2)}</td>
+          </tr>
+        ))}
+      </Table>
     </section>
   );
 }

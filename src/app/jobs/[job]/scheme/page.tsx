@@ -1,4 +1,5 @@
 import { looksOf } from '@/core/plan';
+import { maskHours } from '@/core/readings/mask-hours';
 import { layoutProps } from '@/features/scheme/layout-props';
 import { masksProps } from '@/features/scheme/masks-props';
 import {
@@ -53,7 +54,12 @@ export default async function SchemePage({ params }: JobParams) {
         ...looksOf(plan),
         locale: passes.locale,
       }}
-      masks={masksProps(plan, shop.shelf, passes.locale)}
+      masks={masksProps(
+        plan,
+        shop.shelf,
+        passes.locale,
+        maskHours(job, plan.steps, shop.shop, shop.operations),
+      )}
     />
   );
 }
