@@ -253,6 +253,7 @@ describe('Booth, Log, Handover and Scheme', () => {
       seen: 4,
       rows,
       cost: plan.programme.cost,
+      covers: [],
       byHand: false,
       locale: { timeZone: 'Europe/London', currency: 'GBP' },
     };
@@ -317,6 +318,15 @@ describe('Booth, Log, Handover and Scheme', () => {
     await waitFor(() => expect(sent).toHaveBeenCalled());
     const { colourOrder } = bodyOf(0).set as { colourOrder: string[] };
     expect(colourOrder.indexOf(second)).toBe(colourOrder.indexOf(first) - 1);
+  });
+
+  test('the field of a later colour is covered meanwhile at a tick', async () => {
+    const rows = drawScheme('Order');
+    const row = rows.find((one) => one.beside.length > 0)!;
+    const [later] = row.beside;
+    fireEvent.click(screen.getByRole('checkbox', { name: `${row.name}: cover ${later!.name} meanwhile` }));
+    await waitFor(() => expect(sent).toHaveBeenCalled());
+    expect(bodyOf(0).set).toEqual({ colourCovers: [{ sprayed: row.scope, covered: later!.scope }] });
   });
 
   test('a colour is sent in small letters', async () => {

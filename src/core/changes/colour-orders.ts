@@ -1,6 +1,6 @@
 import { planJob, type Plan, type PlanInput } from '../plan';
 import { colourFamilies } from '../readings/colour-families';
-import type { Job, SchoolChoice } from '../record';
+import type { ColourCover, Job, SchoolChoice } from '../record';
 import { mostSearched, searchOrder, type OrderLocks, type OrderPlan, type OrderProblem } from '../scheme';
 import { figuresOf, type PlanFigures } from './figures';
 import { bodyOrders } from './order-problem';
@@ -12,6 +12,8 @@ export type ClearWay = SchoolChoice['clear-over'];
 export interface ComparedOrder extends OrderPlan {
   /** All colours of the job in this order, as the job keeps it. */
   order: string[];
+  /** Later colours that are covered while an earlier one is sprayed. */
+  covers: ColourCover[];
   /** Methods of the job with which it stands; the clear is among them where another way was tried. */
   schools: SchoolChoice;
   clear: ClearWay;
@@ -122,18 +124,20 @@ function ordersOfVariant(
       const plans = standingPlan && !isKnown ? [...result.plans, standingPlan] : result.plans;
       const orders = plans.map((one): ComparedOrder => {
         const whole = replaced(all, colourKeys(one));
-        const key = whole.join();
-        const figures =
-          planned.get(key) ?? figuresOf(planJob({ ...input, job: { ...job, colourOrder: whole } }));
+        const covers = coversWith(job.colourCovers, one);
+        const key = wordsOf(whole, covers);
+        const changed = { ...job, colourOrder: whole, colourCovers: covers };
+        const figures = planned.get(key) ?? figuresOf(planJob({ ...input, job: changed }));
         planned.set(key, figures);
         return {
           ...one,
           order: whole,
+          covers,
           schools: job.schools,
           clear,
           figures,
           planMinor: moneyOf(figures, shop),
-          isNow: plan === today && key === standing.join(),
+          isNow: plan === today && key === wordsOf(standing, job.colourCovers),
         };
       });
       return [{ body, orders, boundMinor: result.boundMinor, exact: result.exact }];
@@ -142,6 +146,20 @@ function ordersOfVariant(
 }
 
 const colourKeys = ({ passes }: OrderPlan): string[] => passes.map((pass) => pass.colour);
+
+/** The covers of a job with those of the colours of one body as an order has them. */
+function coversWith(covers: Job['colourCovers'], { passes }: OrderPlan): ColourCover[] {
+  const own = new Set(passes.map((pass) => pass.colour));
+  return [
+    ...covers.filter(({ sprayed }) => !own.has(sprayed)),
+    ...passes.flatMap(({ colour, keptFree }) =>
+      keptFree.map((covered): ColourCover => ({ sprayed: colour, covered })),
+    ),
+  ];
+}
+
+const wordsOf = (order: readonly string[], covers: Job['colourCovers']): string =>
+  JSON.stringify([order, covers.map(({ sprayed, covered }) => `${sprayed}>${covered}`).sort()]);
 
 const scopesOf = ({ programme }: Plan): string[] =>
   programme.passes.filter((pass) => pass.role === 'colour').map((pass) => pass.scope);

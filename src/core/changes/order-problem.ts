@@ -11,7 +11,7 @@ import {
   type OrderProblem,
 } from '../scheme';
 import type { Shop } from '../shop';
-import { catalogueWith, coverMinPerM2, type Operation } from '../steps';
+import { catalogueWith, coverMinPerM2, pastLineM, type Operation } from '../steps';
 import { unitPriceMinor } from '../stores';
 import type { Part } from '../vehicle';
 
@@ -59,6 +59,7 @@ function problemOf(given: Given, passes: readonly PlannedPass[]): OrderProblem {
     edges: edgesOf(given.plan, passes),
     prices: pricesOf(given),
     locks: { first: null, last: null, together: null, order: null },
+    pastLineM,
     mostBeneathUm,
   };
 }
@@ -83,6 +84,7 @@ function colourOf(given: Given, pass: PlannedPass, passes: readonly PlannedPass[
   const coated = Math.max(0.01, coats * areaM2);
   const sheets = products.flatMap((product) => product.coating ?? []);
   const key = keyOf(plan, pass);
+  const family = colourFamilies(plan.programme.passes).get(pass.scope) ?? null;
   const isEffect = sheets.some((sheet) => effectFamilies.has(sheet.family));
   const { finish } = colourOfKey(job, key);
   return {
@@ -96,7 +98,8 @@ function colourOf(given: Given, pass: PlannedPass, passes: readonly PlannedPass[
     locks: isEffect || (finish !== 'dense-solid' && finish !== 'weak-solid'),
     tapeAfterMin: Math.max(0, ...sheets.map((sheet) => sheet.tapeAfterMin ?? 0)),
     ownTape: tapeOf(given, key, areaM2),
-    family: colourFamilies(plan.programme.passes).get(pass.scope) ?? null,
+    goesPast: family !== null,
+    family,
   };
 }
 

@@ -85,7 +85,7 @@ export function colourOrderFaults(
   ground: Ground,
 ): Fault[] {
   const order = set.colourOrder ?? [];
-  if (order.length === 0) return [];
+  if (order.length === 0) return coverFaults(set.colourCovers ?? [], { ...job, ...shared(set, job) }, ground);
   const known = new Set(lotsOf(withJobSchools(job), partsOfJob(job)).sections.map(colourKeyOf));
   const unknown = order.findIndex((key) => !known.has(key));
   if (unknown >= 0)
@@ -95,9 +95,37 @@ export function colourOrderFaults(
         reason: `there is no section, lot or field ${order[unknown]!} in ${job.number}`,
       },
     ];
-  // What else the edit sets has a say: each colour may get a clear of its own with it.
-  const schools = { ...job.schools, ...set.schools };
-  return brokenFamilies(order, { ...job, schools, colourOrder: order }, ground);
+  const changed = { ...job, ...shared(set, job), colourOrder: order };
+  return [...brokenFamilies(order, changed, ground), ...coverFaults(set.colourCovers ?? [], changed, ground)];
+}
+
+/** What else an edit of the job sets has a say: each colour may get a clear of its own with it. */
+const shared = ({ schools }: Extract<Edit, { kind: 'job' }>['set'], job: Job): Pick<Job, 'schools'> => ({
+  schools: { ...job.schools, ...schools },
+});
+
+/** Only colours of one clear leave each other open, so only these can be covered though they come later. */
+function coverFaults(covers: Job['colourCovers'], job: Job, ground: Ground): Fault[] {
+  if (covers.length === 0) return [];
+  const { programme } = readyJob(job, ground, ground.now).build();
+  const families = colourFamilies(programme.passes);
+  const scopes = programme.passes.flatMap(({ role, scope }) => (role === 'colour' ? [scope] : []));
+  return covers.flatMap(({ sprayed, covered }, i): Fault[] => {
+    const at = (field: string, reason: string) => [{ place: `set.colourCovers[${i}].${field}`, reason }];
+    if (!scopes.includes(sprayed))
+      return at('sprayed', `no colour pass of ${job.number} is called ${sprayed}`);
+    if (!scopes.includes(covered))
+      return at('covered', `no colour pass of ${job.number} is called ${covered}`);
+    const family = families.get(sprayed);
+    if (family === undefined || families.get(covered) !== family)
+      return at(
+        'covered',
+        `${covered} is not cleared in one go with ${sprayed}: it is covered without being named`,
+      );
+    return scopes.indexOf(covered) <= scopes.indexOf(sprayed)
+      ? at('covered', `${covered} stands before ${sprayed} is sprayed: it is covered without being named`)
+      : [];
+  });
 }
 
 /** What is cleared in one go is masked round once: a colour of the same body cannot stand between. */

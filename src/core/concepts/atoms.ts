@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import type { ColourCover } from '../record/colour-words';
 import { layerRoles, levels } from '../film/coat-system';
 import { depths, oldFinishes } from '../record/depth';
 import { isLocalDate } from '../units';
@@ -181,10 +182,17 @@ export const placeClosures = () =>
         .messages({ 'closure.order': '{{#label}} ends before it begins' }),
     )
     .max(200);
-/** Keys of steps, each once, in an order that was found. */
+/** Colours that are covered though they come later, each with the one that is sprayed meanwhile, by section or lot. */
+export const colourCovers = () =>
+  Joi.array()
+    .items(exactly({ sprayed: key(), covered: key() }))
+    .max(200)
+    .unique((a: ColourCover, b: ColourCover) => a.sprayed === b.sprayed && a.covered === b.covered)
+    .messages({ 'array.unique': '{{#label}} stands there twice' });
 /** Sections and lots by key, each once. */
 export const colourOrder = () =>
   Joi.array().items(key()).max(80).unique().messages({ 'array.unique': 'it stands in the order twice' });
+/** Keys of steps, each once, in an order that was found. */
 export const stepOrder = () => Joi.array().items(Joi.string().min(1).max(160)).max(4000).unique();
 
 /** The last minute of 2199: no clock of ours runs longer. */

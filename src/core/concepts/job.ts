@@ -1,4 +1,5 @@
 import { levels } from '../film/coat-system';
+import type { ColourCover } from '../record/colour-words';
 import { jobStates } from '../record/job-words';
 import type { SchoolChoice } from '../record/school';
 import { priorRepairs } from '../record/strip-down-words';
@@ -44,6 +45,8 @@ export const jobFields = {
   noticeDays: since(0, whole(0, 60)),
   /** The order of the colours on their bodies as the manager put it, by section or lot; empty for the trade's. */
   colourOrder: since([], document<string[]>(atom.colourOrder())),
+  /** Later colours that are covered while an earlier one is sprayed; what is not named may be sprayed over at the line. */
+  colourCovers: since([], document<ColourCover[]>(atom.colourCovers())),
   /** Steps in an order that was found to end sooner than the rule does; empty where none was looked for. */
   placingOrder: since([], document<string[]>(atom.stepOrder())),
 };

@@ -1,6 +1,13 @@
 import Joi from 'joi';
 import { levels } from '../film/coat-system';
-import { finishClasses, itemKinds, matchVerdicts, repeatabilities, type Lab } from '../record/colour-words';
+import {
+  finishClasses,
+  itemKinds,
+  matchVerdicts,
+  repeatabilities,
+  type ColourCover,
+  type Lab,
+} from '../record/colour-words';
 import type { ConstructionShape } from '../record/construction';
 import { depths } from '../record/depth';
 import * as atom from './atoms';
@@ -76,6 +83,8 @@ export interface KeptScheme {
   colours: WithId<typeof colours>[];
   constructions: WithId<typeof constructions>[];
   colourOrder: string[];
+  /** Left out where no later colour is covered. */
+  colourCovers?: ColourCover[];
 }
 
 const listOf = (fields: Fields, most: number) =>
@@ -100,6 +109,7 @@ export const alternatives = {
       colours: rowsOf(colours, mostColours),
       constructions: rowsOf(constructions, 60),
       colourOrder: atom.colourOrder(),
+      colourCovers: atom.colourCovers().optional(),
     }),
   ),
   /** Colour whose match to the old paint it hangs on: it is carried out where that fails. Null for a free choice. */

@@ -104,12 +104,8 @@ function coveredBy(
       return { over: kept.map((one) => one.key), edgesOn: faceOf(kept, 'outside') };
     }
     case 'cover-fields': {
-      // Of the panels it lies on, the colours that have been laid.
       const panels = new Set(own.map((one) => one.panel));
-      const stands = new Set(
-        done.flatMap((one) => (one.pass?.endsWith('/colour') && one.end <= step.start ? one.sections : [])),
-      );
-      const there = others.filter((one) => stands.has(one.section) && one.face === 'outside');
+      const there = others.filter((one) => step.covering.includes(one.section) && one.face === 'outside');
       return {
         over: there.map((one) => one.key),
         edgesOn: there.flatMap((one) => (panels.has(one.panel) ? [one.key] : [])),

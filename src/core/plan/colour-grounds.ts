@@ -1,6 +1,7 @@
 import {
   effectFamilies,
   hidingOver,
+  lookOver,
   type CoatingSheet,
   type Family,
   type GroundRow,
@@ -107,4 +108,26 @@ export function colourGrounds(
       ...(inside === null ? [] : of(inside, 'inside', stackOf({ ...area, ...area.insideLaid }))),
     ];
   });
+}
+
+/**
+ * A later colour at the line over one that was sprayed past it: how well it hides that, or what shows of it where it shines
+ * through. Null where nothing is known of its film.
+ * @param first what lies beneath at the line   @param onto the area of the later colour
+ */
+export function groundPastLine(
+  job: Job,
+  first: JobSection,
+  onto: JobSection,
+  stackOf: (area: JobSection) => SectionStack,
+): { ground: string; layer: StackLayer; coats: number | null; deltaE: number } | null {
+  const { name, hex } = colourOfKey(job, first.colour);
+  const ground: TranslucentGround = { name, l: null, hex };
+  const own = groundsOfStack(stackOf(onto), colourOfKey(job, onto.colour).hex);
+  const lowest = own.find((one) => one.hiding !== null) ?? own.find((one) => one.dye !== null);
+  if (!lowest) return null;
+  const { layer, laid, dye } = lowest;
+  if (dye) return { ground: name, layer, coats: null, deltaE: lookOver(dye, ground, layer.coats).deltaE };
+  const row = hidingOver(laid, ground);
+  return row && { ground: name, layer, coats: row.coats, deltaE: row.leftAfter };
 }

@@ -7,6 +7,7 @@ import { taperedBand } from '../scheme/band.fixture';
 import { stackOf } from '../steps';
 import { minuteAt } from '../units';
 import { colourWarnings } from './colour-warnings';
+import { fieldLines } from './field-lines';
 
 const shelf = shelfOf(standardShelf);
 const base = jobFixture({ dimensions: { length: 4.4, sideGlass: 0 } });
@@ -17,6 +18,7 @@ const told = (over: Partial<Job>, day = '2026-11-23') => {
   const ready = readyJob(job, { shop: demoShop, shelf }, now);
   return colourWarnings(ready.job, ready.sections, {
     stackOf: (area) => stackOf(area, shelf),
+    lines: fieldLines(ready.sections, ready.parts, ready.build().programme),
     now,
     timeZone: demoShop.timeZone,
   });

@@ -1,8 +1,10 @@
+import { hiddenBelow } from '../colour';
 import { effectFamilies, type LayerRole } from '../film';
 import { colourOfKey, type FinishClass, type Job, type JobColour, type JobSection } from '../record';
 import type { SectionStack, StackLayer } from '../steps';
 import { localDateOf, type LocalDate, type Minute } from '../units';
-import { colourGrounds, type ColourGround } from './colour-grounds';
+import { colourGrounds, groundPastLine, type ColourGround } from './colour-grounds';
+import type { FieldLine } from './field-lines';
 
 /** What the colours of a job ask for that is not planned. */
 export type ColourWarning =
@@ -12,6 +14,16 @@ export type ColourWarning =
       colour: string;
       areas: string[];
       face: ColourGround['face'];
+      ground: string;
+      planned: number;
+      coats: number | null;
+      deltaE: number;
+    }
+  /** At its lines it lies on a colour that was sprayed past them, and does not hide it. */
+  | {
+      code: 'line-shows';
+      colour: string;
+      areas: string[];
       ground: string;
       planned: number;
       coats: number | null;
@@ -51,6 +63,27 @@ function groundsThatShow(grounds: readonly ColourGround[], nameOf: (key: string)
       coats: hiding.coats,
       deltaE: hiding.leftAfter,
     });
+  }
+  return [...told.values()];
+}
+
+/** Later colours that do not hide what was sprayed past their lines; what nobody sees stays untold. */
+function linesThatShow(
+  job: Job,
+  lines: readonly FieldLine[],
+  stackOf: (area: JobSection) => SectionStack,
+): ColourWarning[] {
+  const told = new Map<string, Extract<ColourWarning, { code: 'line-shows' }>>();
+  for (const { a, b, over } of lines) {
+    if (over === null) continue;
+    const first = over === a ? b : a;
+    const found = groundPastLine(job, first, over, stackOf);
+    if (!found || found.deltaE < hiddenBelow) continue;
+    const { ground, layer, coats, deltaE } = found;
+    const key = [over.colour, ground, layer.coats].join('|');
+    const areas = [...new Set([...(told.get(key)?.areas ?? []), over.key])];
+    const colour = colourOfKey(job, over.colour).name;
+    told.set(key, { code: 'line-shows', colour, areas, ground, planned: layer.coats, coats, deltaE });
   }
   return [...told.values()];
 }
@@ -141,13 +174,24 @@ function matchesGivenUp(job: Job, today: LocalDate): ColourWarning[] {
 export function colourWarnings(
   job: Job,
   areas: readonly JobSection[],
-  { stackOf, now, timeZone }: { stackOf(area: JobSection): SectionStack; now: Minute; timeZone: string },
+  {
+    stackOf,
+    lines,
+    now,
+    timeZone,
+  }: {
+    stackOf(area: JobSection): SectionStack;
+    lines: readonly FieldLine[];
+    now: Minute;
+    timeZone: string;
+  },
 ): ColourWarning[] {
   const nameOf = (key: string) => colourOfKey(job, key).name;
   const grounds = colourGrounds(job, areas, stackOf);
   return [
     ...matchesGivenUp(job, localDateOf(now, timeZone)),
     ...groundsThatShow(grounds, nameOf),
+    ...linesThatShow(job, lines, stackOf),
     ...unequalCoats(grounds, nameOf),
     ...finishesNotLaid(job, areas, stackOf),
     ...systemsThatDiffer(job),

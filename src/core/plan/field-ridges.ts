@@ -1,7 +1,7 @@
 import { clearFigures, clearLeft, isUpperRole } from '../film';
 import { colourOfKey, type Job, type JobSection } from '../record';
 import type { SectionStack, StackLayer } from '../steps';
-import type { Part } from '../vehicle';
+import type { FieldLine } from './field-lines';
 
 /** Sanding the step of film at a line level would leave less clear over it than an edge keeps. */
 export interface RidgeWarning {
@@ -30,16 +30,14 @@ const colourFilmUm = ({ layers }: SectionStack): number =>
 
 /**
  * What colour sanding leaves of the clear over the crest of a line: the film left on a flat, less the step of film.
- * `left = n·d − removed − second look − between − (film_high − film_low)`, held against what an edge keeps.
+ * `left = n·d − removed − second look − between − ridge`, held against what an edge keeps.
  */
 function overCrest(
-  low: SectionStack,
   high: SectionStack,
+  ridgeUm: number,
 ): Omit<RidgeWarning, 'code' | 'colours' | 'panels'> | null {
   const clear = high.layers.findLast((layer) => layer.role === 'clear');
   if (!clear || !high.clear || high.clear.removedFlatUm === 0) return null;
-  const ridgeUm = colourFilmUm(high) - colourFilmUm(low);
-  if (ridgeUm === 0) return null;
   const { leftFlatUm, coats, betweenUm, sessions, leftEdgeUm } = high.clear;
   const flat = clearLeft({ leftFlatUm, coats, betweenUm, sessions, leftEdgeUm }, clear.coats, clear.dryUm);
   const leftUm = flat.flatUm - ridgeUm;
@@ -49,46 +47,31 @@ function overCrest(
   return { ridgeUm, leftUm, limitUm, planned: clear.coats, coats: clear.coats + more };
 }
 
-/** Where two work areas in different colours meet on a panel under one clear, each pair once. */
-function linesOf(
-  areas: readonly JobSection[],
-  parts: readonly Part[],
-): { panel: string; a: JobSection; b: JobSection }[] {
-  const byKey = new Map(areas.map((area) => [area.key, area]));
-  const onPanel = new Map<string, Map<string, JobSection>>();
-  for (const part of parts.filter((one) => one.field !== undefined)) {
-    const area = byKey.get(part.section);
-    const before = onPanel.get(part.key) ?? new Map<string, JobSection>();
-    if (area) onPanel.set(part.key, before.set(area.colour, area));
-  }
-  return parts.flatMap((part) =>
-    (part.field?.edges ?? []).flatMap((edge) => {
-      const [a, b] = [byKey.get(part.section), onPanel.get(part.key)?.get(edge.to)];
-      const isPair =
-        a && b && a.colour < b.colour && a.clearOver !== undefined && a.clearOver === b.clearOver;
-      return isPair ? [{ panel: part.key, a, b }] : [];
-    }),
-  );
+/**
+ * The step of film at a line, µm: all of a later colour where it lies on one that was sprayed past the line, else what one
+ * film is thicker than the other; with the area that stands higher.
+ */
+function ridgeOf(
+  { a, b, over }: FieldLine,
+  filmOf: (area: JobSection) => number,
+): [high: JobSection, um: number] {
+  if (over !== null) return [over, filmOf(over)];
+  return filmOf(a) > filmOf(b) ? [a, filmOf(a) - filmOf(b)] : [b, filmOf(b) - filmOf(a)];
 }
 
 /** Lines under one clear over which sanding would leave too little of it; the worst of two colours is told. */
-export function fieldRidges(
-  job: Job,
-  areas: readonly JobSection[],
-  parts: readonly Part[],
-  stackOf: StackOf,
-): RidgeWarning[] {
+export function fieldRidges(job: Job, lines: readonly FieldLine[], stackOf: StackOf): RidgeWarning[] {
   const told = new Map<string, RidgeWarning>();
-  const filmOf = (area: JobSection) => colourFilmUm(stackOf(area));
-  for (const { panel, a, b } of linesOf(areas, parts)) {
-    const [low, high] = filmOf(a) <= filmOf(b) ? [a, b] : [b, a];
-    const over = overCrest(stackOf(low), stackOf(high));
-    if (!over) continue;
-    const key = `${a.colour}|${b.colour}`;
+  for (const line of lines.filter(({ a, b }) => a.clearOver !== undefined && a.clearOver === b.clearOver)) {
+    const [high, um] = ridgeOf(line, (area) => colourFilmUm(stackOf(area)));
+    const low = high === line.a ? line.b : line.a;
+    const over = overCrest(stackOf(high), um);
+    if (!over || um === 0) continue;
+    const key = `${line.a.colour}|${line.b.colour}`;
     const before = told.get(key);
     const { ridgeUm, leftUm, limitUm, planned, coats } =
       before && before.leftUm <= over.leftUm ? before : over;
-    const panels = [...new Set([...(before?.panels ?? []), panel])];
+    const panels = [...new Set([...(before?.panels ?? []), line.panel])];
     const colours: [string, string] = [nameOf(job, low), nameOf(job, high)];
     told.set(key, { code: 'ridge-cut', colours, panels, ridgeUm, leftUm, limitUm, planned, coats });
   }

@@ -11,6 +11,7 @@ import { coversOn } from './looks';
 import { oldTape } from './tape';
 import { placeTaken, workAirC } from './place-taken';
 import { colourWarnings } from './colour-warnings';
+import { fieldLines } from './field-lines';
 import { fieldRidges } from './field-ridges';
 import { schemeWarnings } from './scheme-warnings';
 import { tradeDates } from './trades';
@@ -115,6 +116,7 @@ function warningsOf(
   { input: { job, shop, shelf, now }, input, parts, sections, network, placed, warnings }: PlacedNetwork,
   { steps, windows, budgets, lateDays }: Pick<Plan, 'steps' | 'windows' | 'budgets' | 'lateDays'>,
 ): PlanWarning[] {
+  const lines = fieldLines(sections, parts, network.programme);
   return [
     ...(lateDays > 0 ? [{ code: 'late' as const, days: lateDays }] : []),
     ...breachesOf(budgets).map((breach) => ({ code: 'over-cap' as const, ...breach })),
@@ -132,8 +134,13 @@ function warningsOf(
     })),
     ...remediesOf(windows, steps, shop.labourRateMinorPerHour),
     ...schemeWarnings(job, sections, parts),
-    ...fieldRidges(job, sections, parts, (one) => stackOf(one, shelf)),
-    ...colourWarnings(job, sections, { stackOf: (one) => stackOf(one, shelf), now, timeZone: shop.timeZone }),
+    ...fieldRidges(job, lines, (one) => stackOf(one, shelf)),
+    ...colourWarnings(job, sections, {
+      stackOf: (one) => stackOf(one, shelf),
+      lines,
+      now,
+      timeZone: shop.timeZone,
+    }),
     ...warnings,
     ...missedPins(steps),
     ...forecastStops(input, network, steps),

@@ -92,6 +92,8 @@ export interface Pass {
   /** Bottom up. */
   films: readonly PassFilm[];
   after: readonly { pass: string; why: OrderWhy }[];
+  /** Areas of later colours that it is sprayed onto past their lines, and which hide it. */
+  past: readonly string[];
   /** All of its body is sanded flat before anything of it is covered for this pass. */
   bodyFlat: boolean;
   /** Key of the cover that lies while it is sprayed; null where nothing stands beside it. */

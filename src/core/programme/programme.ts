@@ -69,6 +69,7 @@ class BodyPasses {
       application: isHull ? 'roll' : 'spray',
       areas: keysOf(areas),
       shut: isShut ? keysOf(areas.filter((area) => area.insides === 'first')) : [],
+      past: [],
       bodyFlat: !this.body.loose && (role === 'inside' || role === 'colour'),
       cover: null,
     });

@@ -23,6 +23,12 @@ export type ItemKind = (typeof itemKinds)[number];
 export const matchVerdicts = ['waiting', 'matches', 'fails'] as const;
 export type MatchVerdict = (typeof matchVerdicts)[number];
 
+/** A later colour, by section or lot, that is covered while an earlier one is sprayed. */
+export interface ColourCover {
+  sprayed: string;
+  covered: string;
+}
+
 /** CIELAB under D65, 10°. */
 export interface Lab {
   l: number;

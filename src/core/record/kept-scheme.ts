@@ -21,11 +21,18 @@ const sectionOfScheme = ({
 });
 
 /** The scheme of a job as it stands: what its sections get, its colours, its lines, the order of its colours. */
-export const schemeOf = ({ sections, colours, constructions, colourOrder }: Job): KeptScheme => ({
+export const schemeOf = ({
+  sections,
+  colours,
+  constructions,
+  colourOrder,
+  colourCovers,
+}: Job): KeptScheme => ({
   sections: sections.map(sectionOfScheme),
   colours: [...colours],
   constructions: [...constructions],
   colourOrder: [...colourOrder],
+  colourCovers: [...colourCovers],
 });
 
 /**
@@ -41,6 +48,7 @@ export function withScheme(job: Job, scheme: KeptScheme): Job {
     colours: [...scheme.colours, ...job.colours.filter((one) => !kept.has(one.id))],
     constructions: [...scheme.constructions],
     colourOrder: [...scheme.colourOrder],
+    colourCovers: [...(scheme.colourCovers ?? [])],
   };
 }
 
@@ -55,7 +63,7 @@ const wordsOf = (value: unknown): string =>
 
 /** Whether two schemes paint alike: the same lines, the same colours in use, the same on every section. */
 export function isSameScheme(one: KeptScheme, other: KeptScheme): boolean {
-  const words = ({ sections, colours, constructions, colourOrder }: KeptScheme) => {
+  const words = ({ sections, colours, constructions, colourOrder, colourCovers = [] }: KeptScheme) => {
     const used = new Set([
       ...sections.flatMap(({ colour, insideColour }) => [colour, insideColour]),
       ...constructions.flatMap(({ colour, shape }) => [
@@ -68,6 +76,7 @@ export function isSameScheme(one: KeptScheme, other: KeptScheme): boolean {
       colours: byId(colours.filter((colour) => used.has(colour.id))),
       constructions: byId(constructions),
       colourOrder,
+      colourCovers,
     });
   };
   return words(one) === words(other);

@@ -2,6 +2,7 @@ import { systemOfColour } from '../record';
 import { bodyKindOf } from '../vehicle';
 import { addStepsByHand, applyStepEdits } from './hand-edits';
 import { StepDraft, type StepContext } from './draft';
+import { withPastLines } from './field-family';
 import { addFittings } from './fittings';
 import { checkGates, checkHolds, checkLead, checkReferenceSpots, holdWhatFollows } from './gates';
 import { Emission } from './emit';
@@ -62,7 +63,7 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
   const main = groups.find((group) => !group.loose) ?? groups[0];
   if (!main) return [];
   const works = sectionWorks(draft.context.job, route, groups);
-  const programme = programmeOfWorks(works, draft.context.job.colourOrder, draft);
+  const programme = withPastLines(programmeOfWorks(works, draft.context.job.colourOrder, draft), works);
   draft.network.programme = programme;
   const tasks = tasksOf(works, programme, main, draft.entries);
   const bySection = new Map(works.map((work) => [work.section.key, work]));

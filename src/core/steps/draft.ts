@@ -101,6 +101,7 @@ export class StepDraft {
         learned,
       },
       coat: options.coat ?? null,
+      covering: options.covering ?? [],
       pass: options.pass ?? null,
       needs: [...needsOf(operation, quantity.amount * share), ...(options.needs ?? [])],
       cautions: [

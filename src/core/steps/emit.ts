@@ -2,6 +2,7 @@ import type { Programme } from '../programme';
 import { colourOfKey } from '../record';
 import { closeBareMetal, closeSpots } from './bare-metal';
 import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
+import { sprayedParts } from './field-family';
 import { coveredBecause, fieldMask, fixedMinOf } from './field-mask';
 import { FilmLedger } from './film-ledger';
 import type { Faces } from './labour';
@@ -98,7 +99,7 @@ export class Emission {
     const { draft, ledger } = this;
     const pass = passOf(this.programme, task);
     const areas = keysOf(task.sections);
-    const parts = this.partsOf(task);
+    const parts = sprayedParts(pass, this.partsOf(task), this.worksOf(task), [...this.works.values()]);
     const coated = facesOf(pass, parts);
     const sessions = layPass(draft, {
       pass,
@@ -193,6 +194,7 @@ export class Emission {
       ...(rate === undefined ? {} : { rate }),
       fixedMin: fixedMinOf(operation, loose, mask),
       needs: mask?.needs ?? [],
+      covering: mask?.covering ?? [],
       share,
       because: [...this.reasons(task), ...coveredBecause(mask)],
       // On an airframe whatever touches the skin says what must never touch it.

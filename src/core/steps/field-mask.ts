@@ -1,10 +1,13 @@
 import type { Part } from '../vehicle';
 import type { Operation } from './operation';
-import { standingColours, type SectionWork } from './section-work';
+import { maskedWith } from './field-family';
+import type { SectionWork } from './section-work';
 import type { Step, StepReason } from './step';
 
 /** What taping a field against the colours that stand takes beside the line itself. */
 export interface FieldMask {
+  /** Areas of the colours that are masked. */
+  covering: string[];
   needs: Step['needs'];
   /** What stands and is covered with film or paper, m². */
   coverM2: number;
@@ -48,19 +51,15 @@ export function fieldMask(
     add('fine-line-3', edge.tightM);
     add('paper-tape', edge.m);
   }
-  const standing = new Set(works.flatMap((work) => [...standingColours(work, all)]));
-  const family = all.filter(
-    (one) =>
-      standing.has(one.section.colour) &&
-      !underTape.has(one.section.colour) &&
-      works.some((work) => work.over === one.over && work.paintedOn === one.paintedOn),
-  );
-  const coverM2 = family
+  const masked = new Set(works.flatMap((work) => maskedWith(work, all)));
+  const coverM2 = [...masked]
+    .filter(({ section }) => !underTape.has(section.colour))
     .flatMap(({ group, section }) => group.partsOf(section))
     .reduce((sum, part) => sum + part.outsideM2, 0);
   const needs = [...metres].map(([product, amount]) => ({ product, amount }));
   if (coverM2 > 0) needs.push({ product: 'cover', amount: coverM2 * lap.cover });
-  return { needs, coverM2, coverMin: coverM2 * coverMinPerM2 };
+  const covering = [...masked].map(({ section }) => section.key);
+  return { covering, needs, coverM2, coverMin: coverM2 * coverMinPerM2 };
 }
 
 /** Minutes that do not go by the line: setting out, and covering what stands. */

@@ -20,6 +20,7 @@ export { fittingAdvice, passesOf, type FittingAdvice } from './fittings';
 export * from './panel-rounds';
 export * from './panel-tools';
 export * from './polish-card';
+export { pastLineM } from './field-family';
 export { coverMinPerM2 } from './field-mask';
 export * from './remedy';
 export { keepOffSoftFilms } from './soft-scuffs';

@@ -67,9 +67,11 @@ export function quantityOf(operation: Operation, parts: readonly Part[], faces: 
       return { amount: metres(false), weighted: metres(true) };
     }
     case 'm²': {
-      const outside = (part: Part) => (faces === 'inside' ? 0 : part.outsideM2);
-      const inside = (part: Part) => (faces === 'outside' ? 0 : part.insideM2);
       const { shapeFactor: kind } = operation;
+      // The gun goes past lines that a later colour covers; nothing else of the work does.
+      const past = (part: Part) => (kind === 'spray' ? (part.pastM2 ?? 0) : 0);
+      const outside = (part: Part) => (faces === 'inside' ? 0 : part.outsideM2 + past(part));
+      const inside = (part: Part) => (faces === 'outside' ? 0 : part.insideM2);
       return {
         amount: sum((part) => outside(part) + inside(part)),
         weighted: sum(

@@ -26,9 +26,13 @@ export interface SectionWork {
   insideColour: string | null;
   /** Painted before it on the same body. */
   before: SectionWork | null;
+  /** Lots of its family that are covered while it is sprayed though they come later. */
+  keepsFree: ReadonlySet<string>;
   /** Its place among all that is painted, the body's lots one after the other. */
   place: number;
 }
+
+const nothing: ReadonlySet<string> = new Set();
 
 /** The sections of a job with their situation, rounds, lot and place in the order of painting. */
 export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): SectionWork[] {
@@ -41,7 +45,17 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
       const colour = colourOf(section, groups);
       const insideColour = insideColourOf(section, groups);
       const own = { clock, lot, over: lot, colour, insideColour };
-      return { group, paintedOn: group, section, situation, rounds, ...own, before: null, place: 0 };
+      return {
+        group,
+        paintedOn: group,
+        section,
+        situation,
+        rounds,
+        ...own,
+        before: null,
+        keepsFree: nothing,
+        place: 0,
+      };
     }),
   );
   hangLoosePieces(all);
@@ -64,7 +78,7 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
   for (const work of all)
     if (work.situation.route === 'aircraft' && !work.group.loose && work.before !== null)
       flag(work, 'later-colour');
-  flagFamilies(all);
+  flagFamilies(all, job.colourCovers);
   const first = firstUnit(all);
   for (const work of all)
     if (first && work.group === first.group && work.lot === first.lot) flag(work, 'first-unit');
@@ -178,7 +192,7 @@ function clearsOver(ordered: readonly SectionWork[]): void {
  * Fields under one clear with the one colour they are cut from: what lies round them is covered once, for all of their
  * colours and the clear; each later colour is only taped against those that stand.
  */
-function flagFamilies(all: readonly SectionWork[]): void {
+function flagFamilies(all: readonly SectionWork[], covers: Job['colourCovers']): void {
   const families = new Map<string, SectionWork[]>();
   for (const work of all.filter((one) => one.situation.flags.has('clear-over'))) {
     const key = `${work.paintedOn.key}|${work.over}`;
@@ -192,23 +206,15 @@ function flagFamilies(all: readonly SectionWork[]): void {
     const firstLot = family.reduce((first, one) => (one.place < first.place ? one : first)).lot;
     for (const work of family) {
       flag(work, 'keeps-mask');
+      const named = covers.flatMap(({ sprayed, covered }) => (sprayed === work.lot ? [covered] : []));
+      const later = family.filter((one) => one.place > work.place && named.includes(one.lot));
+      work.keepsFree = new Set(later.map((one) => one.lot));
       if (work.lot !== firstLot) flag(work, 'later-field');
+      else if (later.length > 0) flag(work, 'keeps-free');
+      if (work.lot !== firstLot || later.length > 0) flag(work, 'taped-field');
     }
   }
 }
-
-/** Colours of the same family that stand when this one is masked. */
-export const standingColours = (work: SectionWork, all: readonly SectionWork[]): Set<string> =>
-  new Set(
-    all.flatMap((one) =>
-      one.over === work.over &&
-      one.paintedOn === work.paintedOn &&
-      one.lot !== work.lot &&
-      one.place < work.place
-        ? [one.section.colour]
-        : [],
-    ),
-  );
 
 /** Schools that shape the steps a lot has in common. */
 const shared = ['assembly', 'clears', 'polish-time', 'tape', 'texture'] as const;

@@ -95,7 +95,7 @@ const wipedMax = 120;
 /** Minutes a booth clears after the last coat with isocyanate; a working default, the booth's own figure counts. */
 export const clearingMin = 20;
 
-/** Net litres of one coat over the faces of parts. */
+/** Net litres of one coat over the faces of parts, and past their lines. */
 export function litresOf(product: Product, parts: readonly Part[], faces: Faces): number {
   const sheet = product.coating!;
   const solids = readySolids(sheet);
@@ -104,7 +104,12 @@ export function litresOf(product: Product, parts: readonly Part[], faces: Faces)
       sum +
       (faces === 'inside'
         ? 0
-        : coatLitres(part.outsideM2, sheet.dryUm, solids, transferEfficiency(sheet.method, part.shape))) +
+        : coatLitres(
+            part.outsideM2 + (part.pastM2 ?? 0),
+            sheet.dryUm,
+            solids,
+            transferEfficiency(sheet.method, part.shape),
+          )) +
       (part.insideM2 > 0 && faces !== 'outside'
         ? coatLitres(part.insideM2, sheet.dryUm, solids, transferEfficiency(sheet.method, 'inside'))
         : 0),

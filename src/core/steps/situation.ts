@@ -33,6 +33,8 @@ export const situationFlags = [
   'field',
   'keeps-mask',
   'later-field',
+  'keeps-free',
+  'taped-field',
   'leaf',
 ] as const;
 export type SituationFlag = (typeof situationFlags)[number];

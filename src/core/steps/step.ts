@@ -86,6 +86,8 @@ export interface Step {
   notBefore: Minute;
   figure: Figure;
   coat: CoatOfStep | null;
+  /** Areas of other colours that it masks with the line between them; none of other work. */
+  covering: readonly string[];
   /** Key of the pass whose film it lays; null where it lays none of a pass. */
   pass: string | null;
   needs: { product: string; amount: number }[];

@@ -1,6 +1,7 @@
 import type { Part } from '../vehicle';
 import type { StepDraft } from './draft';
-import { standingColours, type SectionWork } from './section-work';
+import { maskedColours } from './field-family';
+import type { SectionWork } from './section-work';
 import type { Task } from './task-model';
 
 /** Operations of hanging panels loosely for the paint. */
@@ -25,7 +26,7 @@ function taped(work: SectionWork, all: readonly SectionWork[], { operation }: Ta
   const parts = group.partsOf(section);
   const is = (role: Task['operation']['does'][number]) => operation.does.includes(role);
   if (is('cover-fields') || is('uncover-fields')) {
-    const standing = standingColours(work, all);
+    const standing = maskedColours(work, all);
     const isStanding = (to: string) => standing.has(to);
     const against = parts.map((part) => underOwnTape(withEdges(part, isStanding)));
     // Where it meets none that stands its own outline is taped, so that nothing drifts over to them.

@@ -37,6 +37,8 @@ export interface WorkOptions {
   /** Used up beside what the catalogue says by the unit. */
   needs?: Step['needs'];
   pass?: string | null;
+  /** Areas that a mask covers. */
+  covering?: Step['covering'];
   cautions?: Caution[];
   leaves?: Step['leaves'];
   phase?: Step['phase'];

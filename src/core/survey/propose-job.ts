@@ -55,6 +55,7 @@ export function proposeJob(given: NewJob): Job {
     matchAttempts: [],
     stepEdits: [],
     colourOrder: [],
+    colourCovers: [],
     placingOrder: [],
     weight: 1,
     noticeDays: 0,

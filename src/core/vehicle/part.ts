@@ -57,6 +57,8 @@ export interface Part {
   measured: boolean;
   /** Where a scheme cuts the panel: what of it this is. */
   field?: PartField;
+  /** What is sprayed past its lines onto fields whose colour comes later and hides it, m². */
+  pastM2?: number;
   /** Edges of what is laid in leaf on it once it is finished, m. */
   leafM?: number;
 }

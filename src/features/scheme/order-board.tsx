@@ -135,7 +135,14 @@ function Order({
   const send = useSent();
   const [refused, setRefused] = useState<string | null>(null);
   const take = async () =>
-    setRefused(await send({ kind: 'job', job, seen, set: { colourOrder: one.order, schools: one.schools } }));
+    setRefused(
+      await send({
+        kind: 'job',
+        job,
+        seen,
+        set: { colourOrder: one.order, colourCovers: one.covers, schools: one.schools },
+      }),
+    );
   const nameOf = (key: string) => pictures.shapes[key]?.name ?? key;
   const title = one.passes.map((pass) => nameOf(pass.colour)).join(', then ');
   const more = one.planMinor - cheapest.planMinor;
@@ -233,7 +240,7 @@ function frameText(pass: OrderPass, nameOf: (key: string) => string): string {
   return [
     `${counted(pass.coats, 'coat')}${pass.ground ? ' over a ground coat in the shade of the sealer' : ''}`,
     ...(pass.over.length > 0
-      ? [`sprayed over ${pass.over.map(nameOf).join(', ')}, which hide it later`]
+      ? [`sprayed past the line onto ${pass.over.map(nameOf).join(', ')}, to be hidden later`]
       : []),
     ...masks,
     ...(pass.tapeM > 0 ? [`${amount(pass.tapeM, 'm')} of line`] : []),

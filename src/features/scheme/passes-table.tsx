@@ -2,6 +2,7 @@
 
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useState } from 'react';
+import type { ColourCover } from '@/core/record';
 import type { ProgrammeCost } from '@/core/programme';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
@@ -16,6 +17,7 @@ interface PassesProps {
   job: string;
   seen: number;
   rows: PassRow[];
+  covers: readonly ColourCover[];
   cost: ProgrammeCost;
   /** The manager has put the colours in an order. */
   byHand: boolean;
@@ -23,12 +25,25 @@ interface PassesProps {
 }
 
 /** What is coated together, in its order, with what each pass covers; a colour is moved before or behind its neighbour. */
-export function PassesTable({ job, seen, rows, cost, byHand, locale }: PassesProps) {
+export function PassesTable({ job, seen, rows, covers, cost, byHand, locale }: PassesProps) {
   const live = useLive();
   const send = useSent();
   const [refused, setRefused] = useState<string | null>(null);
   const order = async (colourOrder: string[]) =>
-    setRefused(await send({ kind: 'job', job, seen, set: { colourOrder } }));
+    setRefused(
+      await send({
+        kind: 'job',
+        job,
+        seen,
+        // The trade's order covers nothing that comes later.
+        set: colourOrder.length === 0 ? { colourOrder, colourCovers: [] } : { colourOrder },
+      }),
+    );
+  const keepFree = async (sprayed: string, covered: string, isFree: boolean) => {
+    const others = covers.filter((one) => one.sprayed !== sprayed || one.covered !== covered);
+    const colourCovers = isFree ? [...others, { sprayed, covered }] : others;
+    setRefused(await send({ kind: 'job', job, seen, set: { colourCovers } }));
+  };
   if (rows.length === 0) return <Empty>Nothing of this job is painted: every section keeps its paint.</Empty>;
   return (
     <section aria-label="Passes">
@@ -67,7 +82,18 @@ export function PassesTable({ job, seen, rows, cost, byHand, locale }: PassesPro
             <th scope="row" className="py-1 pr-3 text-left font-semibold">
               {row.name}
             </th>
-            <td className="py-1 pr-3">{row.films}</td>
+            <td className="py-1 pr-3">
+              {row.films}
+              {row.beside.map((one) => (
+                <KeepFree
+                  key={one.scope}
+                  row={row}
+                  beside={one}
+                  disabled={!live}
+                  onSet={(isFree) => keepFree(row.scope, one.scope, isFree)}
+                />
+              ))}
+            </td>
             <td className="py-1 pr-3 text-right whitespace-nowrap">
               {row.coverM2 === null ? 'nothing' : area(row.coverM2)}
             </td>
@@ -92,6 +118,34 @@ export function PassesTable({ job, seen, rows, cost, byHand, locale }: PassesPro
         ))}
       </Table>
     </section>
+  );
+}
+
+/** Whether the field of a later colour is covered while this one is sprayed. */
+function KeepFree({
+  row,
+  beside,
+  disabled,
+  onSet,
+}: {
+  row: PassRow;
+  beside: PassRow['beside'][number];
+  disabled: boolean;
+  onSet(isFree: boolean): Promise<void>;
+}) {
+  return (
+    <label className="flex items-baseline gap-1 text-quiet">
+      <input
+        type="checkbox"
+        checked={beside.isFree}
+        disabled={disabled}
+        aria-label={`${row.name}: cover ${beside.name} meanwhile`}
+        onChange={(event) => void onSet(event.target.checked)}
+      />
+      {beside.isFree
+        ? `${beside.name} is covered meanwhile`
+        : `sprayed past the line onto ${beside.name}, which hides it`}
+    </label>
   );
 }
 

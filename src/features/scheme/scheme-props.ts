@@ -109,8 +109,27 @@ export function boardPictures(job: Job, plan: Plan, planHash: string): BoardPict
   };
 }
 
+/** Later colours of the job that a colour is sprayed onto past the line, or is kept from. */
+function besideOf(
+  { colourCovers }: Job,
+  colours: readonly PlannedPass[],
+  pass: PlannedPass,
+  nameOf: (pass: PlannedPass) => string,
+): PassRow['beside'] {
+  if (pass.role !== 'colour') return [];
+  const named = new Set(
+    colourCovers.flatMap(({ sprayed, covered }) => (sprayed === pass.scope ? [covered] : [])),
+  );
+  return colours.slice(colours.indexOf(pass) + 1).flatMap((one) => {
+    const isOpen = one.areas.some((area) => pass.past.includes(area));
+    const isFree = named.has(one.scope);
+    return isOpen || isFree ? [{ scope: one.scope, name: nameOf(one), isFree }] : [];
+  });
+}
+
 export interface PassRow {
   key: string;
+  scope: string;
   name: string;
   films: string;
   coverM2: number | null;
@@ -119,6 +138,8 @@ export interface PassRow {
   fieldM: number;
   openingM: number;
   why: string;
+  /** Later colours that it meets, and whether they are kept free of it; others it is sprayed onto past the line. */
+  beside: { scope: string; name: string; isFree: boolean }[];
   starts: number | null;
   /** The order of all colours with this one painted a place earlier or later on its body; null where there is none. */
   earlier: string[] | null;
@@ -166,12 +187,14 @@ export function passRows(job: Job, plan: Plan, products: readonly Product[]): Pa
   };
   return passes.map((pass) => ({
     key: pass.key,
+    scope: pass.scope,
     name: passWords(pass, nameOf(pass)),
     films: filmsWords(pass.films, productName),
     coverM2: pass.cover?.overM2 ?? null,
     tapeM: pass.cover?.edgesM.trim ?? 0,
     fieldM: pass.cover?.edgesM.field ?? 0,
     openingM: pass.cover?.edgesM.opening ?? 0,
+    beside: besideOf(job, colours, pass, nameOf),
     why: [...new Set(pass.after.map((one) => orderWords[one.why]))].join('; '),
     starts: pass.starts,
     earlier: swapped(pass, -1),

@@ -139,6 +139,7 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
     colour,
     over: [],
     masked: [{ colour: masked, way: 'edges' }],
+    keptFree: [],
     coats: 3,
     ground: false,
     locked: false,
@@ -164,6 +165,7 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
     kind: own.join(),
     ridgeUm: 0,
     order: own,
+    covers: [{ sprayed: own[0], covered: own[1] }],
     schools: { 'clear-over': 'all' },
     clear: 'all',
     planMinor: costMinor,
@@ -204,7 +206,11 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
   expect(posted(sent, 1)).toMatchObject({
     kind: 'job',
     seen: 4,
-    set: { colourOrder: [b, a], schools: { 'clear-over': 'all' } },
+    set: {
+      colourOrder: [b, a],
+      colourCovers: [{ sprayed: b, covered: a }],
+      schools: { 'clear-over': 'all' },
+    },
   });
 });
 

@@ -9,6 +9,7 @@ export type OfColours = Extract<
   {
     code:
       | 'ground-shows'
+      | 'line-shows'
       | 'unequal-coats'
       | 'finish-not-laid'
       | 'system-differs'
@@ -38,6 +39,17 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
       return {
         grade: 'caution',
         text: `${where}: ${counted(planned, 'coat')} of ${colour} over ${ground} ${planned === 1 ? 'leaves' : 'leave'} ${deltaE(warning.deltaE)} to be seen; ${help}. Spray a card over that ground.`,
+      };
+    }
+    case 'line-shows': {
+      const { colour, areas, ground, planned, coats } = warning;
+      const help =
+        coats === null
+          ? `keep its field free of ${ground}, or paint it first`
+          : `lay ${counted(coats, 'coat')}, keep its field free of ${ground}, or paint it first`;
+      return {
+        grade: 'caution',
+        text: `${someAreas(areas, names)}: ${ground} is sprayed past the line first, and ${counted(planned, 'coat')} of ${colour} ${planned === 1 ? 'leaves' : 'leave'} ${deltaE(warning.deltaE)} of it to be seen: ${help}.`,
       };
     }
     case 'unequal-coats': {

@@ -132,6 +132,7 @@ export function warningText(
         `${warning.construction}: ${faultText({ code: warning.fault, strip: warning.strip })} It gets no colour.`,
       );
     case 'ground-shows':
+    case 'line-shows':
     case 'unequal-coats':
     case 'finish-not-laid':
     case 'system-differs':

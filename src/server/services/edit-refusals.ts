@@ -26,7 +26,7 @@ export async function checkEdit(
     case 'step':
       return job ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() }) : nothing;
     case 'job':
-      return job && edit.set.colourOrder
+      return job && (edit.set.colourOrder ?? edit.set.colourCovers)
         ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() })
         : nothing;
     case 'add-item':

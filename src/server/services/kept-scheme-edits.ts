@@ -100,9 +100,14 @@ function schemeChanges({ job, versions }: StoredJob, scheme: KeptScheme): RowCha
         return [itemInsert(number, id, { kind: 'add-item', job: number, list: 'constructions', item })];
       return isEqual({ id, ...item }, before) ? [] : [update('construction', row, versions[row]!, item)];
     }),
-    ...(isEqual(after.colourOrder, job.colourOrder)
+    ...(isEqual(after.colourOrder, job.colourOrder) && isEqual(after.colourCovers, job.colourCovers)
       ? []
-      : [update('job', number, versions[number]!, { colourOrder: after.colourOrder })]),
+      : [
+          update('job', number, versions[number]!, {
+            colourOrder: after.colourOrder,
+            colourCovers: after.colourCovers,
+          }),
+        ]),
   ];
 }
 

@@ -72,8 +72,7 @@ export class PassCosts {
     const gunMinor = prices.labourMinorPerMin + prices.boothMinorPerMin;
     const own = this.at(tried.colour);
     let minor = coats.count * own.areaM2 * (own.coatMinorPerM2 + own.coatMinPerM2 * gunMinor);
-    for (const one of tried.over)
-      minor += own.coats * this.at(one).areaM2 * (own.coatMinorPerM2 + own.coatMinPerM2 * gunMinor);
+    minor += own.coats * this.pastM2(tried) * (own.coatMinorPerM2 + own.coatMinPerM2 * gunMinor);
     if (coats.ground) minor += own.areaM2 * (prices.groundMinorPerM2 + prices.groundMinPerM2 * gunMinor);
     if (own.locks && !tried.isLast)
       minor += own.areaM2 * (prices.lockMinorPerM2 + prices.lockMinPerM2 * gunMinor);
@@ -91,12 +90,12 @@ export class PassCosts {
     if (!coats) throw new Error(`${colour.key} cannot go on over ${String(tried.ground)}`);
     const masks = tried.masked.map((one) => this.maskOf(one, tried));
     const sum = (value: (mask: Mask) => number) => masks.reduce((total, mask) => total + value(mask), 0);
-    const overM2 = tried.over.reduce((total, one) => total + this.at(one).areaM2, 0);
     const locked = colour.locks && !tried.isLast;
     return {
       colour: colour.key,
       over: tried.over.map((one) => this.at(one).key),
       masked: masks.map(({ colour: key, way }) => ({ colour: key, way })),
+      keptFree: colour.goesPast ? masks.slice(tried.stands).map((mask) => mask.colour) : [],
       coats: coats.count,
       ground: coats.ground,
       locked,
@@ -106,7 +105,7 @@ export class PassCosts {
       maskMin: sum((mask) => mask.minutes),
       // What is sprayed over besides gets the coats of the system, no more.
       gunMin:
-        (coats.count * colour.areaM2 + colour.coats * overM2) * colour.coatMinPerM2 +
+        (coats.count * colour.areaM2 + colour.coats * this.pastM2(tried)) * colour.coatMinPerM2 +
         (coats.ground ? colour.areaM2 * prices.groundMinPerM2 : 0) +
         (locked ? colour.areaM2 * prices.lockMinPerM2 : 0),
       costMinor: this.cost(tried),
@@ -141,14 +140,16 @@ export class PassCosts {
     return isShadeCheaper ? { count: sealed, ground: true } : { count: plain, ground: false };
   }
 
+  /** What a colour is sprayed onto past its lines, m²: no more than the fields there are wide. */
+  private pastM2 = ({ colour, over }: Tried): number =>
+    over.reduce(
+      (sum, one) => sum + Math.min(this.at(one).areaM2, this.meets(colour, one) * this.problem.pastLineM),
+      0,
+    );
+
   /** Metres and effort of the line of a colour against what is sprayed. */
-  private lineOf(one: number, { colour, over }: Tried): [m: number, effortM: number] {
-    let [m, effortM] = [this.m[one * this.count + colour]!, this.effort[one * this.count + colour]!];
-    for (const other of over) {
-      m += this.m[one * this.count + other]!;
-      effortM += this.effort[one * this.count + other]!;
-    }
-    return [m, effortM];
+  private lineOf(one: number, { colour }: Tried): [m: number, effortM: number] {
+    return [this.meets(one, colour), this.effort[one * this.count + colour]!];
   }
 
   /** What each way of masking a colour costs: along its edges with cover between, and under tape of its own width. */

@@ -20,6 +20,8 @@ export interface OrderColour {
   tapeAfterMin: number;
   /** Masking it by tape of its own width: metres, and money a metre; null where no tape is as wide. */
   ownTape: { m: number; minorPerM: number } | null;
+  /** It may go past a line onto what comes later; one that is cleared by itself is masked all round. */
+  goesPast: boolean;
   /** Colours of one family share their clear: none of another is sprayed between them. Null where it has its own. */
   family: string | null;
 }
@@ -68,6 +70,8 @@ export interface OrderProblem {
   edges: readonly OrderEdge[];
   prices: OrderPrices;
   locks: OrderLocks;
+  /** How far the gun goes past a line that a later colour covers, m. */
+  pastLineM: number;
   /** Film that may lie under a colour before its own, µm. */
   mostBeneathUm: number;
 }
@@ -78,9 +82,11 @@ export type MaskWay = 'edges' | 'own-tape';
 /** One colour going on. */
 export interface OrderPass {
   colour: string;
-  /** Colours sprayed over because they come later and hide it. */
+  /** Colours it is sprayed onto past the line, because they come later and hide it. */
   over: string[];
   masked: { colour: string; way: MaskWay }[];
+  /** Of the masked: colours that come later and are kept free of it. */
+  keptFree: string[];
   coats: number;
   /** A coat in the shade of the sealer goes beneath it first. */
   ground: boolean;

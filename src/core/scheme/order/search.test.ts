@@ -28,6 +28,7 @@ const colour = (key: string, areaM2: number, over: Partial<OrderColour> = {}): O
   locks: false,
   tapeAfterMin: 120,
   ownTape: null,
+  goesPast: true,
   family: null,
   ...over,
 });
@@ -40,6 +41,7 @@ const problem = (
   edges,
   prices,
   locks: { first: null, last: null, together: null, order: null },
+  pastLineM: 0.1,
   mostBeneathUm: 200,
   ...over,
 });
@@ -69,41 +71,44 @@ describe('a narrow band on a large field, on paper', () => {
   const edges = [{ a: 'field', b: 'band', m: 20, effortM: 20 }];
   const [best, second, third] = searchOrder(problem([field, band], edges))!.plans;
 
-  test('band first, sprayed over into nothing, taped by its own width: 3 × 10 and 30 min of work', () => {
-    // Band 2 coats × 1 m² × 10 = 20. Covering the field for it: tape 20 + 20 × (2 + 1) = 80, cover 10 × (1 + 3) = 40: 120.
-    // Letting the field catch it instead: 2 coats × 10 m² × 10 = 200, so the field is covered: 140 with the band.
-    // Field 2 × 10 × 10 = 200; the band under its own tape: 10 × 3 + 10 × (2 + 1) = 60.
-    const bandFirst = 20 + 120 + 200 + 60;
-    // Field first, over the band as well: 220; then the band 20, the field masked along its edges 80 + 40.
-    const fieldFirst = 220 + 20 + 120;
-    // Field first beside a covered band (own tape 60): 260; then 140.
-    const apart = 200 + 60 + 140;
-    expect([best, second, third].map((one) => one!.costMinor)).toEqual([fieldFirst, bandFirst, apart]);
+  test('band first, past its lines onto the field, then taped by its own width: 3 × 10 and 30 min of work', () => {
+    // Band 2 coats × 1 m² × 10 = 20, past 20 m of line 0.1 m wide 2 coats × 2 m² × 10 = 40. Field 2 × 10 × 10 = 200, the
+    // band under its own tape: 10 × 3 + 10 × (2 + 1) = 60.
+    const bandFirst = 20 + 40 + 200 + 60;
+    // Field first, 200, past its lines all over the band: 1 m², 20; then the band 20, the field masked along its edges:
+    // tape 20 + 20 × (2 + 1) = 80, cover 10 × (1 + 3) = 40.
+    const fieldFirst = 200 + 20 + 20 + 80 + 40;
+    // Band first beside a field that is kept free of it, 120 in place of 40; or the field first, the band under its tape.
+    const apart = [20 + 120 + 200 + 60, 200 + 60 + 20 + 120];
+    expect([best, second, third].map((one) => one!.costMinor)).toEqual([bandFirst, fieldFirst, apart[0]]);
+    expect(apart[1]).toBe(apart[0]);
     expect(best!.passes.map((one) => [one.colour, one.over, one.on])).toEqual([
-      ['field', ['band'], ''],
-      ['band', [], 'field'],
+      ['band', ['field'], ''],
+      ['field', [], 'band'],
     ]);
-    const byTape = [second, third].find((one) => one!.passes[0]!.colour === 'band')!;
-    expect(byTape.passes[1]!.masked).toEqual([{ colour: 'band', way: 'own-tape' }]);
-    expect(byTape.passes[1]!.tapeM).toBe(10);
+    expect(best!.passes[1]!.masked).toEqual([{ colour: 'band', way: 'own-tape' }]);
+    expect(best!.passes[1]!.tapeM).toBe(10);
+    expect(third!.passes[0]!.keptFree).toHaveLength(1);
+    expect(best!.passes.flatMap((one) => one.keptFree)).toEqual([]);
   });
 
-  test('the ridge is what the field put under the band', () => {
-    // All over: 2 × 15 µm of the field lie under 2 × 15 of the band, against 30 beside it.
+  test('the ridge is what the band put under the field; a field that is kept free has none', () => {
+    // 2 × 15 µm of the band lie under 2 × 15 of the field at the line, against 30 beside it.
     expect(best!.ridgeUm).toBe(30);
-    expect(second!.ridgeUm).toBe(0);
+    expect(third!.ridgeUm).toBe(0);
   });
 
   test('a band that does not hide the field takes more coats, a ground coat, or comes first', () => {
     const weak = (over: number | null) => ({ ...band, coatsOver: { '': 2, field: over } });
     const cheapest = (own: OrderColour, more: Partial<OrderProblem> = {}) =>
       searchOrder(problem([field, own], edges, more))!.plans[0]!;
+    const fieldFirst = { locks: { first: 'field', last: null, together: null, order: null } };
     // 12 coats over the field: 120 for the band, or a ground coat 4 + 3 × 2 = 10 and two coats: 30 in all.
-    const shaded = cheapest(weak(12));
+    const shaded = cheapest(weak(12), fieldFirst);
     expect(shaded.costMinor).toBe(220 + 30 + 120);
     expect(shaded.passes[1]).toMatchObject({ ground: true, coats: 2 });
     // Three coats cost 30 as well: then no further product is mixed.
-    expect(cheapest(weak(3)).passes[1]).toMatchObject({ ground: false, coats: 3 });
+    expect(cheapest(weak(3), fieldFirst).passes[1]).toMatchObject({ ground: false, coats: 3 });
     // No film may lie beneath: the band is never sprayed over.
     expect(cheapest(band, { mostBeneathUm: 10 }).passes.every((one) => one.over.length === 0)).toBe(true);
   });
@@ -130,7 +135,7 @@ describe('a narrow band on a large field, on paper', () => {
 });
 
 /** Every order, every choice of what is sprayed over, every way to mask, reckoned one by one: shares nothing with the search. */
-function everyOrder({ colours, edges, prices: p, locks, mostBeneathUm }: OrderProblem): number[] {
+function everyOrder({ colours, edges, prices: p, locks, mostBeneathUm, pastLineM }: OrderProblem): number[] {
   const best = new Map<string, number>();
   const edge = (a: string, b: string) =>
     edges
@@ -150,10 +155,12 @@ function everyOrder({ colours, edges, prices: p, locks, mostBeneathUm }: OrderPr
     for (const own of rest) {
       if (locks.first !== null && done.length === 0 && own.key !== locks.first) continue;
       if (locks.last !== null && rest.length > 1 && own.key === locks.last) continue;
-      const later = rest.filter((one) => one !== own);
+      const others = rest.filter((one) => one !== own);
+      const later = own.goesPast ? others.filter((one) => edge(own.key, one.key).m > 0) : [];
       for (let bits = 0; bits < 2 ** later.length; bits += 1) {
         const hit = later.filter((_, i) => Math.floor(bits / 2 ** i) % 2 === 1);
-        const masked = colours.filter((one) => one !== own && !hit.includes(one));
+        const kept = own.goesPast ? later.filter((one) => !hit.includes(one)) : others;
+        const masked = colours.filter((one) => done.includes(one.key) || kept.includes(one));
         const on = beneath[own.key] ?? '';
         const under = colours.find((one) => one.key === on);
         if (under && under.coats * under.coatUm > mostBeneathUm) continue;
@@ -168,16 +175,17 @@ function everyOrder({ colours, edges, prices: p, locks, mostBeneathUm }: OrderPr
         if (ways.length === 0) continue;
         const [paint, how] = ways.reduce((a, b) => (b[0] < a[0] ? b : a));
         let sum = paint;
-        for (const one of hit) sum += own.coats * price * one.areaM2;
-        if (own.locks && later.length > 0) sum += own.areaM2 * (p.lockMinorPerM2 + p.lockMinPerM2 * both);
+        for (const one of hit) {
+          const strip = edge(own.key, one.key).m * pastLineM;
+          sum += own.coats * price * (strip < one.areaM2 ? strip : one.areaM2);
+        }
+        if (own.locks && rest.length > 1) sum += own.areaM2 * (p.lockMinorPerM2 + p.lockMinPerM2 * both);
         const before = done.at(-1);
         if (before !== undefined)
           sum += colours.find((one) => one.key === before)!.tapeAfterMin * p.waitMinorPerMin;
         const words: string[] = [];
         for (const one of masked) {
-          const along = [own, ...hit].map((other) => edge(one.key, other.key));
-          const m = along.reduce((total, each) => total + each.m, 0);
-          const effort = along.reduce((total, each) => total + each.effortM, 0);
+          const { m, effortM: effort } = edge(own.key, one.key);
           const byEdges =
             m * p.tapeMinorPerM +
             one.areaM2 * p.coverMinorPerM2 +
@@ -224,6 +232,7 @@ const randomProblem = (count: number): fc.Arbitrary<OrderProblem> => {
       locks: fc.boolean(),
       tapeAfterMin: money(600),
       ownTape: fc.option(fc.record({ m: fc.integer({ min: 1, max: 9 }), minorPerM: money(5) })),
+      goesPast: fc.constantFrom(true, true, true, false),
       family: fc.constant(null),
     });
   const pairs = keys.flatMap((a, i) => keys.slice(i + 1).map((b) => [a, b] as const));
@@ -241,6 +250,7 @@ const randomProblem = (count: number): fc.Arbitrary<OrderProblem> => {
       together: fc.constantFrom(null, null, ...(count > 2 ? [['c1', 'c2'] as const] : [])),
       order: fc.constantFrom(null, null, null, [...keys].reverse()),
     }),
+    pastLineM: fc.constantFrom(0.05, 0.1, 0.3),
     mostBeneathUm: fc.constantFrom(25, 60, 200),
   });
 };

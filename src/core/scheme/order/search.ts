@@ -80,17 +80,19 @@ function goOn(
     if (locks.last !== null && (unpainted.length === 1) !== (key === locks.last)) continue;
     const ground = state.grounds[colour]!;
     if (costs.coatsOf(colour, ground) === null) continue;
-    const others = unpainted.filter((one) => one !== colour);
-    for (let subset = 0; subset < 1 << others.length; subset += 1) {
-      const over = others.filter((_, i) => subset & (1 << i));
-      const masked = painted.concat(others.filter((_, i) => !(subset & (1 << i))));
+    const { goesPast } = colours[colour]!;
+    // What it does not meet is neither sprayed over nor kept free of it, unless it is masked all round.
+    const beside = unpainted.filter((one) => one !== colour && (!goesPast || costs.meets(colour, one) > 0));
+    for (let subset = 0; subset < (goesPast ? 1 << beside.length : 1); subset += 1) {
+      const over = beside.filter((_, i) => subset & (1 << i));
+      const masked = painted.concat(beside.filter((_, i) => !(subset & (1 << i))));
       const tried: Tried = {
         colour,
         ground,
         masked,
         stands: painted.length,
         over,
-        isLast: others.length === 0,
+        isLast: unpainted.length === 1,
       };
       const costMinor = state.costMinor + costs.cost(tried);
       const next = state.painted | (1 << colour);

@@ -25,7 +25,8 @@ export default async function SchemePage({ params }: JobParams) {
     seen: versions[job.number]!,
     rows: passRows(job, plan, [...shop.shelf.values()]),
     cost: plan.programme.cost,
-    byHand: job.colourOrder.length > 0,
+    covers: job.colourCovers,
+    byHand: job.colourOrder.length > 0 || job.colourCovers.length > 0,
     locale: { timeZone: shop.shop.timeZone, currency: shop.shop.currency },
   };
   return (
