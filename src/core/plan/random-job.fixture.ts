@@ -11,6 +11,7 @@ import {
   type PartSurvey,
   type SchoolChoice,
   unchosenColour,
+  fieldAreaKey,
   type Construction,
 } from '../record';
 import { partsOfJob } from '../survey';
@@ -64,6 +65,8 @@ interface Drawn {
   }[];
   panels: Drawing[];
   constructions: Construction[];
+  /** Pairs of sections and fields, by their number. */
+  covers: [number, number][];
   /** What the colours say of their system and coats. */
   colours: { system: number | null; coats: number | null; isLeaf: boolean }[];
 }
@@ -79,8 +82,21 @@ const maybe = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: null, freq: 2 }
 
 const colourNames = ['First colour', 'Second colour', 'Third colour'] as const;
 
+/** Fields that are kept free of an earlier colour; most pairs name what is masked anyway. */
+const coversOf = (
+  pairs: readonly [number, number][],
+  sections: readonly JobSection[],
+): Job['colourCovers'] => {
+  const scopes = sections.flatMap(({ key }) => [key, ...colourNames.map((name) => fieldAreaKey(key, name))]);
+  const scope = (at: number) => scopes[at % scopes.length]!;
+  return scopes.length === 0
+    ? []
+    : pairs.map(([sprayed, covered]) => ({ sprayed: scope(sprayed), covered: scope(covered) }));
+};
+
 const drawn: fc.Arbitrary<Drawn> = fc.record({
   constructions: randomConstructions(colourNames),
+  covers: fc.array(fc.tuple(fc.nat(40), fc.nat(40)), { maxLength: 4 }),
   colours: fc.array(
     fc.record({
       system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
@@ -156,7 +172,9 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
       return { ...unchosenColour, id, name: id, system: key, coats, finish };
     }),
   ];
-  const job: Job = { ...base, sections, colours, constructions: one.constructions, schools: one.schools };
+  const { constructions, schools: methods } = one;
+  const colourCovers = coversOf(one.covers, sections);
+  const job: Job = { ...base, sections, colours, constructions, colourCovers, schools: methods };
   const parts = partsOfJob(job);
   const kindRoute = one.kind.route;
   const surveyed = new Map<string, PartSurvey>();

@@ -1,5 +1,4 @@
 import type { StepDraft } from './draft';
-import { leading } from './group';
 import type { Session } from './session';
 import { bareMetalLimit } from './stripping';
 import type { Task } from './task-model';
@@ -31,9 +30,13 @@ export function closeSpots(
   ends: ReadonlyMap<string, readonly string[]>,
   { key, needs, sections }: Task,
 ): void {
-  const { substrate } = leading(sections);
-  const limit = bareMetalLimit(substrate, draft.humidity('bay'));
-  if (limit === null) return;
+  // Of several metals the one that bears it least waits least.
+  const limits = sections.flatMap(({ substrate }) => {
+    const limit = bareMetalLimit(substrate, draft.humidity('bay'));
+    return limit === null ? [] : [{ substrate, limit }];
+  });
+  if (limits.length === 0) return;
+  const { substrate, limit } = limits.reduce((least, one) => (one.limit < least.limit ? one : least));
   for (const [before, state] of needs)
     for (const end of state === 'metal-sound' ? ends.get(before)! : [])
       if (draft.stepOf(end).sections.length > 0)

@@ -69,6 +69,8 @@ export const roles = [
   'hang',
   'turn',
   'cover-others',
+  'align',
+  'gild',
   'cover-fields',
   'cut',
   'uncover',

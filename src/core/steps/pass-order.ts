@@ -11,6 +11,9 @@ const masks: readonly Role[] = ['cover-others'];
 const fieldMasks: readonly Role[] = ['cover-fields'];
 const finishes: readonly Role[] = ['sand', 'polish', 'nib'];
 
+const leaf: readonly Role[] = ['gild'];
+const seams: readonly Role[] = ['seal-seams', 'texture'];
+
 /** What must have been reached of an earlier pass before a later one is covered for; its film sees to the rest. */
 const reached: Partial<Record<OrderWhy, { state: WorkState; because: WorkState }>> = {
   'one-inside-after-another': { state: 'openings-shut', because: 'openings-shut' },
@@ -92,12 +95,25 @@ export function orderPasses(
       }
     }
   }
+  leafBeforeAligning(tasks);
   // What is sanded and polished lies beneath the covers of the colours that follow.
   for (const work of works)
     for (const other of work.paintedOn.loose ? [] : works)
       if (other.paintedOn === work.paintedOn && isSameSide(work, other))
-        if (other.lot !== work.lot && work.situation.route !== 'aircraft')
-          wait(work.clock, finishes, reach(other, 'unmasked'), 'unmasked');
+        if (other !== work) {
+          // Leaf is laid when the whole body is open, on paint that was kept too.
+          wait(work.clock, leaf, reach(other, 'unmasked'), 'unmasked');
+          if (other.lot !== work.lot && work.situation.route !== 'aircraft')
+            wait(work.clock, finishes, reach(other, 'unmasked'), 'unmasked');
+        }
+}
+
+/** Leaf has set before anybody carries the panel to the body. */
+function leafBeforeAligning(tasks: ReadonlyMap<string, Task>): void {
+  const all = [...tasks.values()];
+  const gilded = all.filter(({ operation }) => operation.does.includes('gild'));
+  for (const task of all.filter(({ operation }) => operation.does.includes('align')))
+    for (const { key } of gilded) task.needs.set(key, 'clean');
 }
 
 /** Colours before this one, with all that get their clear in one go with them, unless this one does too. */
@@ -128,6 +144,7 @@ function groundInOrder(
     const primed = there.filter((one) => areas.includes(one.section.key));
     const others = there.filter((one) => !primed.includes(one));
     const fillsFirst = (one: SectionWork) => one.situation.schools.filler === 'on-metal';
+    const isFilledPlastic = (one: SectionWork) => fillsFirst(one) && one.situation.substrate === 'plastic';
     const wait = (task: Task, list: readonly SectionWork[], state: WorkState) => {
       for (const work of list) for (const key of reach(work, state)) task.needs.set(key, state);
     };
@@ -136,7 +153,13 @@ function groundInOrder(
       if (makes === 'sealed' && kind === 'session') {
         wait(task, there, 'metal-sound');
         wait(task, others.filter(fillsFirst), 'glaze-flat');
+        // Plastic that was filled on is treated before the body moves on, though its promoter comes later.
+        wait(task, others.filter(isFilledPlastic), 'treated');
       }
+      // Seams and texture of what gets no primer here are done when the body has come back from it.
+      const isOnlyOthers = task.sections.every((one) => others.some((work) => work.section === one));
+      if (isOnlyOthers && task.operation.does.some((role) => seams.includes(role)))
+        wait(task, primed, 'sealed');
       const later = others.filter((work) => !fillsFirst(work));
       const isLater = task.sections.every((one) => later.some((work) => work.section === one));
       if (makes === 'filler-spread' && task.round === 1 && isLater) wait(task, primed, 'sealed');

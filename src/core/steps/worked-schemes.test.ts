@@ -1,7 +1,7 @@
 import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
-import { unchosenColour, type Construction, type ConstructionShape, type Job } from '../record';
+import { blankSurvey, unchosenColour, type Construction, type ConstructionShape, type Job } from '../record';
 import { lotsOf, partsOfJob } from '../survey';
 import { buildSteps, type Step } from '.';
 
@@ -244,4 +244,21 @@ describe('a hull with a stripe above its boot-top and bottom', () => {
     expect(own).toBeDefined();
     expect(against).toBeCloseTo(2 * (2 * 3 + 2 * 0.06), 4);
   });
+});
+
+test('leaf on paint that stays is laid when the rest of the airframe is painted and open again', () => {
+  const plane = jobFixture({ bodyKind: 'low-wing' }, { level: 'Keep', depth: 'scuff' });
+  const panel = partsOfJob(plane).find((one) => one.section === 'airframe')!.key;
+  const { steps } = worked([laid('gold', 1, band(300, 20), 'both')], {
+    ...plane,
+    colours: [...plane.colours, { ...unchosenColour, id: 'gold', finish: 'leaf' }],
+    constructions: [laid('gold', 1, band(300, 20), 'both')],
+    surveyed: [{ ...blankSurvey(panel), level: 'Road' }],
+  });
+  // Steps stand in the order in which they can be done.
+  const at = (is: (step: Step) => boolean) => steps.findIndex(is);
+  const leaf = at((step) => step.operation === 'lay-leaf');
+  const pulled = at((step) => step.key.startsWith('airframe') && step.operation.startsWith('unmask'));
+  expect(pulled).toBeGreaterThanOrEqual(0);
+  expect(leaf).toBeGreaterThan(pulled);
 });

@@ -220,6 +220,7 @@ export const finishWork: readonly Operation[] = [
   }),
   operation({
     code: 'lay-leaf',
+    does: ['gild'],
     name: 'Lay out the lines, size them and lay the leaf',
     basis: 'm',
     lengths: ['leaf'],

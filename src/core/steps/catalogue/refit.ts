@@ -55,7 +55,7 @@ export const refitWork: readonly Operation[] = [
   }),
   operation({
     code: 'final-align',
-    does: ['fit'],
+    does: ['fit', 'align'],
     name: 'Align every panel after paint',
     basis: 'part',
     rate: 9,
