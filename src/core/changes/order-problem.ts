@@ -120,7 +120,8 @@ function coatsOver(
   const plain = Object.fromEntries(
     [sealerGround, ...others.map((one) => one.scope)].map((one) => [one, coats]),
   );
-  if (!product?.coating) return plain;
+  // A colour with a sealer of its own lies on that, whatever was sprayed there before.
+  if (!product?.coating || pass.films.some((film) => film.role === 'sealer')) return plain;
   const { family, dryUm, shadeL } = product.coating;
   const { hex } = colourOfKey(job, key);
   const grounds = others.map((one) => ({

@@ -25,7 +25,7 @@ export function coveringOf(
   for (const step of done) {
     const role = rolesOf(step).find(isCoverRole);
     if (!role) continue;
-    const { over, edgesOn } = coveredBy(role, step, { surfaces, painted, done });
+    const { over, edgesOn } = coveredBy(role, step, { surfaces, painted });
     const later = done.filter((one) => one.start >= step.end && sharesSection(one, step));
     // What is masked once more was pulled before.
     const again = later.find((one) => role === 'cover-others' && rolesOf(one).includes(role));
@@ -80,11 +80,7 @@ const sharesSection = (a: PlannedStep, b: PlannedStep) =>
 function coveredBy(
   role: CoverRole,
   step: PlannedStep,
-  {
-    surfaces,
-    painted,
-    done,
-  }: { surfaces: readonly Surface[]; painted: ReadonlySet<string>; done: readonly PlannedStep[] },
+  { surfaces, painted }: { surfaces: readonly Surface[]; painted: ReadonlySet<string> },
 ): Pick<AuditCover, 'over' | 'edgesOn'> {
   const own = surfaces.filter((one) => step.sections.includes(one.section));
   const bodies = new Set(own.map((one) => one.body));

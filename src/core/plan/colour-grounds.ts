@@ -112,7 +112,7 @@ export function colourGrounds(
 
 /**
  * A later colour at the line over one that was sprayed past it: how well it hides that, or what shows of it where it shines
- * through. Null where nothing is known of its film.
+ * through. Null where nothing is known of its film, or a sealer of its own lies between.
  * @param first what lies beneath at the line   @param onto the area of the later colour
  */
 export function groundPastLine(
@@ -122,8 +122,11 @@ export function groundPastLine(
   stackOf: (area: JobSection) => SectionStack,
 ): { ground: string; layer: StackLayer; coats: number | null; deltaE: number } | null {
   const { name, hex } = colourOfKey(job, first.colour);
+  const stack = stackOf(onto);
+  // Its own sealer goes on between them.
+  if (stack.layers.some((layer) => layer.role === 'sealer' && layer.coats > 0)) return null;
   const ground: TranslucentGround = { name, l: null, hex };
-  const own = groundsOfStack(stackOf(onto), colourOfKey(job, onto.colour).hex);
+  const own = groundsOfStack(stack, colourOfKey(job, onto.colour).hex);
   const lowest = own.find((one) => one.hiding !== null) ?? own.find((one) => one.dye !== null);
   if (!lowest) return null;
   const { layer, laid, dye } = lowest;

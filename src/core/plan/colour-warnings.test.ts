@@ -170,3 +170,32 @@ describe('a match that is given up', () => {
     expect(codes({ alternatives: alternatives({ ifUnmatched: null }), matchAttempts: failed })).toEqual([]);
   });
 });
+
+describe('a colour that lies on another past its line', () => {
+  // The body goes on after its band; a sealer of its own, where the method has one, lies between.
+  const overBlack = (hex: string, sealer: 'sealer' | 'none', over: Partial<Job> = {}) =>
+    told({
+      colours: [own({ name: 'Body', hex }), own({ id: 'band', name: 'Band', hex: '#101010' })],
+      constructions: [taperedBand({ colour: 'band' })],
+      sections: base.sections.map((one) => ({ ...one, schools: { ...one.schools, sealer } })),
+      ...over,
+    }).filter((one) => one.code === 'line-shows');
+
+  test('is told where it does not hide it, with the coats that would', () => {
+    const [line, ...rest] = overBlack('#eceae2', 'none');
+    expect(rest).toEqual([]);
+    expect(line).toMatchObject({ colour: 'Body', ground: 'Band', planned: 3 });
+    if (line?.code !== 'line-shows') throw new Error('another warning');
+    expect(line.coats).toBeGreaterThan(3);
+  });
+
+  test('is silent where it hides it, where a sealer lies between, and where its field is kept free', () => {
+    expect(overBlack('#101010', 'none')).toEqual([]);
+    expect(overBlack('#eceae2', 'sealer')).toEqual([]);
+    const { key } =
+      base.sections.find((one) => one.colour === 'c.1' && one.key === 'sides') ?? base.sections[0]!;
+    expect(
+      overBlack('#eceae2', 'none', { colourCovers: [{ sprayed: `${key}~band`, covered: key }] }),
+    ).toEqual([]);
+  });
+});

@@ -26,8 +26,7 @@ import { besidesOf, familyOf } from './task-beside';
 import { partsOfTask } from './task-parts';
 
 /** Stays in the wash bay; every other stage is worked in a bay. */
-const washStages = new Set(['strip', 'treat']);
-const isWash = (stage: string) => washStages.has(stage.split('-')[0]!);
+const isWash = (stage: string) => ['strip', 'treat'].includes(stage.split('-')[0]!);
 /** Work before the colour that only touches what lies beside the film, or dusts it. */
 const leavesFilmAlone = new Set(['guide-coat', 'test-panel', 'approve-sample', 'approve-first']);
 

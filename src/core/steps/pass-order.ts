@@ -49,7 +49,7 @@ export function orderPasses(
 ): void {
   const byScope = new Map<string, Task[]>();
   for (const task of tasks.values()) byScope.set(task.scope, [...(byScope.get(task.scope) ?? []), task]);
-  const wait = (scope: string, roles: readonly Role[], earlier: readonly string[], state: WorkState) => {
+  const wait: WaitFor = (scope, roles, earlier, state) => {
     for (const task of byScope.get(scope) ?? [])
       if (task.operation.does.some((role) => roles.includes(role)))
         for (const key of earlier) if (key !== task.key) task.needs.set(key, state);
@@ -96,7 +96,13 @@ export function orderPasses(
     }
   }
   leafBeforeAligning(tasks);
-  // What is sanded and polished lies beneath the covers of the colours that follow.
+  finishUncovered(works, reach, wait);
+}
+
+type WaitFor = (scope: string, roles: readonly Role[], earlier: readonly string[], state: WorkState) => void;
+
+/** What is sanded and polished lies beneath the covers of the colours that follow. */
+function finishUncovered(works: readonly SectionWork[], reach: Reach, wait: WaitFor): void {
   for (const work of works)
     for (const other of work.paintedOn.loose ? [] : works)
       if (other.paintedOn === work.paintedOn && isSameSide(work, other))

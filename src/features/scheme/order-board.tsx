@@ -158,7 +158,7 @@ function Order({
           {one.isNow ? (
             <span className="text-quiet">stands now</span>
           ) : (
-            <Button disabled={!live} onClick={() => void take()}>
+            <Button className="whitespace-nowrap" disabled={!live} onClick={() => void take()}>
               Take this order
             </Button>
           )}
@@ -220,12 +220,12 @@ function Frame({ pass, pictures }: { pass: OrderPass; pictures: BoardPictures })
       aria-label="What is open and covered"
     >
       {Object.entries(pictures.shapes).map(([key, shape]) => {
-        const isSprayed = key === pass.colour || pass.over.includes(key);
-        const fill = isSprayed
-          ? (sprayed?.hex ?? '#888888')
-          : masked.has(key)
-            ? 'url(#texture-masked)'
-            : 'var(--raised)';
+        const fill =
+          key === pass.colour
+            ? (sprayed?.hex ?? '#888888')
+            : masked.has(key)
+              ? 'url(#texture-masked)'
+              : 'var(--raised)';
         return <path key={key} d={shape.d} fill={fill} stroke="var(--ink)" strokeWidth="0.4" />;
       })}
     </svg>

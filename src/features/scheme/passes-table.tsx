@@ -142,9 +142,10 @@ function KeepFree({
         aria-label={`${row.name}: cover ${beside.name} meanwhile`}
         onChange={(event) => void onSet(event.target.checked)}
       />
-      {beside.isFree
-        ? `${beside.name} is covered meanwhile`
-        : `sprayed past the line onto ${beside.name}, which hides it`}
+      <span>
+        Cover {beside.name} meanwhile
+        {!beside.isFree && <span className="block">now: sprayed onto it past the line</span>}
+      </span>
     </label>
   );
 }

@@ -41,17 +41,8 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
         text: `${where}: ${counted(planned, 'coat')} of ${colour} over ${ground} ${planned === 1 ? 'leaves' : 'leave'} ${deltaE(warning.deltaE)} to be seen; ${help}. Spray a card over that ground.`,
       };
     }
-    case 'line-shows': {
-      const { colour, areas, ground, planned, coats } = warning;
-      const help =
-        coats === null
-          ? `keep its field free of ${ground}, or paint it first`
-          : `lay ${counted(coats, 'coat')}, keep its field free of ${ground}, or paint it first`;
-      return {
-        grade: 'caution',
-        text: `${someAreas(areas, names)}: ${ground} is sprayed past the line first, and ${counted(planned, 'coat')} of ${colour} ${planned === 1 ? 'leaves' : 'leave'} ${deltaE(warning.deltaE)} of it to be seen: ${help}.`,
-      };
-    }
+    case 'line-shows':
+      return { grade: 'caution', text: lineText(warning, names) };
     case 'unequal-coats': {
       const counts = warning.counts.map(
         ({ coats, areas }) => `${counted(coats, 'coat')} on ${someAreas(areas, names)}`,
@@ -76,14 +67,8 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
         grade: 'caution',
         text: `${names.section(warning.section)} gets ${warning.colour} by its own coat system, the colour names another: give both the same.`,
       };
-    case 'ridge-cut': {
-      const { colours, ridgeUm, leftUm, limitUm, planned, coats } = warning;
-      const left = leftUm < 0 ? 'is cut through' : `keeps ${micrometres(leftUm)} of clear`;
-      return {
-        grade: leftUm < 0 ? 'stop' : 'caution',
-        text: `${colours[1]} stands ${micrometres(ridgeUm)} above ${colours[0]} at their line: with ${counted(planned, 'clear coat')} the line ${left} after sanding, ${micrometres(limitUm)} ${leftUm < 0 ? 'are needed' : 'should stay'}. Lay ${counted(coats, 'clear coat')}, or leave a strip along the line unsanded.`,
-      };
-    }
+    case 'ridge-cut':
+      return { grade: warning.leftUm < 0 ? 'stop' : 'caution', text: ridgeText(warning) };
     case 'match-given-up': {
       const { attempts, most, lastDay } = warning;
       const why =
@@ -96,4 +81,28 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
       };
     }
   }
+}
+
+function lineText(
+  { colour, areas, ground, planned, coats, deltaE: shows }: Extract<OfColours, { code: 'line-shows' }>,
+  names: ColourNames,
+): string {
+  const help = `keep its field free of ${ground}, or paint it first`;
+  const more = coats === null ? help : `lay ${counted(coats, 'coat')}, ${help}`;
+  return `${someAreas(areas, names)}: ${ground} is sprayed past the line first, and ${counted(planned, 'coat')} of ${colour} ${planned === 1 ? 'leaves' : 'leave'} ${deltaE(shows)} of it to be seen: ${more}.`;
+}
+
+function ridgeText({
+  colours: [low, high],
+  ridgeUm,
+  leftUm,
+  limitUm,
+  planned,
+  coats,
+}: Extract<OfColours, { code: 'ridge-cut' }>): string {
+  const [left, limit] =
+    leftUm < 0
+      ? ['is cut through', `${micrometres(limitUm)} are needed`]
+      : [`keeps ${micrometres(leftUm)} of clear`, `${micrometres(limitUm)} should stay`];
+  return `${high} stands ${micrometres(ridgeUm)} above ${low} at their line: with ${counted(planned, 'clear coat')} the line ${left} after sanding, ${limit}. Lay ${counted(coats, 'clear coat')}, or leave a strip along the line unsanded.`;
 }
