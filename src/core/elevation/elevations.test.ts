@@ -95,6 +95,25 @@ test('of a fuselage the middle of the girth is seen flat on, keel and spine edge
   expect(bottom - top).toBeLessThan((2.1 * 2.0475) / Math.PI + 0.1);
 });
 
+test.each(['low-wing', 'high-wing'])(
+  '%s has three views: its span across from in front, and the fin over its middle',
+  (key) => {
+    const views = elevationsOf(jobOf(key, { length: 6.8, span: 9.2, height: 2.1 }));
+    const front = of(views, 'front');
+    const place = (panel: string) =>
+      boundsOf(front.shapes.filter((one) => one.panel === panel).flatMap((one) => one.rings.flat()));
+    const [tipLeft, tipRight, fin] = [place('W3LU'), place('W3RU'), place('FNU')];
+    // The left wing is at the right hand of who stands before the nose.
+    expect(tipLeft.right - tipRight.left).toBeCloseTo(9.2, 6);
+    expect(tipLeft.left).toBeGreaterThan(fin.right);
+    expect((fin.left + fin.right) / 2).toBeCloseTo((tipLeft.right + tipRight.left) / 2, 6);
+    const widest = front.shapes.filter((one) => /^F\d/.test(one.panel)).flatMap((one) => one.rings.flat());
+    const { left, right } = boundsOf(widest);
+    // The girth of 1.95 × 2.1 m round an ellipse: half of it times 1.9 / π across.
+    expect(right - left).toBeCloseTo((1.9 * (1.95 * 2.1)) / 2 / Math.PI, 2);
+  },
+);
+
 test('a list of loose pieces has no sides', () => {
   expect(elevationsOf(jobOf('loose-parts'))).toEqual([]);
 });

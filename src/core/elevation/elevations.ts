@@ -3,7 +3,8 @@ import type { Job } from '../record';
 import { stripOf } from '../scheme';
 import { netOfJob, schemeLayout } from '../survey';
 import { bodyKindOf, completeDimensions } from '../vehicle';
-import { aircraftView, hullView, sheetView, type Body } from './body-views';
+import { aircraftView } from './aircraft-views';
+import { hullView, sheetView, type Body } from './body-views';
 import { elevationViews, type Elevation, type ElevationShape } from './model';
 
 const viewOf = { panel: sheetView, hull: hullView, aircraft: aircraftView } as const;

@@ -144,7 +144,7 @@ function KeepFree({
       />
       <span>
         Cover {beside.name} meanwhile
-        {!beside.isFree && <span className="block">now: sprayed onto it past the line</span>}
+        {!beside.isFree && ': it is sprayed past the line now'}
       </span>
     </label>
   );
