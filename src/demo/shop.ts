@@ -114,6 +114,7 @@ export const demoShop: Shop = {
     },
   ],
   rates: {},
+  figures: [],
   learned: {},
   systems: [],
   ladders: [],

@@ -276,9 +276,11 @@ describe('Booth, Log, Handover and Scheme', () => {
         pictures={boardPictures(job, plan, '')}
         passes={passes}
         elevations={{ job: 'P-014', planHash: 'h', areas: [], steps: [], covers: [], locale: passes.locale }}
-        masks={masksProps(plan, shelfOf(shelf), passes.locale, [
-          { operation: 'mask', name: 'Mask the sides', plannedMin: 120, takenMin: 150 },
-        ])}
+        masks={masksProps(plan, shelfOf(shelf), {
+          locale: passes.locale,
+          ratedDays: 14,
+          taken: [{ operation: 'mask', name: 'Mask the sides', plannedMin: 120, takenMin: 150 }],
+        })}
       />,
     );
     fireEvent.click(screen.getByRole('button', { name: view }));

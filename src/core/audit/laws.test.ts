@@ -83,9 +83,9 @@ const plan = (steps: AuditStep[], over: Partial<AuditPlan> = {}): AuditPlan => (
   bareLimitMin: () => 480,
   spotLimitMin: () => 480,
   promises: new Map(),
-  stopLine: { flatUm: 45, edgeUm: 30 },
+  stopLine: () => ({ flatUm: 45, edgeUm: 30 }),
   keptUm: () => null,
-  keptStop: { flatUm: 85, edgeUm: 51, edgeShare: 0.6 },
+  keptStop: () => ({ flatUm: 85, edgeUm: 51, edgeShare: 0.6 }),
   now: 0,
   ...over,
 });

@@ -110,11 +110,11 @@ export interface AuditPlan {
   spotLimitMin: (surface: string) => number | null;
   promises: ReadonlyMap<string, readonly PromisedFilm[]>;
   /** What must stay of the last film after sanding and polishing, µm on flats and edges. */
-  stopLine: { flatUm: number; edgeUm: number };
+  stopLine(surface: string): { flatUm: number; edgeUm: number };
   /** Lowest reading of a film that a surface came with, µm from its ground; null where nobody read it. */
   keptUm: (surface: string) => number | null;
   /** What must stay of such a film, from its ground. */
-  keptStop: { flatUm: number; edgeUm: number; edgeShare: number };
+  keptStop(surface: string): { flatUm: number; edgeUm: number; edgeShare: number };
   /** From here on steps are planned; what lies before is done and only tells of the state. */
   now: Minute;
 }

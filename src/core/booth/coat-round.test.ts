@@ -1,6 +1,7 @@
-import { coatRoundMin, edgeAdvice, overlapOf, reachAdvice, usualMotion } from './coat-round';
+import { usualFigures } from '../figures';
+import { coatRoundMin, edgeAdvice, motionOf, reachAdvice } from './coat-round';
 
-const motion = { fanCm: 25, overlap: 0.5, ...usualMotion };
+const motion = motionOf({ role: 'clear', isEffect: false, fanCm: 25 }, usualFigures);
 // 0.25 m × half × 24 m/min × 0.6 = 1.8 m² a minute.
 
 test('9 m² take five minutes; the cup of 0.6 L is filled again only when it is empty before the end', () => {
@@ -25,6 +26,8 @@ test('36 minutes of three painters in twelve are just enough; a gun that lays no
 });
 
 test('strokes lie half on the last, effect colours and single stage seven tenths', () => {
+  const overlapOf = (role: string, isEffect: boolean) =>
+    motionOf({ role, isEffect, fanCm: 25 }, usualFigures).overlap;
   expect([overlapOf('clear', false), overlapOf('primer', false)]).toEqual([0.5, 0.5]);
   expect([overlapOf('base', true), overlapOf('topcoat', false), overlapOf('topcoat', true)]).toEqual([
     0.7, 0.7, 0.7,

@@ -1,3 +1,5 @@
+import type { FigurePlace, Figures } from '../figures';
+
 /** How a gun is moved; working defaults until the shop's own are typed. */
 export interface GunMotion {
   fanCm: number;
@@ -7,23 +9,33 @@ export interface GunMotion {
   speedMPerMin: number;
   /** Share of the time in which paint flows: turns, steps and hose take the rest. */
   duty: number;
+  /** A gun cup, L, and the minutes a refill takes. */
+  cupL: number;
+  refillMin: number;
 }
 
-export const usualMotion = { speedMPerMin: 24, duty: 0.6 };
-/** Half for primers and clears; seven tenths for effect colours and single stage, 70–75 % being usual. */
-export const overlapOf = (role: string, isEffect: boolean): number =>
-  isEffect || role === 'topcoat' ? 0.7 : 0.5;
-
-/** A gun cup, L, and the minutes a refill takes. */
-const cupL = 0.6;
-const refillMin = 1.5;
+/** How a gun is moved over a role: half over the last stroke for primers and clears, more for effects and single stage. */
+export function motionOf(
+  { role, isEffect, fanCm }: { role: string; isEffect: boolean; fanCm: number },
+  figures: Figures,
+  at: FigurePlace = {},
+): GunMotion {
+  return {
+    fanCm,
+    overlap: figures(isEffect || role === 'topcoat' ? 'gun.overlap-effect' : 'gun.overlap', at),
+    speedMPerMin: figures('gun.speed', at),
+    duty: figures('gun.duty', at),
+    cupL: figures('gun.cup', at),
+    refillMin: figures('gun.refill', at),
+  };
+}
 
 /** Minutes of one painter for one coat: `area / (fan × (1 − overlap) × speed × duty)` and the refills. */
 export function coatRoundMin(areaM2: number, litres: number, motion: GunMotion): number {
   const m2PerMin = (motion.fanCm / 100) * (1 - motion.overlap) * motion.speedMPerMin * motion.duty;
   // A cup that is just enough is not filled once more for the sake of a binary fraction.
-  const refills = Math.max(0, Math.ceil(litres / cupL - 1e-9) - 1);
-  return m2PerMin > 0 ? areaM2 / m2PerMin + refills * refillMin : Infinity;
+  const refills = Math.max(0, Math.ceil(litres / motion.cupL - 1e-9) - 1);
+  return m2PerMin > 0 ? areaM2 / m2PerMin + refills * motion.refillMin : Infinity;
 }
 
 export interface EdgeAdvice {

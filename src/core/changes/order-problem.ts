@@ -11,7 +11,8 @@ import {
   type OrderProblem,
 } from '../scheme';
 import type { Shop } from '../shop';
-import { catalogueWith, coverMinPerM2, pastLineM, type Operation } from '../steps';
+import { figuresFrom } from '../figures';
+import { catalogueWith, type Operation } from '../steps';
 import { unitPriceMinor } from '../stores';
 import type { Part } from '../vehicle';
 
@@ -59,7 +60,7 @@ function problemOf(given: Given, passes: readonly PlannedPass[]): OrderProblem {
     edges: edgesOf(given.plan, passes),
     prices: pricesOf(given),
     locks: { first: null, last: null, together: null, order: null },
-    pastLineM,
+    pastLineM: figuresFrom(given.shop.figures, given.job.figures)('line.past'),
     mostBeneathUm,
   };
 }
@@ -162,7 +163,7 @@ const priceOf = (shelf: Shelf, code: string): number => {
   return product ? unitPriceMinor(product) : 0;
 };
 
-function pricesOf({ shop, shelf, operations }: Given): OrderPrices {
+function pricesOf({ job, shop, shelf, operations }: Given): OrderPrices {
   const entries = catalogueWith(operations);
   const rateOf = (code: string) => entries.get(code)?.rate ?? 0;
   const labour = shop.labourRateMinorPerHour / 60;
@@ -176,7 +177,7 @@ function pricesOf({ shop, shelf, operations }: Given): OrderPrices {
     tapeMinPerM: rateOf('mask-field'),
     pullMinPerM: rateOf('unmask-field'),
     coverMinorPerM2: priceOf(shelf, 'cover'),
-    coverMinPerM2,
+    coverMinPerM2: figuresFrom(shop.figures, job.figures)('cover.minutes'),
     lockMinorPerM2: coat('inter-clear'),
     lockMinPerM2: coatMinPerM2,
     groundMinorPerM2: coat('sealer-grey'),

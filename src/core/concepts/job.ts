@@ -1,4 +1,5 @@
 import { levels } from '../film/coat-system';
+import type { TypedFigure } from '../figures';
 import type { ColourCover } from '../record/colour-words';
 import { jobStates } from '../record/job-words';
 import type { SchoolChoice } from '../record/school';
@@ -6,6 +7,7 @@ import { priorRepairs } from '../record/strip-down-words';
 import type { Dimensions } from '../vehicle/body-kind';
 import * as atom from './atoms';
 import { schools } from './choices';
+import { typedFigures } from './typed-figures';
 import {
   document,
   figure,
@@ -47,6 +49,8 @@ export const jobFields = {
   colourOrder: since([], document<string[]>(atom.colourOrder())),
   /** Later colours that are covered while an earlier one is sprayed; what is not named may be sprayed over at the line. */
   colourCovers: since([], document<ColourCover[]>(atom.colourCovers())),
+  /** Figures of this job, its sections and panels, in place of the shop's. */
+  figures: since([], document<TypedFigure[]>(typedFigures(['job', 'section', 'panel']))),
   /** Steps in an order that was found to end sooner than the rule does; empty where none was looked for. */
   placingOrder: since([], document<string[]>(atom.stepOrder())),
 };

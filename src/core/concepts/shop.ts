@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { placeKinds, skills, zones, type Skill } from '../shop/shop-words';
+import type { TypedFigure } from '../figures';
 import * as atom from './atoms';
 import {
   document,
@@ -15,6 +16,7 @@ import {
   wordBy,
   type TypeOf,
 } from './field';
+import { typedFigures } from './typed-figures';
 
 /** Between which minutes of the day loud work may be done, by the wall clock. */
 export interface LoudHours {
@@ -51,6 +53,8 @@ export const shopFields = {
   loudHours: since(null, nullable(document<LoudHours>(atom.loudHours()))),
   /** Null where nobody said: then work outdoors goes by the shop's hours alone. */
   site: since(null, nullable(document<Site>(atom.site()))),
+  /** Figures of the shop and its products in place of the trade's. */
+  figures: since([], document<TypedFigure[]>(typedFigures(['shop', 'product']))),
 };
 export type ShopFigures = TypeOf<typeof shopFields>;
 

@@ -1,4 +1,4 @@
-import { clearBudget, clearLeft, clearSessionSizes, takenBetween } from './clear-budget';
+import { clearBudget, clearFigures, clearLeft, clearSessionSizes, takenBetween } from './clear-budget';
 import type { LadderStep } from './ladder';
 
 /** A ladder that takes 6, 3, 2 and 1 µm. Its first grit alone decides whether the texture is levelled. */
@@ -99,6 +99,7 @@ describe('a typed number of clears against the budget', () => {
     leftEdgeUm: 44,
     betweenUm: 10,
     sessions: { most: 2, cut: true },
+    figures: clearFigures,
   };
 
   test('each coat fewer leaves 25 µm less, 15 on edges; two fit one session, and nothing goes between them', () => {
@@ -111,7 +112,14 @@ describe('a typed number of clears against the budget', () => {
 
   test('no less than nothing is left, and it says where the work goes through', () => {
     expect(clearLeft(clear, 0, 25)).toEqual({ flatUm: 0, edgeUm: 0, through: 'flats' });
-    const thin = { coats: 3, leftFlatUm: 20, leftEdgeUm: 5, betweenUm: 0, sessions: null };
+    const thin = {
+      coats: 3,
+      leftFlatUm: 20,
+      leftEdgeUm: 5,
+      betweenUm: 0,
+      figures: clearFigures,
+      sessions: null,
+    };
     expect(clearLeft(thin, 2, 20)).toEqual({ flatUm: 0, edgeUm: 0, through: 'edges' });
     expect(clearLeft({ ...thin, leftEdgeUm: 12 }, 2, 20)).toEqual({ flatUm: 0, edgeUm: 0, through: 'none' });
   });

@@ -1,3 +1,4 @@
+import { usualFigures, type FigurePlace, type Figures } from '../figures';
 import type { Ladder, LadderStep } from './ladder';
 
 export interface ClearBudgetInput {
@@ -10,6 +11,8 @@ export interface ClearBudgetInput {
   productMinimum: number;
   /** In how many sessions the coats go on, and whether they are cut flat between them; left out where one takes all. */
   sessions?: ClearBudget['sessions'];
+  /** What must stay and what edges lose; the trade's where nobody typed other. */
+  figures?: ClearFigures;
 }
 
 export interface ClearBudget {
@@ -26,16 +29,33 @@ export interface ClearBudget {
   /** Left on flats and on edges after colour sanding, polishing and the second look, µm. */
   leftFlatUm: number;
   leftEdgeUm: number;
+  /** What it was reckoned with. */
+  figures: ClearFigures;
 }
 
-/** What must stay on flats and on edges, what edges carry, the second look's allowance, texture from the gun. */
-export const clearFigures = {
-  residualUm: 45,
-  edgeResidualUm: 30,
-  edgeShare: 0.6,
-  secondLookUm: 4,
-  textureUm: 10,
-};
+/** What must stay on flats and on edges, what edges carry and lose, the second look's allowance, texture from the gun. */
+export interface ClearFigures {
+  residualUm: number;
+  edgeResidualUm: number;
+  edgeShare: number;
+  /** What an edge loses for each µm that a flat does. */
+  edgeTakes: number;
+  secondLookUm: number;
+  textureUm: number;
+}
+
+/** The figures of the clear that hold at a place. */
+export const clearFiguresOf = (figures: Figures, at: FigurePlace = {}): ClearFigures => ({
+  residualUm: figures('clear.residual', at),
+  edgeResidualUm: figures('clear.edge-residual', at),
+  edgeShare: figures('clear.edge-share', at),
+  edgeTakes: figures('clear.edge-takes', at),
+  secondLookUm: figures('clear.second-look', at),
+  textureUm: figures('clear.texture', at),
+});
+
+/** What nobody typed. */
+export const clearFigures: ClearFigures = clearFiguresOf(usualFigures);
 
 /** What a scuff takes, µm; a film is keyed by it, not levelled. */
 export const scuffUm = 2;
@@ -47,18 +67,18 @@ const isPolish = (step: LadderStep) => step.grit === 'cut' || step.grit === 'pol
 
 /**
  * Clear coats needed for a finish, and the least taping of edges.
- * `n_flat = ceil((R + max(T, r_1) + Σ_{k≥2} r_k + L) / d)`, `n_edge = ceil((R_e + 2·Σ_{k not taped} r_k) / (f·d))`,
+ * `n_flat = ceil((R + max(T, r_1) + Σ_{k≥2} r_k + L) / d)`, `n_edge = ceil((R_e + t·Σ_{k not taped} r_k) / (f·d))`,
  * `n = max(level minimum, product minimum, n_flat, n_edge)`. Edges are tried untaped, then taped up to each coarser
  * grit in turn; the first with n_edge ≤ max(minima, n_flat) is taken.
  * Where the coats need several sessions, what is scuffed or cut between them is added to both.
  * Derivation: the film laid must cover what sanding takes, the second look and the residual; an edge carries the
- * share f of the flat film and loses twice as much.
+ * share f of the flat film and loses t times as much.
  */
 export function clearBudget(input: ClearBudgetInput): ClearBudget {
   // More coats may need one session more, and that one more scuffing: until the sum holds.
   let budget = budgetWith(input, 0);
   for (let round = 0; round < mostSessions; round += 1) {
-    const betweenUm = takenBetween(budget.coats, input.sessions);
+    const betweenUm = takenBetween(budget.coats, input.sessions, input.figures);
     if (betweenUm <= budget.betweenUm) return budget;
     budget = budgetWith(input, betweenUm);
   }
@@ -78,17 +98,21 @@ export function clearSessionSizes(coats: number, most: number | null, cut: boole
 }
 
 /** What scuffing or cutting takes between the sessions of so many coats, µm. */
-export function takenBetween(coats: number, sessions: ClearBudget['sessions'] | undefined): number {
+export function takenBetween(
+  coats: number,
+  sessions: ClearBudget['sessions'] | undefined,
+  { textureUm }: ClearFigures = clearFigures,
+): number {
   if (!sessions) return 0;
   const turns = Math.max(0, clearSessionSizes(coats, sessions.most, sessions.cut).length - 1);
-  return turns * (sessions.cut ? clearFigures.textureUm : scuffUm);
+  return turns * (sessions.cut ? textureUm : scuffUm);
 }
 
 function budgetWith(
-  { ladder, coatUm, levelMinimum, productMinimum, sessions = null }: ClearBudgetInput,
+  { ladder, coatUm, levelMinimum, productMinimum, sessions = null, figures = clearFigures }: ClearBudgetInput,
   betweenUm: number,
 ): ClearBudget {
-  const { residualUm, edgeResidualUm, edgeShare, secondLookUm, textureUm } = clearFigures;
+  const { residualUm, edgeResidualUm, edgeShare, edgeTakes, secondLookUm, textureUm } = figures;
   const { steps } = ladder;
   const [first, ...rest] = steps;
   const levels = typeof first?.grit === 'number' && first.grit <= levellingGrit;
@@ -103,7 +127,9 @@ function budgetWith(
   const edgeNeed = (from: number) =>
     steps.length === 0
       ? 0
-      : Math.ceil(round((edgeResidualUm + betweenUm + 2 * sum(steps.slice(from))) / (edgeShare * coatUm)));
+      : Math.ceil(
+          round((edgeResidualUm + betweenUm + edgeTakes * sum(steps.slice(from))) / (edgeShare * coatUm)),
+        );
   const from = untapedFrom.find((start) => edgeNeed(start) <= minimum) ?? untapedFrom.at(-1)!;
   const edgeCoats = edgeNeed(from);
   const coats = Math.max(minimum, edgeCoats);
@@ -116,7 +142,8 @@ function budgetWith(
     betweenUm,
     sessions,
     leftFlatUm: coats * coatUm - removedFlatUm - lookUm - betweenUm,
-    leftEdgeUm: coats * coatUm * edgeShare - 2 * sum(steps.slice(from)) - betweenUm,
+    leftEdgeUm: coats * coatUm * edgeShare - edgeTakes * sum(steps.slice(from)) - betweenUm,
+    figures,
   };
 }
 
@@ -128,15 +155,15 @@ const round = (quotient: number) => Math.round(quotient * 1e9) / 1e9;
  * where the planned work would take more than is there, `through` says so.
  */
 export function clearLeft(
-  clear: Pick<ClearBudget, 'coats' | 'leftFlatUm' | 'leftEdgeUm' | 'betweenUm' | 'sessions'>,
+  clear: Pick<ClearBudget, 'coats' | 'leftFlatUm' | 'leftEdgeUm' | 'betweenUm' | 'sessions' | 'figures'>,
   coats: number,
   dryUm: number,
 ): { flatUm: number; edgeUm: number; through: 'none' | 'edges' | 'flats' } {
   const fewer = clear.coats - coats;
   // Fewer coats may fit fewer sessions, and then less goes between them.
-  const spared = clear.betweenUm - takenBetween(coats, clear.sessions);
+  const spared = clear.betweenUm - takenBetween(coats, clear.sessions, clear.figures);
   const flatUm = clear.leftFlatUm - fewer * dryUm + spared;
-  const edgeUm = clear.leftEdgeUm - fewer * dryUm * clearFigures.edgeShare + spared;
+  const edgeUm = clear.leftEdgeUm - fewer * dryUm * clear.figures.edgeShare + spared;
   return {
     flatUm: Math.max(0, flatUm),
     edgeUm: Math.max(0, edgeUm),

@@ -1,5 +1,5 @@
 import type { ClearBudget } from './clear-budget';
-import { clearFigures, scuffUm, takenBetween } from './clear-budget';
+import { clearFigures, scuffUm, takenBetween, type ClearFigures } from './clear-budget';
 import type { LayerRole } from './coat-system';
 
 /** One layer of a section in its film picture, µm on flats and on edges. */
@@ -52,7 +52,8 @@ const rolled: readonly LayerRole[] = ['primer', 'topcoat'];
 
 /**
  * The film of a section from what is kept to the top, with what the planned work takes from each layer. Edges carry
- * the share 0.6 of what flats get and lose twice as much at the end.
+ * their share of what flats get and lose more at the end.
+ * @param figures what must stay, and what edges carry
  * @param route hulls are sanded between coats by roller; others only where their ladder says
  */
 export function filmColumn(
@@ -60,8 +61,9 @@ export function filmColumn(
   layers: readonly Laid[],
   clear: ClearBudget | null,
   route: 'panel' | 'hull' | 'aircraft',
+  figures: ClearFigures = clear?.figures ?? clearFigures,
 ): FilmColumn {
-  const share = clearFigures.edgeShare;
+  const share = figures.edgeShare;
   const laid = layers.filter((layer) => layer.coats > 0);
   // Only the topmost clear is sanded and polished; one that lies between colours keeps all of its film.
   const top = laid.findLastIndex((layer) => layer.role === 'clear');
@@ -96,8 +98,8 @@ export function filmColumn(
     slices,
     leftUm,
     edgeLeftUm,
-    floorUm: sanded ? clearFigures.residualUm : null,
-    edgeFloorUm: sanded ? clearFigures.edgeResidualUm : null,
+    floorUm: sanded ? figures.residualUm : null,
+    edgeFloorUm: sanded ? figures.edgeResidualUm : null,
     topStartsUm: leftUm - (last ? last.laidUm - last.takenUm : 0),
     edgeTopStartsUm: edgeLeftUm - (last ? last.edgeUm - last.edgeTakenUm : 0),
   };
@@ -113,9 +115,11 @@ function taken(
   if (layer.role === 'build')
     return [laidUm * takenByWork.blockedShare, edgeUm * takenByWork.blockedEdgeShare, 'blocking'];
   if (layer.role === 'clear' && clear && clear.removedFlatUm > 0) {
-    const edges = layer.coats * layer.dryUm * clearFigures.edgeShare - leftOnEdges(clear, layer);
+    const edges = layer.coats * layer.dryUm * clear.figures.edgeShare - leftOnEdges(clear, layer);
     return [
-      clear.removedFlatUm + takenBetween(layer.coats, clear.sessions) + clearFigures.secondLookUm,
+      clear.removedFlatUm +
+        takenBetween(layer.coats, clear.sessions, clear.figures) +
+        clear.figures.secondLookUm,
       edges,
       'ladder',
     ];
@@ -133,5 +137,5 @@ function taken(
 const leftOnEdges = (clear: ClearBudget, layer: Laid): number =>
   clear.leftEdgeUm +
   clear.betweenUm -
-  takenBetween(layer.coats, clear.sessions) -
-  (clear.coats - layer.coats) * layer.dryUm * clearFigures.edgeShare;
+  takenBetween(layer.coats, clear.sessions, clear.figures) -
+  (clear.coats - layer.coats) * layer.dryUm * clear.figures.edgeShare;

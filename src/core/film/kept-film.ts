@@ -1,14 +1,21 @@
-import { clearFigures } from './clear-budget';
+import { usualFigures, type FigurePlace, type Figures } from '../figures';
 import type { Ladder } from './ladder';
-
-/**
- * What must stay of a film that is only corrected, read from the metal up, µm: 20–25 of primer and 15 of colour beneath
- * the 45 of clear that keep out the light. A working default; who knows the paint knows better.
- */
-export const keptStopUm = 85;
 
 /** Sanding takes up to a quarter more than the middle of its range: plans go by the middle, the stop line by the upper end. */
 const upperEnd = 1.25;
+
+/** What must stay of a film that is only corrected, read from the metal up, and what edges carry and lose. */
+export interface KeptFigures {
+  stopUm: number;
+  edgeShare: number;
+  edgeTakes: number;
+}
+
+export const keptFiguresOf = (figures: Figures, at: FigurePlace = {}): KeptFigures => ({
+  stopUm: figures('kept.stop', at),
+  edgeShare: figures('clear.edge-share', at),
+  edgeTakes: figures('clear.edge-takes', at),
+});
 
 export interface KeptBudget {
   takenUm: number;
@@ -19,11 +26,15 @@ export interface KeptBudget {
 }
 
 /**
- * What correcting a kept film leaves of it. Edges carry the share 0.6 of what flats read, stay taped through every grit
- * and lose twice as much to the pad.
+ * What correcting a kept film leaves of it. Edges carry their share of what flats read, stay taped through every grit
+ * and lose more to the pad.
  * @param readUm lowest reading on the flats of a panel, µm, from the metal up
  */
-export function keptBudget(readUm: number, { steps }: Pick<Ladder, 'steps'>): KeptBudget {
+export function keptBudget(
+  readUm: number,
+  { steps }: Pick<Ladder, 'steps'>,
+  { stopUm, edgeShare, edgeTakes }: KeptFigures = keptFiguresOf(usualFigures),
+): KeptBudget {
   const sum = (isPad: boolean) =>
     steps
       .filter((step) => (typeof step.grit !== 'number') === isPad)
@@ -32,8 +43,8 @@ export function keptBudget(readUm: number, { steps }: Pick<Ladder, 'steps'>): Ke
   return {
     takenUm: padUm + gritUm,
     leftFlatUm: readUm - padUm - gritUm,
-    leftEdgeUm: readUm * clearFigures.edgeShare - 2 * padUm,
-    stopFlatUm: keptStopUm,
-    stopEdgeUm: keptStopUm * clearFigures.edgeShare,
+    leftEdgeUm: readUm * edgeShare - edgeTakes * padUm,
+    stopFlatUm: stopUm,
+    stopEdgeUm: stopUm * edgeShare,
   };
 }

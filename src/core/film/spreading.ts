@@ -1,3 +1,4 @@
+import { usualFigures, type FigureKey, type FigurePlace, type Figures } from '../figures';
 import type { Shape } from '../vehicle';
 import type { CoatingSheet, Method, MixPart } from './product';
 
@@ -28,24 +29,29 @@ export const dryFilmUm = (wetFilmUm: number, volumeSolids: number): number => we
 export const spreadingRateM2PerL = (volumeSolids: number, dryUm: number): number =>
   (1000 * volumeSolids) / dryUm;
 
-const sprayEfficiency: Record<Shape | 'inside', number> = {
-  flat: 0.65,
-  curved: 0.5,
-  beaded: 0.5,
-  riveted: 0.5,
-  inside: 0.5,
-  tube: 0.35,
+const sprayKeys: Record<Shape | 'inside', FigureKey> = {
+  flat: 'transfer.flat',
+  curved: 'transfer.curved',
+  beaded: 'transfer.beaded',
+  riveted: 'transfer.riveted',
+  inside: 'transfer.inside',
+  tube: 'transfer.tube',
 };
 
-/** Share of the paint that stays on the surface. Working defaults; the shop's own figure replaces them. */
-export function transferEfficiency(method: Method, shape: Shape | 'inside'): number {
+/** Share of the paint that stays on the surface; what is spread stays whole. */
+export function transferEfficiency(
+  method: Method,
+  shape: Shape | 'inside',
+  figures: Figures = usualFigures,
+  at: FigurePlace = {},
+): number {
   switch (method) {
     case 'spray':
-      return sprayEfficiency[shape];
+      return figures(sprayKeys[shape], at);
     case 'roller':
-      return 0.93;
+      return figures('transfer.roller', at);
     case 'brush':
-      return 0.95;
+      return figures('transfer.brush', at);
     case 'spread':
       return 1;
   }

@@ -8,9 +8,6 @@ export type TackAdvice =
   | { code: 'knock-back'; times: 1 | 2 }
   | { code: 'as-it-comes' };
 
-/** Tape is rated at 20 °C indoors: a fortnight for ordinary tape; half of it in sun or bake. */
-export const tapeRatedDays = 14;
-
 /**
  * How tape is laid on a film by its age (docs/method.md, Tape): not before the sheet's tape time, on fresh film with the tack
  * knocked back twice, until full cure once, later as it comes. Products whose sheet gives no tape time are asked by the
@@ -26,5 +23,5 @@ export function tackAdvice(sheet: CoatingSheet, ageMin: number, airC: number): T
 }
 
 /** Minute by which tape must be off again: its rating from the laying, halved in sun or bake. */
-export const pullBy = (laid: number, harsh = false): number =>
-  laid + (tapeRatedDays * 1440) / (harsh ? 2 : 1);
+export const pullBy = (laid: number, ratedDays: number, harsh = false): number =>
+  laid + (ratedDays * 1440) / (harsh ? 2 : 1);

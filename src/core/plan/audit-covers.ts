@@ -1,5 +1,4 @@
 import type { AuditCover } from '../audit';
-import { tapeRatedDays } from '../film';
 import type { Catalogue, Role } from '../steps';
 import type { Surface } from '../surface';
 import { coverRoles, isCoverRole, pulls, type CoverRole } from './cover-roles';
@@ -17,6 +16,7 @@ export function coveringOf(
   steps: readonly PlannedStep[],
   surfaces: readonly Surface[],
   entries: Catalogue,
+  ratedDays: number,
 ): Covering {
   const covering: Covering = { laid: new Map(), pulled: new Map() };
   const rolesOf = (step: PlannedStep) => entries.get(step.operation)?.does ?? [];
@@ -31,7 +31,7 @@ export function coveringOf(
     const again = later.find((one) => role === 'cover-others' && rolesOf(one).includes(role));
     const ends = later.filter((one) => pulls(role, rolesOf(one)) && (!again || one.end <= again.start));
     const end = coverRoles[role].ends === 'first' ? ends[0] : ends.at(-1);
-    const cover = { key: step.key, over, edgesOn, ratedDays: tapeRatedDays };
+    const cover = { key: step.key, over, edgesOn, ratedDays };
     const until = end?.end ?? Infinity;
     const opened =
       role === 'cover-others' ? openedLater(step, cover, { done, rolesOf, surfaces, until }) : [];

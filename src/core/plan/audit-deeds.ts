@@ -1,11 +1,13 @@
 import type { AuditCover, Deed, Removal } from '../audit';
-import { clearFigures, takenByWork, type Shelf } from '../film';
+import { takenByWork, type ClearFigures, type Shelf } from '../film';
 import { filmOf, isTouchIn, ladderOf, type Operation, type Role } from '../steps';
 import type { JobSection } from '../record';
 import type { PlannedStep, SectionSummary } from './model';
 
 /** What the deeds of a step are read from. */
 export interface DeedGround {
+  /** What edges carry and lose, and the texture that cutting takes. */
+  clear: ClearFigures;
   shelf: Shelf;
   sections: ReadonlyMap<string, JobSection>;
   summaries: ReadonlyMap<string, SectionSummary>;
@@ -35,7 +37,7 @@ function layOf(step: PlannedStep, coat: NonNullable<PlannedStep['coat']>, ground
     does: 'lay',
     product: coat.product,
     um: coat.dryUm,
-    edgeUm: coat.dryUm * clearFigures.edgeShare,
+    edgeUm: coat.dryUm * ground.clear.edgeShare,
     // The flash that the painter stands by is part of the step, and comes after the coat.
     by: step.end - Math.min(step.figure.flashMin, step.end - step.start),
   };
@@ -48,12 +50,14 @@ const takes: Partial<Record<Role, { by: Removal; um: number; spots: boolean }>> 
   scuff: { by: 'scuff', um: takenByWork.scuffUm, spots: false },
   'scuff-spots': { by: 'scuff', um: takenByWork.scuffUm, spots: true },
   'block-filler': { by: 'block', um: 0, spots: true },
-  cut: { by: 'cut', um: clearFigures.textureUm, spots: false },
   nib: { by: 'polish', um: takenByWork.nibsUm, spots: true },
 };
 
+/** Cutting between sessions of clear takes the texture from the gun. */
+const cutOf = ({ clear }: DeedGround) => ({ by: 'cut' as const, um: clear.textureUm, spots: false });
+
 function deedOf(role: Role, operation: Operation, step: PlannedStep, ground: DeedGround): Deed[] {
-  const taken = takes[role];
+  const taken = role === 'cut' ? cutOf(ground) : takes[role];
   if (taken) return [{ does: 'take', um: taken.um, edgeUm: taken.um, by: taken.by, spots: taken.spots }];
   switch (role) {
     case 'strip':
@@ -116,7 +120,7 @@ function covering(step: PlannedStep, { laid, pulled }: DeedGround): Deed[] {
 }
 
 /** Blocking takes its share of what was built on an area since the last; a second going over it only its scratches. */
-function blocked(step: PlannedStep, { unblockedUm }: DeedGround): Deed[] {
+function blocked(step: PlannedStep, { unblockedUm, clear }: DeedGround): Deed[] {
   const byUm = new Map<number, string[]>();
   for (const section of step.sections) {
     const builtUm = unblockedUm.get(section) ?? 0;
@@ -126,14 +130,14 @@ function blocked(step: PlannedStep, { unblockedUm }: DeedGround): Deed[] {
   return [...byUm].map(([builtUm, sections]): Deed => {
     const { scuffUm, blockedShare, blockedEdgeShare } = takenByWork;
     const um = builtUm === 0 ? scuffUm : builtUm * blockedShare;
-    const edgeUm = builtUm === 0 ? scuffUm : builtUm * clearFigures.edgeShare * blockedEdgeShare;
+    const edgeUm = builtUm === 0 ? scuffUm : builtUm * clear.edgeShare * blockedEdgeShare;
     return { does: 'take', um, edgeUm, by: 'block', spots: false, sections };
   });
 }
 
 /**
  * Colour sanding takes what its grits do, polishing the rest of the ladder; edges as the clear budget has them, those of a
- * kept film twice what the pad takes, since they are taped through the grits.
+ * kept film what the pad takes of them, since they are taped through the grits.
  */
 function finished(step: PlannedStep, ground: DeedGround, by: 'sand' | 'polish'): Deed {
   const lead = step.sections.find((one) => ground.sections.get(one)?.lead === undefined);
@@ -151,9 +155,9 @@ function finished(step: PlannedStep, ground: DeedGround, by: 'sand' | 'polish'):
   const sandUm = clear ? clear.removedFlatUm - polishUm : sum(true);
   const edgeUm =
     clear && laid
-      ? clear.coats * laid.dryUm * clearFigures.edgeShare - clear.leftEdgeUm - clear.betweenUm
-      : 2 * polishUm;
-  const polishEdgeUm = Math.min(edgeUm, 2 * polishUm);
+      ? clear.coats * laid.dryUm * clear.figures.edgeShare - clear.leftEdgeUm - clear.betweenUm
+      : ground.clear.edgeTakes * polishUm;
+  const polishEdgeUm = Math.min(edgeUm, ground.clear.edgeTakes * polishUm);
   return by === 'sand'
     ? { does: 'take', um: sandUm, edgeUm: edgeUm - polishEdgeUm, by, spots: false }
     : { does: 'take', um: polishUm, edgeUm: polishEdgeUm, by, spots: false };

@@ -1,6 +1,7 @@
 import type { AuditPlan, AuditPlace, AuditPot, AuditStep, PromisedFilm } from '../audit';
-import { clearFigures, keptStopUm, type Shelf } from '../film';
-import { withJobSchools, type Job, type JobSection } from '../record';
+import { figuresFrom, type FigurePlace, type Figures } from '../figures';
+import { clearFiguresOf, keptFiguresOf, type Shelf } from '../film';
+import { baseOf, withJobSchools, type Job, type JobSection } from '../record';
 import { airFrom, airOnDay, type AirUntil, type Shop } from '../shop';
 import {
   bareMetalLimit,
@@ -32,8 +33,10 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
   const surfaces = surfacesOf(parts, sections);
   const bySection = surfacesBySection(parts, sections);
   const entries = catalogueWith(operations);
+  const figures = figuresFrom(shop.figures, job.figures);
+  const placeOf = placesOfFigures(surfaces);
   const ahead = plan.steps.filter((step) => !step.skipped);
-  const covering = coveringOf(ahead, surfaces, entries);
+  const covering = coveringOf(ahead, surfaces, entries, figures('tape.days'));
   const ground: DeedGround = {
     shelf,
     sections: new Map(sections.map((section) => [section.key, section])),
@@ -41,6 +44,7 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     laid: covering.laid,
     pulled: covering.pulled,
     unblockedUm: new Map(),
+    clear: clearFiguresOf(figures),
   };
   const stays = new Map(plan.stays.map((stay) => [stay.key, stay]));
   const insisted = new Set(job.stepEdits.flatMap((edit) => (edit.override ? [edit.step] : [])));
@@ -77,18 +81,29 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     people: shop.people,
     shelf,
     airFrom: airOfSurfaces(plan, surfaces, shop),
-    bareLimitMin: bareLimits(surfaces, shop, plan, 'bare'),
-    spotLimitMin: bareLimits(surfaces, shop, plan, 'stable'),
+    bareLimitMin: bareLimits(surfaces, shop, plan, { depth: 'bare', figures }),
+    spotLimitMin: bareLimits(surfaces, shop, plan, { depth: 'stable', figures }),
     promises: promisesOf(plan, surfaces, ground.sections),
-    stopLine: { flatUm: clearFigures.residualUm, edgeUm: clearFigures.edgeResidualUm },
+    stopLine: (surface) => {
+      const { residualUm, edgeResidualUm } = clearFiguresOf(figures, placeOf(surface));
+      return { flatUm: residualUm, edgeUm: edgeResidualUm };
+    },
     keptUm: keptReadings(job, surfaces),
-    keptStop,
+    keptStop: (surface) => {
+      const { stopUm, edgeShare } = keptFiguresOf(figures, placeOf(surface));
+      return { flatUm: stopUm, edgeUm: stopUm * edgeShare, edgeShare };
+    },
     now: plan.computedAt,
   };
 }
 
-const { edgeShare } = clearFigures;
-const keptStop = { flatUm: keptStopUm, edgeUm: keptStopUm * edgeShare, edgeShare };
+/** Where the figures of a surface are asked for. */
+function placesOfFigures(surfaces: readonly Surface[]): (surface: string) => FigurePlace {
+  const places = new Map(
+    surfaces.map(({ key, section, panel }) => [key, { section: baseOf(section), panel }] as const),
+  );
+  return (surface) => places.get(surface) ?? {};
+}
 
 /** The lowest reading on the outside of a panel. */
 function keptReadings({ readings }: Job, surfaces: readonly Surface[]): AuditPlan['keptUm'] {
@@ -211,15 +226,16 @@ function bareLimits(
   surfaces: readonly Surface[],
   shop: Shop,
   plan: Plan,
-  at: Surface['depth'],
+  of: { depth: Surface['depth']; figures: Figures },
 ): AuditPlan['bareLimitMin'] {
   const bay = shop.places.find((place) => place.kind === 'bay');
   const today = localDateOf(plan.computedAt, shop.timeZone);
   const humidity = bay ? airOnDay(bay, today).humidity : 50;
   const bySurface = new Map(surfaces.map((one) => [one.key, one]));
   return (surface) => {
-    const { depth, substrate } = bySurface.get(surface)!;
-    return depth === at ? bareMetalLimit(substrate, humidity) : null;
+    const { depth, substrate, section } = bySurface.get(surface)!;
+    const at = { section: baseOf(section) };
+    return depth === of.depth ? bareMetalLimit(substrate, humidity, of.figures, at) : null;
   };
 }
 

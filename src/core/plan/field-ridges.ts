@@ -1,4 +1,4 @@
-import { clearFigures, clearLeft, isUpperRole } from '../film';
+import { clearLeft, isUpperRole } from '../film';
 import { colourOfKey, type Job, type JobSection } from '../record';
 import type { SectionStack, StackLayer } from '../steps';
 import type { FieldLine } from './field-lines';
@@ -38,10 +38,9 @@ function overCrest(
 ): Omit<RidgeWarning, 'code' | 'colours' | 'panels'> | null {
   const clear = high.layers.findLast((layer) => layer.role === 'clear');
   if (!clear || !high.clear || high.clear.removedFlatUm === 0) return null;
-  const { leftFlatUm, coats, betweenUm, sessions, leftEdgeUm } = high.clear;
-  const flat = clearLeft({ leftFlatUm, coats, betweenUm, sessions, leftEdgeUm }, clear.coats, clear.dryUm);
+  const flat = clearLeft(high.clear, clear.coats, clear.dryUm);
   const leftUm = flat.flatUm - ridgeUm;
-  const limitUm = clearFigures.edgeResidualUm;
+  const limitUm = high.clear.figures.edgeResidualUm;
   if (leftUm >= limitUm) return null;
   const more = Math.ceil((limitUm - leftUm) / clear.dryUm);
   return { ridgeUm, leftUm, limitUm, planned: clear.coats, coats: clear.coats + more };

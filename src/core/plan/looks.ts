@@ -13,11 +13,11 @@ export function coversOn(
   steps: readonly PlannedStep[],
   parts: readonly Part[],
   sections: readonly JobSection[],
-  operations: readonly Operation[],
+  { operations, ratedDays }: { operations: readonly Operation[]; ratedDays: number },
 ): PlannedCover[] {
   const outsides = surfacesOf(parts, sections).filter((one) => one.face === 'outside');
   const areaOf = new Map(outsides.map((one) => [one.key, one.section]));
-  const { laid, pulled } = coveringOf(steps, outsides, catalogueWith(operations));
+  const { laid, pulled } = coveringOf(steps, outsides, catalogueWith(operations), ratedDays);
   const ends = new Map(steps.map((step) => [step.key, step.end]));
   const off = new Map([...pulled].flatMap(([by, covers]) => covers.map((key) => [key, by])));
   return [...laid].flatMap(([step, own]) =>

@@ -1,3 +1,4 @@
+import { figuresFrom } from '../figures';
 import { checkStack, type Shelf } from '../film';
 import { breachesOf, capsInMinutes, quoteOf } from '../money';
 import { placeNetwork, type PlacedNetwork } from './placed-network';
@@ -42,6 +43,7 @@ export const planJob = (given: PlanInput): Plan => tellPlan(placeNetwork(given))
 export function tellPlan(taken: PlacedNetwork): Plan {
   const { input, parts, sections, network, placed } = taken;
   const { job, shop, shelf, now } = input;
+  const figures = figuresFrom(shop.figures, job.figures);
 
   const stays = new Map(placed.stays.map((stay) => [stay.key, stay]));
   const spots = new Map(placed.steps.map((step) => [step.key, step]));
@@ -50,8 +52,12 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     const { start = now, uses = [] } = spots.get(step.key) ?? {};
     return workAirC(placeTaken({ ...step, start, uses }, stays, shop), start, shop.timeZone);
   };
-  const sessions = sessionNeeds(network.steps, shelf, airOf, ({ key }) => sprayedAt(spots.get(key)));
-  const drawn = drawnBySteps(network.steps, sessions, shelf);
+  const sessions = sessionNeeds(network.steps, shelf, {
+    airOf,
+    sprayedAt: ({ key }) => sprayedAt(spots.get(key)),
+    figures,
+  });
+  const drawn = drawnBySteps(network.steps, sessions, shelf, figures);
   const steps = priceSteps(placed, drawn, network.facts, shelf);
   const left = steps.filter((step) => step.state === 'planned');
   const draws = left.flatMap((step) =>
@@ -66,6 +72,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     job,
     hiddenWorkMin(steps),
     Number(localDateOf(now, shop.timeZone).slice(0, 4)),
+    figures,
   );
   if (allowance) budgets.labourMin.planned += allowance.leftMin + allowance.foundMin;
   // The second look comes after the handover: it is booked, but nobody waits for it.
@@ -83,11 +90,14 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     sections: sections.map((section) => summarise(section, stackOf(section, shelf), parts)),
     steps,
     stays: placed.stays,
-    covers: coversOn(steps, parts, sections, input.operations ?? []),
+    covers: coversOn(steps, parts, sections, {
+      operations: input.operations ?? [],
+      ratedDays: figures('tape.days'),
+    }),
     windows,
     goHours: goHoursOf(network, placed, input, now),
     sessions,
-    pools: colourPools(sessions, coloursOf(job, network.steps, sections)),
+    pools: colourPools(sessions, coloursOf(job, network.steps, sections), figures),
     voc: vocOf(sessions, shelf, shop.vocLimitGL),
     waste,
     shopping,
@@ -128,7 +138,11 @@ function warningsOf(
       code: 'covered-unpainted' as const,
       ...late,
     })),
-    ...oldTape(steps, catalogueWith(input.operations ?? [])).map((tape) => ({
+    ...oldTape(
+      steps,
+      catalogueWith(input.operations ?? []),
+      figuresFrom(shop.figures, job.figures)('tape.days'),
+    ).map((tape) => ({
       code: 'old-tape' as const,
       ...tape,
     })),

@@ -91,7 +91,14 @@ const coversOf = (
   const scope = (at: number) => scopes[at % scopes.length]!;
   return scopes.length === 0
     ? []
-    : pairs.map(([sprayed, covered]) => ({ sprayed: scope(sprayed), covered: scope(covered) }));
+    : [
+        ...new Map(
+          pairs.map(([sprayed, covered]) => [
+            `${scope(sprayed)} ${scope(covered)}`,
+            { sprayed: scope(sprayed), covered: scope(covered) },
+          ]),
+        ).values(),
+      ];
 };
 
 const drawn: fc.Arbitrary<Drawn> = fc.record({

@@ -1,7 +1,7 @@
 import { catalogueWith } from '../steps';
 import { oldTape as oldTapeBy } from './tape';
 
-const oldTape = (steps: Parameters<typeof oldTapeBy>[0]) => oldTapeBy(steps, catalogueWith([]));
+const oldTape = (steps: Parameters<typeof oldTapeBy>[0]) => oldTapeBy(steps, catalogueWith([]), 14);
 
 const day = 1440;
 const step = (operation: string, start: number, end: number, over = {}) => ({

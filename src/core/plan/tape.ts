@@ -1,4 +1,3 @@
-import { tapeRatedDays as ratedDays } from '../film';
 import type { Catalogue } from '../steps';
 import { coverRoles, isCoverRole, pulls, type CoverRole } from './cover-roles';
 import type { Minute } from '../units';
@@ -18,7 +17,7 @@ export interface OldTape {
 }
 
 /** Sections whose tape would stay on longer than it lets go cleanly, from the masking to the pull; each once, the worst. */
-export function oldTape(steps: readonly TapedStep[], entries: Catalogue): OldTape[] {
+export function oldTape(steps: readonly TapedStep[], entries: Catalogue, ratedDays: number): OldTape[] {
   const rolesOf = (step: TapedStep) => (step.skipped ? [] : (entries.get(step.operation)?.does ?? []));
   const pulled = (mask: TapedStep, role: CoverRole, section: string) => {
     const later = steps

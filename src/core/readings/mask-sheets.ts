@@ -1,4 +1,4 @@
-import { pullBy, tapeRatedDays, type Shelf } from '../film';
+import { pullBy, type Shelf } from '../film';
 import type { Plan, PlannedCover, PlannedStep } from '../plan/model';
 import type { Minute } from '../units';
 
@@ -49,8 +49,12 @@ export interface RollLine {
 
 const minutesADay = 1440;
 
-/** Every masking of a plan, in the order in which they are laid. */
-export function maskSheets(plan: Pick<Plan, 'steps' | 'covers' | 'programme'>, shelf: Shelf): MaskSheet[] {
+/** Every masking of a plan, in the order in which they are laid. @param ratedDays after which its tape no longer comes off cleanly */
+export function maskSheets(
+  plan: Pick<Plan, 'steps' | 'covers' | 'programme'>,
+  shelf: Shelf,
+  ratedDays: number,
+): MaskSheet[] {
   const steps = new Map(plan.steps.map((step) => [step.key, step]));
   const byStep = new Map<string, PlannedCover[]>();
   for (const cover of plan.covers) byStep.set(cover.step, [...(byStep.get(cover.step) ?? []), cover]);
@@ -79,8 +83,8 @@ export function maskSheets(plan: Pick<Plan, 'steps' | 'covers' | 'programme'>, s
       tab: `${letter}${nth}`,
       over: covers.map(({ sections, pulledBy, to }) => ({ sections, pulledBy, pulledAt: to })),
       uses: step.needs.filter(({ product }) => shelf.get(product)?.kind === 'masking'),
-      pullBy: pullBy(step.end),
-      remask: remaskOf(step, covers, plan.steps),
+      pullBy: pullBy(step.end, ratedDays),
+      remask: remaskOf(step, covers, plan.steps, ratedDays),
       ahead: step.state === 'planned',
     };
   });
@@ -91,10 +95,11 @@ function remaskOf(
   step: PlannedStep,
   covers: readonly PlannedCover[],
   steps: readonly PlannedStep[],
+  ratedDays: number,
 ): RemaskWhy[] {
   const until = Math.max(step.end, ...covers.map((cover) => cover.to ?? step.end));
   const days = Math.ceil((until - step.end) / minutesADay);
-  const found: RemaskWhy[] = days > tapeRatedDays ? [{ code: 'rating', days, ratedDays: tapeRatedDays }] : [];
+  const found: RemaskWhy[] = days > ratedDays ? [{ code: 'rating', days, ratedDays }] : [];
   const on = new Set([...step.sections, ...covers.flatMap((cover) => cover.sections)]);
   const atBody = (one: PlannedStep) => one.sections.some((section) => on.has(section));
   const sprays = steps.filter((one) => one.coat && one.start >= step.end && one.end <= until && atBody(one));

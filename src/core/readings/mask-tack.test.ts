@@ -29,7 +29,8 @@ const coat = (key: string, start: number, end: number, more: object = {}) =>
   step(key, start, end, { coat: { product: 'film' }, ...more });
 const mask = (start: number, more: object = {}) =>
   step('mask 2', start, start + 120, { operation: 'mask', ...more });
-const tackOf = (...steps: PlannedStep[]) => maskTacks(steps, shelf, 20).get('mask 2');
+const tackOf = (...steps: PlannedStep[]) =>
+  maskTacks(steps, shelf, { bayC: 20, ratedDays: 14 }).get('mask 2');
 
 describe('how tape is laid over a film of the job, worked by hand', () => {
   test.each([

@@ -14,7 +14,7 @@ export interface MaskTack {
 export function maskTacks(
   steps: readonly PlannedStep[],
   shelf: Shelf,
-  bayC: number,
+  { bayC, ratedDays }: { bayC: number; ratedDays: number },
 ): ReadonlyMap<string, MaskTack> {
   const found = new Map<string, MaskTack>();
   for (const mask of steps.filter((step) => step.operation.startsWith('mask') && !step.skipped)) {
@@ -34,7 +34,7 @@ export function maskTacks(
       product: last.coat!.product,
       ageMin,
       advice: tackAdvice(sheet, ageMin, bayC),
-      pullBy: pullBy(mask.end),
+      pullBy: pullBy(mask.end, ratedDays),
     });
   }
   return found;

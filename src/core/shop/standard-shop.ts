@@ -99,6 +99,7 @@ export const standardShop: Shop = {
     },
   ],
   rates: {},
+  figures: [],
   learned: {},
   systems: [],
   ladders: [],

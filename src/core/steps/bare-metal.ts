@@ -1,3 +1,4 @@
+import { baseOf } from '../record';
 import type { StepDraft } from './draft';
 import type { Session } from './session';
 import { bareMetalLimit } from './stripping';
@@ -18,7 +19,9 @@ export function closeBareMetal(
     if (!treated || !first) continue;
     const { substrate } = first;
     const isWashed = treated.operation.stage === 'treat';
-    const limit = bareMetalLimit(substrate, draft.humidity(isWashed ? 'wash' : 'bay'));
+    const limit = bareMetalLimit(substrate, draft.humidity(isWashed ? 'wash' : 'bay'), draft.figures, {
+      section: baseOf(first.key),
+    });
     if (limit !== null)
       draft.link(treated.key, session.firstCoat, { code: 'bare-metal', substrate }, 0, limit);
   }
@@ -31,8 +34,9 @@ export function closeSpots(
   { key, needs, sections }: Task,
 ): void {
   // Of several metals the one that bears it least waits least.
-  const limits = sections.flatMap(({ substrate }) => {
-    const limit = bareMetalLimit(substrate, draft.humidity('bay'));
+  const limits = sections.flatMap(({ key: own, substrate }) => {
+    const at = { section: baseOf(own) };
+    const limit = bareMetalLimit(substrate, draft.humidity('bay'), draft.figures, at);
     return limit === null ? [] : [{ substrate, limit }];
   });
   if (limits.length === 0) return;

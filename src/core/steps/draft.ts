@@ -1,3 +1,4 @@
+import { figuresFrom, type Figures } from '../figures';
 import {
   closingAt,
   waitingAt,
@@ -54,9 +55,12 @@ export class StepDraft {
     },
   ) {
     this.entries = catalogueWith(context.operations ?? []);
+    this.figures = figuresFrom(context.shop.figures, context.job.figures);
     for (const step of network.steps) this.byKey.set(step.key, step);
   }
 
+  /** The figures of the shop and of this job. */
+  readonly figures: Figures;
   readonly entries: Catalogue;
   private readonly byKey = new Map<string, Step>();
   private readonly known = new Map<string, unknown>();
@@ -82,7 +86,7 @@ export class StepDraft {
       shut: options.shut ?? [],
       phase: options.phase ?? operation.phase,
       kind: operation.pauses ? 'splittable' : 'contiguous',
-      minutes: crewMinutes(worked, crew) + flashMin,
+      minutes: crewMinutes(worked, crew, this.figures) + flashMin,
       personMinutes: Math.round(worked) + flashMin * crew,
       crew,
       people: Array.from({ length: crew }, () => operation.skill),
@@ -127,7 +131,7 @@ export class StepDraft {
     const operation = this.operation(options.operation);
     const { rates, learned: factors } = this.context.shop;
     const { share = 1, faces = operation.faces } = options;
-    const quantity = quantityOf(operation, options.parts, faces);
+    const quantity = quantityOf(operation, options.parts, faces, this.figures);
     const rate = options.rate ?? rates[operation.code] ?? operation.rate ?? 0;
     const fixedMin = options.fixedMin ?? operation.fixedMin;
     const learned = factors[operation.code] ?? 1;
@@ -256,7 +260,7 @@ export class StepDraft {
     if (minutes <= 0) return;
     const step = this.stepOf(key);
     step.personMinutes += Math.round(minutes);
-    step.minutes += crewMinutes(minutes, Math.max(1, step.crew));
+    step.minutes += crewMinutes(minutes, Math.max(1, step.crew), this.figures);
     step.figure.fixedMin += minutes;
   }
 

@@ -98,7 +98,8 @@ export class Emission {
     const { draft, ledger } = this;
     const pass = passOf(this.programme, task);
     const areas = keysOf(task.sections);
-    const parts = sprayedParts(pass, this.partsOf(task), this.worksOf(task), [...this.works.values()]);
+    const family = { works: this.worksOf(task), all: [...this.works.values()] };
+    const parts = sprayedParts(pass, this.partsOf(task), family, draft.figures);
     const coated = facesOf(pass, parts);
     const sessions = layPass(draft, {
       pass,
@@ -173,7 +174,7 @@ export class Emission {
     const works = this.worksOf(task);
     const { rate, share } = weightsOf(draft, operation, works, parts);
     const mask = operation.does.includes('cover-fields')
-      ? fieldMask(works, [...this.works.values()], parts)
+      ? fieldMask(works, [...this.works.values()], parts, draft.figures)
       : null;
     const stage = isWash(operation.stage ?? '') ? 'wash' : 'bench';
     draft.work({

@@ -1,4 +1,6 @@
 import type { Pass, Programme } from '../programme';
+import type { Figures } from '../figures';
+import { baseOf } from '../record';
 import type { Part } from '../vehicle';
 import type { SectionWork } from './section-work';
 
@@ -38,28 +40,26 @@ export function withPastLines(programme: Programme, all: readonly SectionWork[])
   return { ...programme, passes };
 }
 
-/** How far the gun goes past a line that a later colour will cover, m. */
-export const pastLineM = 0.1;
-
 /** Panels of a pass as they are sprayed: a colour goes past the lines of colours that come later. */
 export function sprayedParts(
   { role }: Pass,
   parts: readonly Part[],
-  works: readonly SectionWork[],
-  all: readonly SectionWork[],
+  { works, all }: { works: readonly SectionWork[]; all: readonly SectionWork[] },
+  figures: Figures,
 ): readonly Part[] {
   if (role !== 'colour') return parts;
   const byArea = new Map(works.map((work) => [work.section.key, work]));
   return parts.map((part) => {
     const work = byArea.get(part.section);
-    return work ? withPast(part, work, all) : part;
+    return work ? withPast(part, work, all, figures) : part;
   });
 }
 
 /** A panel with what is sprayed past its lines onto fields to come, m²: no more than these fields are wide. */
-function withPast(part: Part, work: SectionWork, all: readonly SectionWork[]): Part {
+function withPast(part: Part, work: SectionWork, all: readonly SectionWork[], figures: Figures): Part {
   if (part.field === undefined) return part;
   const open = coloursOf(sprayedOver(work, all));
+  const pastLineM = figures('line.past', { section: baseOf(work.section.key) });
   const pastM2 = part.field.edges
     .filter(({ to }) => open.has(to))
     .reduce((sum, edge) => sum + Math.min(edge.m * pastLineM, fieldM2(part, edge.to, work, all)), 0);

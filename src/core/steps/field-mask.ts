@@ -1,3 +1,4 @@
+import type { Figures } from '../figures';
 import type { Part } from '../vehicle';
 import type { Operation } from './operation';
 import { maskedWith } from './field-family';
@@ -15,11 +16,6 @@ export interface FieldMask {
   coverMin: number;
 }
 
-/** More tape and film than the line and the area: laps, corners, what is cut off. */
-const lap = { tape: 1.1, cover: 1.15 };
-/** Laying film or paper and taping it to the line, person-minutes by the square metre. */
-export const coverMinPerM2 = 3;
-
 /** Tapes that cover a narrow field by themselves, narrowest first. */
 const ownTapes = [
   { mm: 3, product: 'fine-line-3' },
@@ -33,7 +29,9 @@ export function fieldMask(
   works: readonly SectionWork[],
   all: readonly SectionWork[],
   parts: readonly Part[],
+  figures: Figures,
 ): FieldMask {
+  const lap = { tape: figures('tape.laps'), cover: figures('cover.laps') };
   const metres = new Map<string, number>();
   const add = (product: string, m: number) => {
     if (m > 0) metres.set(product, (metres.get(product) ?? 0) + m * lap.tape);
@@ -59,7 +57,7 @@ export function fieldMask(
   const needs = [...metres].map(([product, amount]) => ({ product, amount }));
   if (coverM2 > 0) needs.push({ product: 'cover', amount: coverM2 * lap.cover });
   const covering = [...masked].map(({ section }) => section.key);
-  return { covering, needs, coverM2, coverMin: coverM2 * coverMinPerM2 };
+  return { covering, needs, coverM2, coverMin: coverM2 * figures('cover.minutes') };
 }
 
 /** Minutes that do not go by the line: setting out, and covering what stands. */

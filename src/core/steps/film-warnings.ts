@@ -1,4 +1,4 @@
-import { clearFigures, clearLeft, takenByWork, type Ladder } from '../film';
+import { clearFiguresOf, clearLeft, takenByWork, type ClearFigures, type Ladder } from '../film';
 import type { StepDraft } from './draft';
 import type { SectionWork } from './section-work';
 import { ladderOf, type StackLayer } from './stack';
@@ -41,7 +41,14 @@ function warnOfTopcoat(draft: StepDraft, { section, group, situation }: SectionW
   const isWorked = situation.flags.has('levels') || situation.flags.has('polishes');
   if (!topcoat?.typed || topcoat.coats === 0 || !isWorked) return;
   const left = (coats: number) =>
-    topcoatLeft(ladderOf(section), { ...topcoat, coats }, situation.route === 'hull');
+    topcoatLeft(
+      ladderOf(section),
+      { ...topcoat, coats },
+      {
+        isRolled: situation.route === 'hull',
+        figures: clearFiguresOf(draft.figures),
+      },
+    );
   const isThin = (coats: number) => left(coats).flatUm < 0 || left(coats).edgeUm < 0;
   if (!isThin(topcoat.coats)) return;
   let needed = topcoat.coats;
@@ -53,12 +60,16 @@ function warnOfTopcoat(draft: StepDraft, { section, group, situation }: SectionW
 const mostCoats = 20;
 
 /** Film that sanding between rolled coats, the grits and the polish leave; edges are taped through the grits, and polished twice. */
-function topcoatLeft({ steps }: Ladder, { coats, dryUm }: StackLayer, isRolled: boolean) {
+function topcoatLeft(
+  { steps }: Ladder,
+  { coats, dryUm }: StackLayer,
+  { isRolled, figures }: { isRolled: boolean; figures: ClearFigures },
+) {
   const sum = (isGrit: boolean) =>
     steps.reduce((total, one) => total + ((typeof one.grit === 'number') === isGrit ? one.removalUm : 0), 0);
   const nibsUm = isRolled ? coats * takenByWork.nibsUm : 0;
   return {
     flatUm: coats * dryUm - nibsUm - sum(true) - sum(false),
-    edgeUm: coats * dryUm * clearFigures.edgeShare - nibsUm - 2 * sum(false),
+    edgeUm: coats * dryUm * figures.edgeShare - nibsUm - figures.edgeTakes * sum(false),
   };
 }

@@ -48,7 +48,7 @@ export function applyStepEdits(draft: StepDraft): void {
       step.personMinutes = edit.personMinutes;
       const flash = step.figure.flashMin;
       const worked = Math.max(0, edit.personMinutes - flash * step.crew);
-      step.minutes = crewMinutes(worked, Math.max(1, step.crew)) + flash;
+      step.minutes = crewMinutes(worked, Math.max(1, step.crew), draft.figures) + flash;
     }
   }
 }

@@ -1,4 +1,4 @@
-import { keptBudget } from '../film';
+import { keptBudget, keptFiguresOf } from '../film';
 import { baseOf } from '../record';
 import { filmSummary } from '../survey';
 import type { StepDraft } from './draft';
@@ -20,7 +20,11 @@ export function warnOfKeptFilm(draft: StepDraft, works: readonly SectionWork[]):
         unread += 1;
         continue;
       }
-      const left = keptBudget(read.lowestUm, ladderOf(section));
+      const left = keptBudget(
+        read.lowestUm,
+        ladderOf(section),
+        keptFiguresOf(draft.figures, { section: baseOf(section.key), panel: part.key }),
+      );
       const isThin = left.leftFlatUm < left.stopFlatUm;
       if (!isThin && left.leftEdgeUm >= left.stopEdgeUm) continue;
       draft.warn({

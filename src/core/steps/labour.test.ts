@@ -1,3 +1,4 @@
+import { usualFigures } from '../figures';
 import { rectangle } from '../geometry';
 import { partFromOutline, type Part } from '../vehicle';
 import { levelStandards } from '../film';
@@ -18,7 +19,7 @@ const part = (over: Partial<Part>): Part => ({
 
 describe('labour, worked by hand', () => {
   test('crews of one to four: 100 person-minutes take 100, 53, 40 and 34 minutes', () => {
-    expect([1, 2, 3, 4].map((crew) => crewMinutes(100, crew))).toEqual([100, 53, 40, 34]);
+    expect([1, 2, 3, 4].map((crew) => crewMinutes(100, crew, usualFigures))).toEqual([100, 53, 40, 34]);
   });
 
   test('room for a crew: one person on 4.9 m², two on 5 m², never more than four', () => {

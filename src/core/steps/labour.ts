@@ -1,16 +1,16 @@
+import { usualFigures, type FigureKey, type Figures } from '../figures';
 import type { Part, Shape } from '../vehicle';
 import type { LengthKind, Operation } from './operation';
 import type { Step } from './step';
 
 type Face = Shape | 'inside';
 
-const surfaceFactor: Record<Face, number> = {
-  flat: 1,
-  curved: 1.3,
-  beaded: 1.6,
-  riveted: 1.8,
-  tube: 1.6,
-  inside: 1.5,
+const surfaceKeys: Record<Exclude<Face, 'flat'>, FigureKey> = {
+  curved: 'shape.curved',
+  beaded: 'shape.beaded',
+  riveted: 'shape.riveted',
+  tube: 'shape.tube',
+  inside: 'shape.inside',
 };
 const sprayFactor: Record<Face, number> = {
   flat: 1,
@@ -22,10 +22,14 @@ const sprayFactor: Record<Face, number> = {
 };
 
 /** Shape factor on minutes: sanding, filling and wiping, or spraying. */
-export function shapeFactor(kind: Operation['shapeFactor'], face: Face): number {
+export function shapeFactor(
+  kind: Operation['shapeFactor'],
+  face: Face,
+  figures: Figures = usualFigures,
+): number {
   switch (kind) {
     case 'surface':
-      return surfaceFactor[face];
+      return face === 'flat' ? 1 : figures(surfaceKeys[face]);
     case 'spray':
       return sprayFactor[face];
     case 'none':
@@ -52,7 +56,12 @@ const lengthOf = (part: Part, kind: LengthKind, isWeighted: boolean): number =>
       : (part.field?.edges ?? []).reduce((sum, edge) => sum + (isWeighted ? edge.effortM : edge.m), 0);
 
 /** Quantity of an operation over parts, in the unit of its basis. */
-export function quantityOf(operation: Operation, parts: readonly Part[], faces: Faces): Quantity {
+export function quantityOf(
+  operation: Operation,
+  parts: readonly Part[],
+  faces: Faces,
+  figures: Figures = usualFigures,
+): Quantity {
   const sum = (value: (part: Part) => number) => parts.reduce((total, part) => total + value(part), 0);
   const plain = (amount: number) => ({ amount, weighted: amount });
   switch (operation.basis) {
@@ -76,15 +85,19 @@ export function quantityOf(operation: Operation, parts: readonly Part[], faces: 
         amount: sum((part) => outside(part) + inside(part)),
         weighted: sum(
           (part) =>
-            outside(part) * shapeFactor(kind, part.shape) + inside(part) * shapeFactor(kind, 'inside'),
+            outside(part) * shapeFactor(kind, part.shape, figures) +
+            inside(part) * shapeFactor(kind, 'inside', figures),
         ),
       };
     }
   }
 }
 
-/** Share of a person's pace that remains when 1, 2, 3, 4 work together. */
-const crewEfficiency = [1, 0.95, 0.85, 0.75];
+/** Share of a person's pace that remains when so many work together; more than four are as four. */
+function crewEfficiency(crew: number, figures: Figures): number {
+  if (crew < 2) return 1;
+  return figures(crew === 2 ? 'crew.two' : crew === 3 ? 'crew.three' : 'crew.four');
+}
 
 /** Most people that find room on an area: max(1, floor(area / 2.5 m²)), at most four. */
 export const roomForCrew = (areaM2: number): number => Math.min(4, Math.max(1, Math.floor(areaM2 / 2.5)));
@@ -101,5 +114,5 @@ export const plainMinutes = ({ figure, crew }: Pick<Step, 'figure' | 'crew'>): n
   personMinutes(figure.fixedMin, figure.rate, figure.weighted, figure.share) + figure.flashMin * crew;
 
 /** Elapsed minutes of a crew: `ceil(personMinutes / (crew × e))`, e = 1 / 0.95 / 0.85 / 0.75 for one to four people. */
-export const crewMinutes = (total: number, crew: number): number =>
-  Math.ceil(Math.round((total / (crew * crewEfficiency[Math.min(4, crew) - 1]!)) * 1e6) / 1e6);
+export const crewMinutes = (total: number, crew: number, figures: Figures): number =>
+  Math.ceil(Math.round((total / (crew * crewEfficiency(crew, figures))) * 1e6) / 1e6);

@@ -1,3 +1,4 @@
+import type { Figures } from '../figures';
 import type { StepDraft } from './draft';
 import { leaveOut } from './hand-edits';
 import { crewMinutes } from './labour';
@@ -21,7 +22,7 @@ export function leaveOutOvertaken(draft: StepDraft): void {
     if (begun.has(step.key) || step.skipped || isImplied(step)) continue;
     const left = wholeM2 > 0 ? 1 - areaM2 / wholeM2 : 0;
     // What takes its minutes once, however much there is of it, was done with the first panel.
-    if (left > dust && step.figure.unit !== 'fixed') takeShare(step, left);
+    if (left > dust && step.figure.unit !== 'fixed') takeShare(step, left, draft.figures);
     else {
       if (step.crew > 0) draft.warn({ code: 'overtaken', step: step.key });
       leaveOut(step);
@@ -74,13 +75,13 @@ function overtakenOn(draft: StepDraft): Map<Step, { areaM2: number; wholeM2: num
 }
 
 /** Leaves of a step what its other panels take; setting up and flashing take their time whatever is left. */
-function takeShare(step: Step, share: number): void {
+function takeShare(step: Step, share: number, figures: Figures): void {
   const { flashMin: flash, fixedMin } = step.figure;
   const byArea = Math.max(0, step.personMinutes - flash * step.crew - fixedMin);
   const worked = fixedMin + byArea * share;
   step.computedMinutes = step.personMinutes;
   step.personMinutes = Math.round(worked) + flash * step.crew;
-  step.minutes = crewMinutes(worked, Math.max(1, step.crew)) + flash;
+  step.minutes = crewMinutes(worked, Math.max(1, step.crew), figures) + flash;
 }
 
 /** Sessions of which a coat is known: who sprayed has loaded and wiped before, whether or not anybody wrote it down. */

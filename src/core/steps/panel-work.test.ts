@@ -1,4 +1,5 @@
-import { coatRoundMin, edgeAdvice, overlapOf, reachAdvice, usualMotion } from '../booth';
+import { coatRoundMin, edgeAdvice, motionOf, reachAdvice } from '../booth';
+import { usualFigures } from '../figures';
 import { completeSheet, ladders, pullBy, tackAdvice } from '../film';
 import { panelRounds } from './panel-rounds';
 import { panelTools } from './panel-tools';
@@ -109,8 +110,8 @@ describe('tape on fresh paint', () => {
 
   test('at 10 °C the day is two; tape comes off after fourteen days, after seven in the sun', () => {
     expect(tackAdvice(sheet, 1440, 10)).toEqual({ code: 'too-fresh', leftMin: 1440 });
-    expect(pullBy(100)).toBe(100 + 14 * 1440);
-    expect(pullBy(100, true)).toBe(100 + 7 * 1440);
+    expect(pullBy(100, 14)).toBe(100 + 14 * 1440);
+    expect(pullBy(100, 14, true)).toBe(100 + 7 * 1440);
   });
 });
 
@@ -124,11 +125,11 @@ describe('polisher and gun', () => {
   });
 
   test('20 m² with a fan of 25 cm at half overlap: 20 / (0.25 × 0.5 × 24 × 0.6) = 11.1 min; 1.5 L are two refills', () => {
-    const motion = { fanCm: 25, overlap: 0.5, ...usualMotion };
+    const motion = motionOf({ role: 'clear', isEffect: false, fanCm: 25 }, usualFigures);
     expect(coatRoundMin(20, 0.5, motion)).toBeCloseTo(11.11, 2);
     expect(coatRoundMin(20, 1.5, motion)).toBeCloseTo(11.11 + 3, 2);
-    expect(overlapOf('clear', false)).toBe(0.5);
-    expect(overlapOf('colour', true)).toBe(0.7);
+    expect(motion.overlap).toBe(0.5);
+    expect(motionOf({ role: 'colour', isEffect: true, fanCm: 25 }, usualFigures).overlap).toBe(0.7);
   });
 
   test('a round of 11 min against an edge open for 8 needs two painters; of 40 min a break at a line', () => {

@@ -68,7 +68,7 @@ export function rollPass(draft: StepDraft, rolled: RolledPass): Session {
           areaM2: parts.reduce((sum, part) => sum + part.outsideM2, 0),
           faces: 'both',
           dryUm: layer.dryUm,
-          litres: litresOf(layer.product, parts, 'both'),
+          litres: litresOf(layer.product, parts, 'both', draft.figures),
         },
       });
       if (!sanded && last !== null) follow(draft, last, key, beneath!, 'recoat');

@@ -87,13 +87,18 @@ function tooThick(layers: readonly SessionLayer[]): number {
 
 function moveMinutes(draft: StepDraft, operation: 'load' | 'unload'): number {
   const { worked, crew } = draft.reckon({ operation, parts: [] });
-  return crewMinutes(worked, crew);
+  return crewMinutes(worked, crew, draft.figures);
 }
 
 function wipeMinutes(draft: StepDraft, { parts, faces }: Unsplit): number {
   const areaM2 = quantityOf(draft.operation('wipe'), parts, faces).amount;
-  const { worked, crew } = draft.reckon({ operation: 'wipe', parts, faces, crew: paintersOn(areaM2) });
-  return crewMinutes(worked, crew);
+  const { worked, crew } = draft.reckon({
+    operation: 'wipe',
+    parts,
+    faces,
+    crew: paintersOn(areaM2, draft.figures),
+  });
+  return crewMinutes(worked, crew, draft.figures);
 }
 
 /** Minutes of all coats of a layer with the flash after each, and the flash after its last. */
@@ -104,8 +109,13 @@ function layerSpan(draft: StepDraft, { parts, faces }: Unsplit, layer: SessionLa
   for (let coat = 1; coat <= layer.coats; coat += 1) {
     const own = layer.partsOf?.(coat) ?? parts;
     const operation = sprayOf(layer.role);
-    const { worked, crew } = draft.reckon({ operation, parts: own, faces, crew: paintersOn(areaM2) });
-    coatsMin += crewMinutes(worked, crew) + flashMin;
+    const { worked, crew } = draft.reckon({
+      operation,
+      parts: own,
+      faces,
+      crew: paintersOn(areaM2, draft.figures),
+    });
+    coatsMin += crewMinutes(worked, crew, draft.figures) + flashMin;
   }
   return { coatsMin, lastFlashMin: flashMin };
 }

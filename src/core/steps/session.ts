@@ -6,7 +6,9 @@ import {
   type LayerRole,
   type Product,
 } from '../film';
-import type { Part } from '../vehicle';
+import { usualFigures, type Figures } from '../figures';
+import { baseOf } from '../record';
+import type { Part, Shape } from '../vehicle';
 import type { StepDraft } from './draft';
 import { quantityOf, type Faces } from './labour';
 import type { LinkReason, Step, StepReason } from './step';
@@ -84,37 +86,26 @@ const phaseByRole: Partial<Record<LayerRole, Step['phase']>> = {
 };
 /** The stretch of the job that a layer belongs to; loading and wiping go with the first layer of their session. */
 const phaseOf = (role: LayerRole): Step['phase'] => phaseByRole[role] ?? 'colour';
-/** Above this the wet edge wants a second painter. */
-const secondPainterM2 = 20;
-export const paintersOn = (areaM2: number): number => (areaM2 > secondPainterM2 ? 2 : 1);
-/** Loading is followed by the wipe, so that a booth is not held overnight for a vehicle that only stands in it. */
-const loadedMax = 60;
-/** Cleaned panels wait no longer than this before the first coat; later they are wiped again. */
-const wipedMax = 120;
-
-/** Minutes a booth clears after the last coat with isocyanate; a working default, the booth's own figure counts. */
-export const clearingMin = 20;
-
+/** Above an area the wet edge wants a second painter. */
+export const paintersOn = (areaM2: number, figures: Figures): number =>
+  areaM2 > figures('session.second-painter') ? 2 : 1;
 /** Net litres of one coat over the faces of parts, and past their lines. */
-export function litresOf(product: Product, parts: readonly Part[], faces: Faces): number {
+export function litresOf(
+  product: Product,
+  parts: readonly Part[],
+  faces: Faces,
+  figures: Figures = usualFigures,
+): number {
   const sheet = product.coating!;
   const solids = readySolids(sheet);
-  return parts.reduce(
-    (sum, part) =>
-      sum +
-      (faces === 'inside'
-        ? 0
-        : coatLitres(
-            part.outsideM2 + (part.pastM2 ?? 0),
-            sheet.dryUm,
-            solids,
-            transferEfficiency(sheet.method, part.shape),
-          )) +
-      (part.insideM2 > 0 && faces !== 'outside'
-        ? coatLitres(part.insideM2, sheet.dryUm, solids, transferEfficiency(sheet.method, 'inside'))
-        : 0),
-    0,
-  );
+  return parts.reduce((sum, part) => {
+    const at = { product: product.code, section: baseOf(part.section), panel: part.key };
+    const litres = (areaM2: number, shape: Shape | 'inside') =>
+      coatLitres(areaM2, sheet.dryUm, solids, transferEfficiency(sheet.method, shape, figures, at));
+    const outsideL = faces === 'inside' ? 0 : litres(part.outsideM2 + (part.pastM2 ?? 0), part.shape);
+    const isInside = part.insideM2 > 0 && faces !== 'outside';
+    return sum + outsideL + (isInside ? litres(part.insideM2, 'inside') : 0);
+  }, 0);
 }
 
 /**
@@ -135,7 +126,7 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     after: options.after,
   });
   const areaM2 = quantityOf(draft.operation('wipe'), parts, faces).amount;
-  const painters = paintersOn(areaM2);
+  const painters = paintersOn(areaM2, draft.figures);
   const wipe = draft.work({
     ...common,
     key: `${key}/wipe`,
@@ -144,11 +135,12 @@ export function addSession(draft: StepDraft, options: SessionOptions): Session {
     after: [],
     crew: painters,
   });
-  draft.link(load, wipe, { code: 'order' }, 0, loadedMax);
+  // Loading is followed by the wipe, so that a booth is not held overnight for a vehicle that only stands in it.
+  draft.link(load, wipe, { code: 'order' }, 0, draft.figures('session.load-to-wipe'));
   const { firstCoat, lastCoat, opens, coats } = addCoats(draft, options, { common, painters, areaM2, wipe });
   const lastProduct = options.layers.at(-1)!.product;
   // Nobody enters unprotected until the booth has cleared after the last coat with isocyanate.
-  const clearing = lastProduct.hazards.includes('isocyanate') ? clearingMin : 0;
+  const clearing = lastProduct.hazards.includes('isocyanate') ? draft.figures('session.clearing') : 0;
   const dustFree = Math.max(clearing, draft.waits(lastProduct, 'dustFreeMin', 'booth'));
   const stand = draft.wait(`${key}/dust-free`, 'dust-free', subject, sections, dustFree, hold);
   draft.stepOf(stand).phase = phase ?? 'colour';
@@ -181,7 +173,8 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
   let last = wipe;
   let window: { min: number; max: number; why: LinkReason } = {
     min: 0,
-    max: wipedMax,
+    // Cleaned panels wait no longer than this; later they are wiped again.
+    max: draft.figures('session.wipe-to-coat'),
     why: { code: 'wiped' },
   };
   for (const [at, layer] of layers.entries()) {
@@ -220,7 +213,7 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
           areaM2: layer.partsOf ? quantityOf(draft.operation('wipe'), coated, faces).amount : areaM2,
           faces,
           dryUm: product.coating!.dryUm,
-          litres: litresOf(product, coated, faces),
+          litres: litresOf(product, coated, faces, draft.figures),
         },
       });
       draft.link(last, step, window.why, window.min, window.max);

@@ -1,5 +1,6 @@
 import {
   clearBudget,
+  clearFiguresOf,
   coatSystemOf,
   effectFamilies,
   ladders,
@@ -16,7 +17,8 @@ import {
   type Shelf,
   type SystemLayer,
 } from '../film';
-import type { Job, JobSection, SchoolChoice } from '../record';
+import { figuresFrom, usualFigures } from '../figures';
+import { baseOf, type Job, type JobSection, type SchoolChoice } from '../record';
 import type { Shop } from '../shop';
 import { usualClears } from './usual-clears';
 
@@ -31,15 +33,21 @@ export const ladderOf = (section: Sanded): Ladder =>
   standardLadder(ladderKeyOf(section)) ??
   ladders[levelStandards[section.level].ladder];
 
-/** Sections with their system and ladder as this shop has them. */
-export function withShopWays(job: Job, { systems, ladders: own }: Pick<Shop, 'systems' | 'ladders'>): Job {
-  if (systems.length === 0 && own.length === 0) return job;
+/** Sections with their system, grit sequence and figures as this shop and job have them. */
+export function withShopWays(
+  job: Job,
+  { systems, ladders: own, figures: typed }: Pick<Shop, 'systems' | 'ladders' | 'figures'>,
+): Job {
+  const isUsual = systems.length === 0 && own.length === 0 && typed.length === 0 && job.figures.length === 0;
+  if (isUsual) return job;
+  const figures = figuresFrom(typed, job.figures);
   const sections = job.sections.map((section) => ({
     ...section,
     ways: {
       system: coatSystemOf(section.system, systems),
       ladders: laddersWith(own),
       systems,
+      figures,
     },
   }));
   return { ...job, sections };
@@ -169,6 +177,7 @@ function clearsOf(section: JobSection, sheet: CoatingSheet): ClearBudget {
       most: sheet.coatsPerSession,
       cut: (section.schools.clears ?? usualClears(lead.level)) === 'cut-and-clear',
     },
+    figures: clearFiguresOf(section.ways?.figures ?? usualFigures, { section: baseOf(section.key) }),
   };
   const levelMinimum = Math.max(1, levelStandards[lead.level].clearCoats);
   const together = clearBudget({ ...asked, ladder: ladderOf(lead), levelMinimum });

@@ -1,3 +1,4 @@
+import { usualFigures, type FigureKey, type FigurePlace, type Figures } from '../figures';
 import type { JobSection } from '../record';
 import { toMinor } from '../units';
 import type { Part, Substrate } from '../vehicle';
@@ -50,10 +51,10 @@ export function quoteOutside(draft: StepDraft, key: string, parts: readonly Part
 }
 
 /** Bare metal in dry air waits no longer than this for its first coat, elapsed minutes. */
-const bareMetalMax: Partial<Record<Substrate, number>> = {
-  steel: 480,
-  galvanised: 480,
-  aluminium: 1440,
+const bareMetalKeys: Partial<Record<Substrate, FigureKey>> = {
+  steel: 'bare.steel',
+  galvanised: 'bare.galvanised',
+  aluminium: 'bare.aluminium',
 };
 
 /**
@@ -61,8 +62,14 @@ const bareMetalMax: Partial<Record<Substrate, number>> = {
  * half of it above 60 % humidity, a quarter above 75 %. Our own steps, the treatment's sheet comes first.
  * @returns elapsed minutes, or null for a substrate that does not flash over
  */
-export function bareMetalLimit(substrate: Substrate, humidity: number): number | null {
-  const dry = bareMetalMax[substrate];
-  if (dry === undefined) return null;
+export function bareMetalLimit(
+  substrate: Substrate,
+  humidity: number,
+  figures: Figures = usualFigures,
+  at: FigurePlace = {},
+): number | null {
+  const key = bareMetalKeys[substrate];
+  if (key === undefined) return null;
+  const dry = figures(key, at);
   return humidity > 75 ? dry / 4 : humidity > 60 ? dry / 2 : dry;
 }

@@ -1,5 +1,4 @@
-/** Filler mixed at a time covers about a door; a palette holds this much, kg. */
-const paletteKg = 0.25;
+import { usualFigures, type Figures } from '../figures';
 /** Polyester filler, kg/L. */
 const fillerKgL = 1.8;
 /** Working time at 20 °C and 2.5 % hardener, minutes; it halves for 10 °C warmer and with the square of the hardener. */
@@ -25,9 +24,10 @@ export function fillerPlan(
   depthMm: number,
   airC: number,
   share = workingMin.share,
+  figures: Figures = usualFigures,
 ): FillerPlan {
   const massKg = areaM2 * depthMm * fillerKgL;
-  const batches = Math.max(1, Math.ceil(massKg / paletteKg - 1e-9));
+  const batches = Math.max(1, Math.ceil(massKg / figures('filler.palette') - 1e-9));
   const faults: FillerPlan['faults'] = [];
   if (airC < 15) faults.push('too-cold');
   if (airC > 25) faults.push('too-hot');

@@ -1,15 +1,8 @@
+import { usualFigures, type Figures } from '../figures';
 import { potLifeAt, type Product, type Shelf } from '../film';
 import type { Step } from '../steps';
 import { potsOf, type Pot, type SprayedCoat } from './pots';
 import { kitOfStep } from './protective-kit';
-
-/** Mixed above the net need, so that the last panel never runs dry. */
-export const reserveShare = 0.1;
-const batchLossL = 0.05;
-const sessionLossL = 0.15;
-/** Cup of the gun, or the roller's tray kept small: litres, and how often it is filled of one batch. */
-const cupL = 1;
-const refills = 5;
 
 export interface SessionNeed {
   session: string;
@@ -18,7 +11,7 @@ export interface SessionNeed {
   netL: number;
   batches: number;
   batchLimitL: number;
-  /** Ready mix to have: net × 1.1 + 0.05 a batch + 0.15 a session. */
+  /** Ready mix to have: net with its reserve, and what is lost of each batch and session. */
   readyL: number;
   steps: { step: string; litres: number }[];
   /** What is mixed when, of the net need and its reserve; empty where a coat has no hour yet. */
@@ -29,11 +22,12 @@ export interface SessionNeed {
  * Largest batch: the cup and its refills, or what the gun lays in 0.8 of the pot life at the air of the day.
  * @param airC air where it is used, °C
  */
-export function batchLimitL(product: Product, airC: number): number {
+export function batchLimitL(product: Product, airC: number, figures: Figures = usualFigures): number {
   const sheet = product.coating!;
   const potLife = potLifeAt(sheet, airC);
-  if (potLife === null) return cupL * refills;
-  return Math.min(cupL * refills, sheet.flowLPerMin * 0.8 * potLife);
+  const at = { product: product.code };
+  const cupsL = figures('mix.cup', at) * figures('mix.fills', at);
+  return potLife === null ? cupsL : Math.min(cupsL, sheet.flowLPerMin * 0.8 * potLife);
 }
 
 /** Batches of a mix under a limit, at least one. */
@@ -43,16 +37,22 @@ export const batchCount = (mixL: number, limitL: number): number =>
 /** When a coat is sprayed, its flash left out; null where it found no room. */
 export type SprayedAt = (step: Step) => Pick<SprayedCoat, 'from' | 'to'> | null;
 
+/** What the liquids of sessions go by besides their coats. */
+export interface MixGiven {
+  /** Air where a coat is laid, on its day, °C. */
+  airOf(step: Step): number;
+  sprayedAt?: SprayedAt;
+  figures?: Figures;
+}
+
 /**
- * Liquids by session and product: `mix = need × 1.1`, `batches = ceil(mix / limit)`, more where a pot would die in the
- * flash between two coats; losses on top.
- * @param airOf air where a coat is laid, on its day, °C
+ * Liquids by session and product: `mix = need × (1 + reserve)`, `batches = ceil(mix / limit)`, more where a pot would die in
+ * the flash between two coats; losses on top.
  */
 export function sessionNeeds(
   steps: readonly Step[],
   shelf: Shelf,
-  airOf: (step: Step) => number,
-  sprayedAt: SprayedAt = () => null,
+  { airOf, sprayedAt = () => null, figures = usualFigures }: MixGiven,
 ): SessionNeed[] {
   const groups = new Map<string, Step[]>();
   for (const step of steps)
@@ -65,11 +65,13 @@ export function sessionNeeds(
     const product = shelf.get(code);
     if (!product?.coating) return [];
     const netL = coats.reduce((sum, step) => sum + step.coat!.litres, 0);
-    const mixL = netL * (1 + reserveShare);
+    const at = { product: code };
+    const reserve = 1 + figures('mix.reserve', at);
+    const mixL = netL * reserve;
     // The warmest of its coats: the pot that dies soonest sets the batch.
     const airC = Math.max(...coats.map(airOf));
-    const limit = batchLimitL(product, airC);
-    const pots = potsInTime(product, airC, limit, coats, sprayedAt);
+    const limit = batchLimitL(product, airC, figures);
+    const pots = potsInTime(product, airC, limit, coats, (step) => withReserve(step, sprayedAt, reserve));
     const batches = Math.max(batchCount(mixL, limit), pots.length);
     return [
       {
@@ -78,12 +80,18 @@ export function sessionNeeds(
         netL,
         batches,
         batchLimitL: limit,
-        readyL: mixL + batches * batchLossL + sessionLossL,
+        readyL: mixL + batches * figures('mix.batch-loss', at) + figures('mix.session-loss', at),
         steps: coats.map((step) => ({ step: step.key, litres: step.coat!.litres })),
         pots,
       },
     ];
   });
+}
+
+/** When a coat is sprayed, and the litres mixed for it. */
+function withReserve(step: Step, sprayedAt: SprayedAt, reserve: number): SprayedCoat | null {
+  const at = sprayedAt(step);
+  return at && { ...at, litres: step.coat!.litres * reserve };
 }
 
 /** Pots of one mix at the hours of its coats; empty where one of them has none. */
@@ -92,14 +100,11 @@ function potsInTime(
   airC: number,
   limitL: number,
   coats: readonly Step[],
-  sprayedAt: SprayedAt,
+  sprayedOf: (step: Step) => SprayedCoat | null,
 ): Pot[] {
   const sheet = product.coating!;
   const life = potLifeAt(sheet, airC);
-  const timed = coats.flatMap((step): SprayedCoat[] => {
-    const at = sprayedAt(step);
-    return at ? [{ ...at, litres: step.coat!.litres * (1 + reserveShare) }] : [];
-  });
+  const timed = coats.flatMap((step) => sprayedOf(step) ?? []);
   if (timed.length < coats.length) return [];
   timed.sort((a, b) => a.from - b.from);
   // A pot lives from its mixing, and is used when its induction is over.
@@ -114,8 +119,9 @@ export function drawnBySteps(
   steps: readonly Step[],
   sessions: readonly SessionNeed[],
   shelf: Shelf,
+  figures: Figures = usualFigures,
 ): Map<string, { product: string; amount: number }[]> {
-  const drawn = new Map(steps.map((step) => [step.key, [...step.needs, ...kitOfStep(step, shelf)]]));
+  const drawn = new Map(steps.map((step) => [step.key, [...step.needs, ...kitOfStep(step, shelf, figures)]]));
   for (const session of sessions) {
     for (const coat of session.steps)
       // A coat without room in the calendar stands in no plan and draws nothing yet.

@@ -1,13 +1,9 @@
+import { usualFigures, type Figures } from '../figures';
 import type { LayerRole } from '../film';
 import type { SessionNeed } from './needs';
-import { reserveShare } from './needs';
 
 /** Roles that must match each other wherever they stand: made in one go. */
 export const pooledRoles: readonly LayerRole[] = ['ground', 'colour', 'candy', 'flake', 'topcoat'];
-
-/** Kept for touching up later, and share of the mix held back unmixed for a correction. */
-const touchUpL = 0.1;
-const heldBackShare = 0.05;
 
 export interface ColourPool {
   product: string;
@@ -30,6 +26,7 @@ export interface ColourPool {
 export function colourPools(
   sessions: readonly SessionNeed[],
   colourOf: ReadonlyMap<string, { role: LayerRole; colour: string; colourName: string }>,
+  figures: Figures = usualFigures,
 ): ColourPool[] {
   const pools = new Map<string, ColourPool>();
   for (const session of sessions) {
@@ -43,7 +40,7 @@ export function colourPools(
       netL: 0,
       mixL: 0,
       heldBackL: 0,
-      touchUpL,
+      touchUpL: figures('mix.touch-up', { product: session.product }),
       sessions: [],
     };
     pool.netL += session.netL;
@@ -51,7 +48,8 @@ export function colourPools(
     pools.set(key, pool);
   }
   return [...pools.values()].map((pool) => {
-    const mixL = pool.netL * (1 + reserveShare);
-    return { ...pool, mixL, heldBackL: mixL * heldBackShare };
+    const at = { product: pool.product };
+    const mixL = pool.netL * (1 + figures('mix.reserve', at));
+    return { ...pool, mixL, heldBackL: mixL * figures('mix.held-back', at) };
   });
 }

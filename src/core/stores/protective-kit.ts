@@ -1,3 +1,4 @@
+import { usualFigures, type Figures } from '../figures';
 import type { Shelf } from '../film';
 import type { Step } from '../steps';
 
@@ -6,9 +7,6 @@ export interface KitNeed {
   amount: number;
 }
 
-/** A pair of cartridges serves one person for about eight hours of solvent work. */
-const cartridgeMin = 480;
-
 type Given = Pick<Step, 'crew' | 'minutes' | 'cautions' | 'coat' | 'kind' | 'operation'>;
 
 /**
@@ -16,7 +14,7 @@ type Given = Pick<Step, 'crew' | 'minutes' | 'cautions' | 'coat' | 'kind' | 'ope
  * is dry, cartridges by the hour where solvents are breathed, a suit with skin cover for each person who sprays. Air-fed
  * hoods belong to the booth and are not used up. Working defaults; sheet and local rules decide.
  */
-export function kitOfStep(step: Given, shelf: Shelf): KitNeed[] {
+export function kitOfStep(step: Given, shelf: Shelf, figures: Figures = usualFigures): KitNeed[] {
   if (step.crew === 0 || step.kind === 'passive') return [];
   const has = (...codes: string[]) => step.cautions.some((code) => codes.includes(code));
   const product = step.coat ? shelf.get(step.coat.product) : undefined;
@@ -28,7 +26,7 @@ export function kitOfStep(step: Given, shelf: Shelf): KitNeed[] {
   if (has('dust')) needs.push({ product: 'dust-mask', amount: step.crew });
   if (sprays && firstCoat) needs.push({ product: 'kit-spray', amount: step.crew });
   if (!sprays && has('solvent', 'isocyanate'))
-    needs.push({ product: 'cartridge', amount: (step.crew * step.minutes) / cartridgeMin });
+    needs.push({ product: 'cartridge', amount: (step.crew * step.minutes) / figures('kit.cartridge') });
   return needs;
 }
 

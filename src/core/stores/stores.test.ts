@@ -107,7 +107,7 @@ describe('batches and ready mix, by hand', () => {
   });
 
   test('two coats of 3 L: mix 6.6 L, two batches, ready 6.6 + 0.10 + 0.15 = 6.85 L', () => {
-    const [need] = sessionNeeds([coat(3, 1), coat(3, 2)], shelf, () => 20);
+    const [need] = sessionNeeds([coat(3, 1), coat(3, 2)], shelf, { airOf: () => 20 });
     expect(need).toMatchObject({ batches: 2, product: 'high-build-41' });
     expect(need!.readyL).toBeCloseTo(6.85, 9);
   });
@@ -132,7 +132,7 @@ describe('sessions and what they draw, by hand', () => {
       coat('d', 't', 'high-build-41', 1),
       coat('e', 's', 'of no shelf', 1),
     ];
-    const needs = sessionNeeds(steps, shelf, (step) => (step.key === 'b' ? 30 : 20));
+    const needs = sessionNeeds(steps, shelf, { airOf: (step) => (step.key === 'b' ? 30 : 20) });
     expect(needs.map(({ session, product, netL }) => [session, product, netL])).toEqual([
       ['s', 'high-build-41', 5],
       ['s', 'clear-21', 1],
@@ -145,11 +145,7 @@ describe('sessions and what they draw, by hand', () => {
 
   test('the first coat of a mix takes two cups and a strainer for each batch, the others none', () => {
     const steps = [coat('a', 's', 'high-build-41', 2), coat('b', 's', 'high-build-41', 3)];
-    const drawn = drawnBySteps(
-      steps,
-      sessionNeeds(steps, shelf, () => 30),
-      shelf,
-    );
+    const drawn = drawnBySteps(steps, sessionNeeds(steps, shelf, { airOf: () => 30 }), shelf);
     const of = (key: string) =>
       drawn.get(key)!.filter((one) => one.product === 'cup' || one.product === 'strainer');
     expect(of('a')).toEqual([
@@ -218,11 +214,11 @@ describe('whatever is needed', () => {
   test('batches hold the mix, none of them is idle, and more paint never makes fewer', () => {
     fc.assert(
       fc.property(litres, litres, (net, more) => {
-        const [need] = sessionNeeds([coatOf(net, 1)], shelf, () => 20);
+        const [need] = sessionNeeds([coatOf(net, 1)], shelf, { airOf: () => 20 });
         const { batches, batchLimitL: limit } = need!;
         expect(batches * limit).toBeGreaterThanOrEqual(net * 1.1 - 1e-6);
         if (batches > 1) expect((batches - 1) * limit).toBeLessThan(net * 1.1 + 1e-6);
-        const [bigger] = sessionNeeds([coatOf(net + more, 1)], shelf, () => 20);
+        const [bigger] = sessionNeeds([coatOf(net + more, 1)], shelf, { airOf: () => 20 });
         expect(bigger!.batches).toBeGreaterThanOrEqual(batches);
         expect(bigger!.readyL).toBeGreaterThan(need!.readyL);
       }),
@@ -251,7 +247,7 @@ describe('whatever is needed', () => {
     fc.assert(
       fc.property(fc.array(litres, { minLength: 1, maxLength: 5 }), (list) => {
         const steps = list.map(coatOf);
-        const sessions = sessionNeeds(steps, shelf, () => 20);
+        const sessions = sessionNeeds(steps, shelf, { airOf: () => 20 });
         const drawn = drawnBySteps(steps, sessions, shelf);
         const clear = steps.map(
           (step) => drawn.get(step.key)!.find((one) => one.product === 'clear-21')!.amount,

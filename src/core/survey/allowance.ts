@@ -1,13 +1,18 @@
+import { usualFigures, type FigureKey, type Figures } from '../figures';
 import type { Job, PriorRepair } from '../record';
 
 /** Share of the hours of stripping, metal and filler to hold for what comes to light only then. */
-const byAge: readonly { olderThan: number; share: number }[] = [
-  { olderThan: 50, share: 0.3 },
-  { olderThan: 30, share: 0.25 },
-  { olderThan: 10, share: 0.15 },
-  { olderThan: -1, share: 0.05 },
+const byAge: readonly { olderThan: number; share: FigureKey }[] = [
+  { olderThan: 50, share: 'hidden.over-50' },
+  { olderThan: 30, share: 'hidden.over-30' },
+  { olderThan: 10, share: 'hidden.over-10' },
+  { olderThan: -1, share: 'hidden.younger' },
 ];
-const byRepair: Record<PriorRepair, number> = { none: 0, some: 0.1, many: 0.2 };
+const byRepair: Record<PriorRepair, FigureKey | null> = {
+  none: null,
+  some: 'hidden.some',
+  many: 'hidden.many',
+};
 
 export interface Allowance {
   share: number;
@@ -26,10 +31,13 @@ export function allowanceOf(
   job: Pick<Job, 'builtYear' | 'priorRepair' | 'finds'>,
   workMin: number,
   year: number,
+  figures: Figures = usualFigures,
 ): Allowance | null {
   if (job.builtYear === null) return null;
   const age = year - job.builtYear;
-  const share = byAge.find((one) => age > one.olderThan)!.share + byRepair[job.priorRepair];
+  const repaired = byRepair[job.priorRepair];
+  const share =
+    figures(byAge.find((one) => age > one.olderThan)!.share) + (repaired === null ? 0 : figures(repaired));
   const heldMin = Math.round(workMin * share);
   const foundMin = Math.round(job.finds.reduce((sum, find) => sum + find.hours * 60, 0));
   return { share, heldMin, foundMin, leftMin: Math.max(0, heldMin - foundMin) };

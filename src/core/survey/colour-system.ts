@@ -1,3 +1,4 @@
+import { usualFigures } from '../figures';
 import { coatSystemOf, isUpperRole, type CoatSystem, type SystemLayer } from '../film';
 import { colourOfKey, systemOfBoth, type Job, type JobSection } from '../record';
 
@@ -52,6 +53,7 @@ function withSystemOf(job: Job, area: JobSection, colour: string): Partial<Laid>
     ways: {
       ladders: area.ways?.ladders ?? [],
       systems: area.ways?.systems ?? [],
+      figures: area.ways?.figures ?? usualFigures,
       system: {
         ...base,
         key: systemOfBoth(base.key, own.key),

@@ -56,6 +56,7 @@ export function proposeJob(given: NewJob): Job {
     stepEdits: [],
     colourOrder: [],
     colourCovers: [],
+    figures: [],
     placingOrder: [],
     weight: 1,
     noticeDays: 0,

@@ -1,15 +1,16 @@
+import { usualFigures, type Figures } from '../figures';
 import { addDays, type LocalDate } from '../units';
 
-/** A 6 mm round bead takes 28 mL a metre; a cartridge holds 310 mL and a tenth stays in it and in the nozzle. */
+/** A 6 mm round bead takes 28 mL a metre. */
 const beadMlPerM = Math.PI * 3 * 3;
-const cartridgeMl = 310;
-const leftInCartridge = 0.1;
 /** Days a sealant stands before it is primed; a working default, its sheet says. */
 export const sealantCureDays = 1;
 
 /** Cartridges of sealant for some metres of seam, whole ones. @param seamM m ≥ 0, outside and inside together */
-export const sealantCartridges = (seamM: number): number =>
-  Math.max(0, Math.ceil((seamM * beadMlPerM) / (cartridgeMl * (1 - leftInCartridge)) - 1e-9));
+export const sealantCartridges = (seamM: number, figures: Figures = usualFigures): number => {
+  const usedMl = figures('seam.cartridge') * (1 - figures('seam.left'));
+  return Math.max(0, Math.ceil((seamM * beadMlPerM) / usedMl - 1e-9));
+};
 
 /** The first day on which a sealed seam may be primed; null while it is not sealed or nobody wrote when. */
 export const primableFrom = (sealedOn: LocalDate | null): LocalDate | null =>

@@ -13,6 +13,7 @@ import {
   type CoatMark,
   type CureClock,
 } from '@/core/log';
+import { figuresFrom } from '@/core/figures';
 import type { Plan, PlannedStep } from '@/core/plan';
 import {
   colourOfKey,
@@ -24,7 +25,6 @@ import {
 } from '@/core/record';
 import { areaOfCoat } from '@/core/readings/area-of-coat';
 import type { Shop } from '@/core/shop';
-import { clearingMin } from '@/core/steps';
 import { panelsOf, type Part } from '@/core/vehicle';
 import { dryCues } from '../words/dry-cues';
 import type { Locale } from '../words/format';
@@ -109,8 +109,9 @@ export function boothProps(
     job.log,
     { partsOfStep: panelsOfStep, dirties: (step) => dirties(steps.get(step)), now, timeZone: shop.timeZone },
   );
+  const clearingMin = figuresFrom(shop.figures, job.figures)('session.clearing');
   const sessions = sessionKeys(plan).map((key) =>
-    sessionOf(key, job, plan, { shelf, moves, clean, panelsOn, nameOf }),
+    sessionOf(key, job, plan, { shelf, clearingMin, moves, clean, panelsOn, nameOf }),
   );
   const names = new Map(plan.parts.map((part) => [part.key, part.name]));
   return {
@@ -149,6 +150,8 @@ function sessionKeys(plan: Plan): string[] {
 
 interface Around {
   shelf: Shelf;
+  /** Minutes that the booth clears after isocyanate. */
+  clearingMin: number;
   moves: readonly StockMove[];
   clean: ReadonlyMap<string, CleanState>;
   panelsOn(step: string): Part[];
@@ -201,7 +204,7 @@ function sessionOf(key: string, job: Job, plan: Plan, around: Around): BoothSess
     needs: plan.sessions
       .filter((need) => need.session === key)
       .map(({ product, readyL, batches }) => ({ product, name: nameOf(product), readyL, batches })),
-    clearAt: clears ? last.at + clearingMin : null,
+    clearAt: clears ? last.at + around.clearingMin : null,
   };
 }
 

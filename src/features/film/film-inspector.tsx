@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { clearFigures, clearLeft, runCard } from '@/core/film';
+import { clearLeft, runCard } from '@/core/film';
 import { deference } from '@/core/safety';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
@@ -110,14 +110,14 @@ function ClearPart({
   const { flatUm, edgeUm, through } = clearLeft(clear, coats, dryUm);
   const most = section.sheets.find((one) => one.role === 'clear')?.sheet.coatsPerSession ?? null;
   const sessions = most ? Math.ceil(coats / most) : 1;
-  const { residualUm, edgeResidualUm } = clearFigures;
+  const { residualUm, edgeResidualUm, secondLookUm } = clear.figures;
   return (
     <Part title="Clear budget">
       <Fact label="Laid on flats">
         {coats} × {dryUm} = {micrometres(coats * dryUm)}
       </Fact>
       <Fact label="Sanding and polish">−{clear.removedFlatUm.toFixed(1)} µm</Fact>
-      {clear.removedFlatUm > 0 && <Fact label="Second look">−{clearFigures.secondLookUm} µm</Fact>}
+      {clear.removedFlatUm > 0 && <Fact label="Second look">−{secondLookUm} µm</Fact>}
       <Fact label="Left on flats">
         {micrometres(flatUm)}, floor {residualUm}
       </Fact>

@@ -29,11 +29,15 @@ export interface MasksProps {
 }
 
 /** What is masked, with which tape, and in which order it comes off, as the Scheme room shows it. */
-export function masksProps(plan: Plan, shelf: Shelf, locale: Locale, taken: MaskHours[]): MasksProps {
+export function masksProps(
+  plan: Plan,
+  shelf: Shelf,
+  { locale, taken, ratedDays }: { locale: Locale; taken: MaskHours[]; ratedDays: number },
+): MasksProps {
   const areas = new Map(plan.sections.map((one) => [one.section, one.name]));
   const stepNames = new Map(plan.steps.map((step) => [step.key, `${step.name}, ${step.subject}`]));
   const nameOf = (product: string) => shelf.get(product)?.name ?? product;
-  const sheets = maskSheets(plan, shelf);
+  const sheets = maskSheets(plan, shelf, ratedDays);
   return {
     job: plan.job,
     rows: sheets.map(({ over, uses, ...sheet }) => ({

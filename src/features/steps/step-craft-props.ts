@@ -1,7 +1,8 @@
-import { coatRoundMin, edgeAdvice, overlapOf, reachAdvice, usualMotion, type EdgeAdvice } from '@/core/booth';
+import { coatRoundMin, edgeAdvice, motionOf, reachAdvice, type EdgeAdvice } from '@/core/booth';
 import { wetEdgeAt, type Shelf } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { placeTaken, workAirC } from '@/core/plan/place-taken';
+import { figuresFrom, type Figures } from '@/core/figures';
 import { maskTacks, type MaskTack } from '@/core/readings/mask-tack';
 import { baseOf, standingEntries, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
@@ -27,7 +28,8 @@ export function craftShown(
   { shop, shelf }: { shop: Shop; shelf: Shelf },
 ): Record<string, StepCraft> {
   const bayC = shop.places.find((place) => place.kind === 'bay')?.airC ?? 18;
-  const tacks = maskTacks(plan.steps, shelf, bayC);
+  const figures = figuresFrom(shop.figures, job.figures);
+  const tacks = maskTacks(plan.steps, shelf, { bayC, ratedDays: figures('tape.days') });
   const sections = new Map(withShopWays(job, shop).sections.map((section) => [section.key, section]));
   const names = new Map(shop.people.map((person) => [person.id, person.name]));
   const looks = standingEntries(job.log).filter((entry) => entry.kind === 'inspected');
@@ -43,7 +45,10 @@ export function craftShown(
           ? polishCard(ladderOf(section), step.figure.quantity, section.oldFinish === 'lacquer')
           : [],
       round: step.coat
-        ? roundOf(step, job, shelf, workAirC(placeTaken(step, stays, shop), step.start, shop.timeZone))
+        ? roundOf(step, job, shelf, {
+            airC: workAirC(placeTaken(step, stays, shop), step.start, shop.timeZone),
+            figures,
+          })
         : null,
       zones: zonesOf(step, plan, names),
       looked: looks
@@ -92,14 +97,17 @@ const sharesSection = (trial: PlannedStep, step: PlannedStep): boolean =>
   trial.sections.length === 0 ||
   trial.sections.some((key) => step.sections.some((own) => baseOf(own) === baseOf(key)));
 
-function roundOf(step: PlannedStep, job: Job, shelf: Shelf, airC: number): StepCraft['round'] {
+function roundOf(
+  step: PlannedStep,
+  job: Job,
+  shelf: Shelf,
+  { airC, figures }: { airC: number; figures: Figures },
+): StepCraft['round'] {
   const sheet = shelf.get(step.coat!.product)?.coating;
   if (!sheet || sheet.method !== 'spray') return null;
-  const motion = {
-    fanCm: sheet.application.fanCm ?? 25,
-    overlap: overlapOf(step.coat!.role, sheet.family === 'effect-base' || sheet.family === 'candy'),
-    ...usualMotion,
-  };
+  const { role, product } = step.coat!;
+  const isEffect = sheet.family === 'effect-base' || sheet.family === 'candy';
+  const motion = motionOf({ role, isEffect, fanCm: sheet.application.fanCm ?? 25 }, figures, { product });
   const minutes = coatRoundMin(step.coat!.areaM2, step.coat!.litres, motion);
   const { width = 0, height = 0 } = job.dimensions;
   const reach = reachAdvice({ widthM: width, heightM: height });

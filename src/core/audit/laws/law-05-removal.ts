@@ -36,14 +36,15 @@ export const removal: LawFile = {
       const last = takes.filter(({ deed }) => deed.by === 'sand' || deed.by === 'polish').at(-1);
       if (!top || !last || coating(top.product)?.coating?.family !== 'clear') continue;
       applies();
-      const shortUm = Math.max(plan.stopLine.flatUm - top.um, plan.stopLine.edgeUm - top.edgeUm);
+      const stop = plan.stopLine(surface.key);
+      const shortUm = Math.max(stop.flatUm - top.um, stop.edgeUm - top.edgeUm);
       if (shortUm > dust)
         find({
           surfaces: [surface.key],
           steps: [last.step.key],
           at: last.step.start,
           figure: Math.min(top.um, top.edgeUm),
-          limit: top.um < plan.stopLine.flatUm ? plan.stopLine.flatUm : plan.stopLine.edgeUm,
+          limit: top.um < stop.flatUm ? stop.flatUm : stop.edgeUm,
           unit: 'µm',
           breach: 'below-stop-line',
           station: 'film',
@@ -57,7 +58,7 @@ export const removal: LawFile = {
 function keptLeft({ plan, applies, find }: Ground, { surface, events }: Walk): void {
   const readUm = plan.keptUm(surface.key);
   if (readUm === null || surface.face === 'inside') return;
-  const { flatUm, edgeUm, edgeShare } = plan.keptStop;
+  const { flatUm, edgeUm, edgeShare } = plan.keptStop(surface.key);
   let [flat, edge] = [readUm, readUm * edgeShare];
   for (const { step, deed } of events) {
     if (deed.does === 'take' && deed.by === 'strip') return;

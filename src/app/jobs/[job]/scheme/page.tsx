@@ -1,3 +1,4 @@
+import { figuresFrom } from '@/core/figures';
 import { looksOf } from '@/core/plan';
 import { maskHours } from '@/core/readings/mask-hours';
 import { layoutProps } from '@/features/scheme/layout-props';
@@ -55,12 +56,11 @@ export default async function SchemePage({ params }: JobParams) {
         ...looksOf(plan),
         locale: passes.locale,
       }}
-      masks={masksProps(
-        plan,
-        shop.shelf,
-        passes.locale,
-        maskHours(job, plan.steps, shop.shop, shop.operations),
-      )}
+      masks={masksProps(plan, shop.shelf, {
+        locale: passes.locale,
+        taken: maskHours(job, plan.steps, shop.shop, shop.operations),
+        ratedDays: figuresFrom(shop.shop.figures, job.figures)('tape.days'),
+      })}
     />
   );
 }

@@ -1,0 +1,3 @@
+export * from './figure-entry';
+export * from './figure-set';
+export * from './register';
