@@ -1,3 +1,4 @@
+import { usualFigures } from '@/core/figures';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { ratioWords } from '@/core/exchange';
 import { coatSystems, ladders, shelfOf } from '@/core/film';
@@ -28,6 +29,7 @@ const moves = demoMoves('2026-11-23');
 const levels = stockLevels(moves, '2026-12-24');
 const propsWith = (over: Partial<Parameters<typeof storesProps>[0]> = {}) =>
   storesProps({
+    figures: usualFigures,
     plan,
     sections: job.sections,
     shop,
@@ -35,7 +37,7 @@ const propsWith = (over: Partial<Parameters<typeof storesProps>[0]> = {}) =>
     moves,
     levels,
     now,
-    shopping: shoppingList(drawsAhead(plan, onShelf), onShelf, shop, levels),
+    shopping: shoppingList(drawsAhead(plan, onShelf, usualFigures), onShelf, shop, levels),
     checks: checkCoats(coatsAhead(plan), levels, shop.timeZone),
     committedMinor: committedMinor(moves, 'P-014'),
     ...over,

@@ -1,10 +1,15 @@
+import type { Figures } from '../figures';
 import type { Shelf } from '../film';
 import type { Plan } from './model';
 import { drawnBySteps, type CoatToStart, type Draw } from '../stores';
 
 /** What the planned steps of a plan still draw, with the minute each starts. */
-export function drawsAhead(plan: Pick<Plan, 'job' | 'steps' | 'sessions'>, shelf: Shelf): Draw[] {
-  const drawn = drawnBySteps(plan.steps, plan.sessions, shelf);
+export function drawsAhead(
+  plan: Pick<Plan, 'job' | 'steps' | 'sessions'>,
+  shelf: Shelf,
+  figures: Figures,
+): Draw[] {
+  const drawn = drawnBySteps(plan.steps, plan.sessions, shelf, figures);
   return plan.steps
     .filter((step) => step.state === 'planned')
     .flatMap((step) => drawn.get(step.key)!.map((one) => ({ ...one, at: step.start, job: plan.job })));

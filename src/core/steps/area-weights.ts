@@ -23,7 +23,7 @@ export function weightsOf(
     return {
       own: ruled ?? (factor === 1 ? undefined : catalogued * factor),
       share: ruledShare(operation, section),
-      weighted: quantityOf(operation, own, operation.faces).weighted,
+      weighted: quantityOf(operation, own, operation.faces, draft.figures).weighted,
     };
   });
   const [first] = areas;

@@ -1,3 +1,4 @@
+import { figuresFrom } from '../figures';
 import type { Depth, JobSection, StripMethodKey } from '../record';
 import type { Shop } from '../shop';
 import { unitPriceMinor } from '../stores/packs';
@@ -193,7 +194,7 @@ function figuresOf(
   { shop, shelf, operations }: StripGround,
 ): { personMinutes: number; materials: number } {
   const operation = entryOf(code, operations);
-  const quantity = quantityOf(operation, parts, 'both');
+  const quantity = quantityOf(operation, parts, 'both', figuresFrom(shop.figures));
   const rate = shop.rates[operation.code] ?? operation.rate ?? 0;
   const perUnit = operation.consumes.reduce(
     (sum, one) => sum + one.perUnit * unitPriceMinor(shelf.get(one.product)),

@@ -1,4 +1,6 @@
-import { usualFigures, type Figures } from '../figures';
+import { figureEntry } from '../figures';
+/** Filler mixed at a time covers about a door, kg. */
+const usualPaletteKg = figureEntry('filler.palette').usual;
 /** Polyester filler, kg/L. */
 const fillerKgL = 1.8;
 /** Working time at 20 °C and 2.5 % hardener, minutes; it halves for 10 °C warmer and with the square of the hardener. */
@@ -24,10 +26,10 @@ export function fillerPlan(
   depthMm: number,
   airC: number,
   share = workingMin.share,
-  figures: Figures = usualFigures,
+  paletteKg = usualPaletteKg,
 ): FillerPlan {
   const massKg = areaM2 * depthMm * fillerKgL;
-  const batches = Math.max(1, Math.ceil(massKg / figures('filler.palette') - 1e-9));
+  const batches = Math.max(1, Math.ceil(massKg / paletteKg - 1e-9));
   const faults: FillerPlan['faults'] = [];
   if (airC < 15) faults.push('too-cold');
   if (airC > 25) faults.push('too-hot');

@@ -1,3 +1,4 @@
+import { usualFigures } from '../figures';
 import { jobFixture } from '../job.fixture';
 import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
@@ -14,6 +15,7 @@ import {
   partOfOwn,
   primableFrom,
   roundProgress,
+  cartridgeMl,
   sealantCartridges,
   undersidePart,
 } from './index';
@@ -55,7 +57,9 @@ test('the hottest bake: plastics 60 °C, laminate 50, steel over old filler 60, 
 });
 
 test('sealant: a 6 mm bead takes 28.27 mL/m, a cartridge gives 279 mL: 9.8 m with one, 10 m with two', () => {
-  expect([0, 9.8, 10, 19.7, 20].map((seamM) => sealantCartridges(seamM))).toEqual([0, 1, 2, 2, 3]);
+  expect([0, 9.8, 10, 19.7, 20].map((seamM) => sealantCartridges(seamM, cartridgeMl(usualFigures)))).toEqual([
+    0, 1, 2, 2, 3,
+  ]);
   expect(primableFrom('2026-12-31')).toBe('2027-01-01');
   expect(primableFrom(null)).toBeNull();
 });

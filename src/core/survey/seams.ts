@@ -1,4 +1,4 @@
-import { usualFigures, type Figures } from '../figures';
+import type { Figures } from '../figures';
 import { addDays, type LocalDate } from '../units';
 
 /** A 6 mm round bead takes 28 mL a metre. */
@@ -6,11 +6,13 @@ const beadMlPerM = Math.PI * 3 * 3;
 /** Days a sealant stands before it is primed; a working default, its sheet says. */
 export const sealantCureDays = 1;
 
-/** Cartridges of sealant for some metres of seam, whole ones. @param seamM m ≥ 0, outside and inside together */
-export const sealantCartridges = (seamM: number, figures: Figures = usualFigures): number => {
-  const usedMl = figures('seam.cartridge') * (1 - figures('seam.left'));
-  return Math.max(0, Math.ceil((seamM * beadMlPerM) / usedMl - 1e-9));
-};
+/** Sealant that a cartridge gives, mL. */
+export const cartridgeMl = (figures: Figures): number =>
+  figures('seam.cartridge') * (1 - figures('seam.left'));
+
+/** Cartridges of sealant for some metres of seam, whole ones. @param seamM m ≥ 0, outside and inside together @param givesMl of each */
+export const sealantCartridges = (seamM: number, givesMl: number): number =>
+  Math.max(0, Math.ceil((seamM * beadMlPerM) / givesMl - 1e-9));
 
 /** The first day on which a sealed seam may be primed; null while it is not sealed or nobody wrote when. */
 export const primableFrom = (sealedOn: LocalDate | null): LocalDate | null =>

@@ -1,3 +1,4 @@
+import { figuresFrom, type Figures } from '@/core/figures';
 import { shelfOf, type Product, type Shelf } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
 import {
@@ -75,13 +76,18 @@ const partsShown = (job: Job, plan: Plan): PartShown[] =>
     ),
   }));
 
-const kitOfSteps = (plan: Plan, shelf: Shelf, onHand: Record<string, number>): StepsRoomProps['kit'] =>
+const kitOfSteps = (
+  plan: Plan,
+  shelf: Shelf,
+  onHand: Record<string, number>,
+  figures: Figures,
+): StepsRoomProps['kit'] =>
   Object.fromEntries(
     plan.steps
       .filter((step) => step.state === 'planned')
       .map((step) => [
         step.key,
-        kitOfStep(step, shelf).map((need) => ({ ...need, onHand: onHand[need.product] ?? 0 })),
+        kitOfStep(step, shelf, figures).map((need) => ({ ...need, onHand: onHand[need.product] ?? 0 })),
       ]),
   );
 
@@ -123,7 +129,7 @@ export function stepsProps(
     craft: craftShown(job, plan, { shop, shelf: shelfOf(products) }),
     today: localDateOf(plan.computedAt, shop.timeZone),
     labourRateMinorPerHour: shop.labourRateMinorPerHour,
-    kit: kitOfSteps(plan, shelfOf(products), onHand),
+    kit: kitOfSteps(plan, shelfOf(products), onHand, figuresFrom(shop.figures, job.figures)),
     caps: job.caps,
     parts: partsShown(job, plan),
     covers: plan.covers,

@@ -1,3 +1,4 @@
+import type { Figures } from '@/core/figures';
 import { ratioWords } from '@/core/exchange';
 import { readySolids, type Shelf } from '@/core/film';
 import type { Plan } from '@/core/plan';
@@ -67,12 +68,16 @@ export interface StoresProps {
   abrasives: (AbrasiveRow & { name: string })[];
   tools: ToolHours[];
   fills: { subject: string; areaM2: number }[];
+  /** Filler mixed at a time, kg. */
+  paletteKg: number;
 }
 
 interface Given {
   plan: Plan;
   sections: readonly Pick<JobSection, 'key' | 'oldFinish'>[];
   shop: Shop;
+  /** The figures of the shop and of this job. */
+  figures: Figures;
   shelf: Shelf;
   moves: readonly StockMove[];
   levels: ReadonlyMap<string, StockLevel>;
@@ -87,6 +92,7 @@ export function storesProps({
   plan,
   sections,
   shop,
+  figures,
   shelf,
   moves,
   levels,
@@ -137,6 +143,7 @@ export function storesProps({
     fills: ahead
       .filter((step) => step.operation === 'fill' || step.operation === 'fair')
       .map((step) => ({ subject: step.subject, areaM2: step.figure.quantity * step.figure.share })),
+    paletteKg: figures('filler.palette'),
     products: [...shelf.values()].map(({ code, name, unit }) => ({ code, name, unit })),
   };
 }

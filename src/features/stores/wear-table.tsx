@@ -10,7 +10,7 @@ import type { StoresProps } from './stores-props';
 import { counted } from '../words/counted';
 
 /** Abrasives with how far one lasts and when it wants cleaning, filler by the palette, hours on the tools. */
-export function WearTable({ abrasives, tools, fills }: StoresProps) {
+export function WearTable({ abrasives, tools, fills, paletteKg }: StoresProps) {
   return (
     <>
       <h2 className="font-semibold">Abrasives ahead</h2>
@@ -46,7 +46,7 @@ export function WearTable({ abrasives, tools, fills }: StoresProps) {
         A loaded disc is unloaded with a crepe block or blown out, not binned: gummy films fill it long before
         it is blunt.
       </p>
-      <Filler fills={fills} />
+      <Filler fills={fills} paletteKg={paletteKg} />
       <h2 className="pt-4 font-semibold">Hours on the tools</h2>
       <Table
         caption="Tools"
@@ -73,7 +73,7 @@ export function WearTable({ abrasives, tools, fills }: StoresProps) {
 }
 
 /** Palettes of filler for an area at a depth: mass, hardener, minutes before it goes off. */
-function Filler({ fills }: Pick<StoresProps, 'fills'>) {
+function Filler({ fills, paletteKg }: Pick<StoresProps, 'fills' | 'paletteKg'>) {
   const live = useLive();
   const [given, setGiven] = useState({
     areaM2: fills[0] ? Number(fills[0].areaM2.toFixed(2)) : 1,
@@ -81,7 +81,7 @@ function Filler({ fills }: Pick<StoresProps, 'fills'>) {
     airC: 18,
     share: 2.5,
   });
-  const plan = fillerPlan(given.areaM2, given.depthMm, given.airC, given.share);
+  const plan = fillerPlan(given.areaM2, given.depthMm, given.airC, given.share, paletteKg);
   const field = (key: keyof typeof given, label: string, unit: string) => (
     <label className="flex items-center gap-1">
       {label}

@@ -112,7 +112,7 @@ function Seams({ panel, choice, actions }: TogetherProps) {
         field="sealant"
         actions={actions}
       />
-      <Fact label="At a 6 mm bead">{counted(sealantCartridges(seamM), 'cartridge')}</Fact>
+      <Fact label="At a 6 mm bead">{counted(sealantCartridges(seamM, panel.cartridgeMl), 'cartridge')}</Fact>
       {survey.seams === 'sealed' && (
         <Line
           label="Sealed on"

@@ -1,3 +1,5 @@
+import { figuresFrom } from '@/core/figures';
+import { cartridgeMl } from '@/core/survey';
 import { coatSystemOf, systemsWith } from '@/core/film';
 import { looksOf, type Plan } from '@/core/plan';
 import type {
@@ -32,6 +34,8 @@ export interface SectionShown extends JobSection {
 /** A panel with everything the survey has of it and the row versions that guard its edits. */
 export interface PanelShown {
   part: VehiclePart;
+  /** What a cartridge of sealant gives, mL. */
+  cartridgeMl: number;
   /** The lot it is worked with; the section's key unless the survey treats it otherwise. */
   lot: string;
   /** The colour of that lot on the screen. */
@@ -91,6 +95,7 @@ export function walkaroundProps(
   const hexOf = ({ key, section }: VehiclePart) =>
     colourOfKey(job, (areas.get(lotOf.get(key) ?? '') ?? sectionOf.get(section)!).colour).hex;
   const fieldsOf = netFields(job, plan);
+  const givesMl = cartridgeMl(figuresFrom(shop.figures, job.figures));
   const seenOf = (id: string): number | null => versions[id] ?? null;
   return {
     job: { ...figuresOfJob(job), seen: versions[number]! },
@@ -105,6 +110,7 @@ export function walkaroundProps(
       ownSeen: seenOf(`${number}/own/${part.key}`),
       advice: advicePart(job, sectionOf.get(part.section)!, part.key),
       fields: fieldsOf.get(part.key) ?? [],
+      cartridgeMl: givesMl,
     })),
     marks: job.marks.map((mark) => ({ ...mark, seen: versions[`${number}/${mark.id}`]! })),
     readings: job.readings.map((reading) => ({ ...reading, seen: versions[`${number}/${reading.id}`]! })),

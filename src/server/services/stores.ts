@@ -1,3 +1,4 @@
+import { figuresFrom } from '../../core/figures';
 import { coatsAhead, drawsAhead } from '../../core/plan/draws';
 import type { ConsumableTrial, StockMove } from '../../core/record';
 import {
@@ -33,12 +34,15 @@ export async function currentStores(): Promise<Stores> {
   ]);
   const today = localDateOf(currentMinute(), shop.timeZone);
   const levels = stockLevels(moves, today);
-  const open = plans.filter((one) => one.stored.job.state !== 'finished').map((one) => one.plan);
+  const standing = plans.filter((one) => one.stored.job.state !== 'finished');
+  const open = standing.map((one) => one.plan);
   return {
     moves,
     levels,
     shopping: shoppingList(
-      open.flatMap((plan) => drawsAhead(plan, shelf)),
+      standing.flatMap(({ plan, stored }) =>
+        drawsAhead(plan, shelf, figuresFrom(shop.figures, stored.job.figures)),
+      ),
       shelf,
       shop,
       levels,

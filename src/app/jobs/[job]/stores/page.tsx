@@ -1,3 +1,4 @@
+import { figuresFrom } from '@/core/figures';
 import { StoresRoom } from '@/features/stores/stores-room';
 import { storesProps } from '@/features/stores/stores-props';
 import { currentMinute } from '@/server/services/clock';
@@ -13,6 +14,7 @@ export default async function StoresPage({ params }: JobParams) {
         plan,
         sections: stored.job.sections,
         shop: shop.shop,
+        figures: figuresFrom(shop.shop.figures, stored.job.figures),
         shelf: shop.shelf,
         ...stores,
         committedMinor: committedOf(stores, plan.job),
