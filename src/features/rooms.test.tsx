@@ -379,7 +379,11 @@ describe('Walkaround', () => {
 
 describe('Shop', () => {
   const versions = { shop: 4 };
-  const { shop: shown, seen } = shopProps(
+  const {
+    shop: shown,
+    seen,
+    figures,
+  } = shopProps(
     shop,
     versions,
     Object.fromEntries(shop.people.map((person) => [person.id, []])),
@@ -388,7 +392,7 @@ describe('Shop', () => {
   );
 
   test('money is typed in whole units and sent in minor ones', async () => {
-    draw(<ShopRoom shop={shown} seen={seen} />);
+    draw(<ShopRoom shop={shown} seen={seen} figures={figures} />);
     const field = screen.getByLabelText('Labour');
     fireEvent.change(field, { target: { value: '49.5' } });
     fireEvent.blur(field);
@@ -397,7 +401,7 @@ describe('Shop', () => {
   });
 
   test('what an agreed start is worth is typed in hours and sent in minutes', async () => {
-    draw(<ShopRoom shop={shown} seen={seen} />);
+    draw(<ShopRoom shop={shown} seen={seen} figures={figures} />);
     const field = screen.getByLabelText('Opening hours an agreed start must gain before it moves');
     expect(field).toHaveValue(4);
     fireEvent.change(field, { target: { value: '1.5' } });
@@ -407,7 +411,7 @@ describe('Shop', () => {
   });
 
   test('one day off needs one date, and nothing is sent without any', async () => {
-    draw(<ShopRoom shop={shown} seen={seen} />);
+    draw(<ShopRoom shop={shown} seen={seen} figures={figures} />);
     const row = screen.getByRole('row', { name: /^Ines/ });
     const add = within(row).getByRole('button', { name: 'Add' });
     expect(add).toBeDisabled();

@@ -12,7 +12,7 @@ import type {
 import type { CheckedEdit, CheckedEntry, Ground } from '../core/checks';
 import type { DrawnElevation } from '../core/elevation';
 import type { MapOnJob } from './panel-map-on-job';
-import type { FileReading, PaperKey, Parsed } from '../core/exchange';
+import type { FigureLine, FileReading, PaperKey, Parsed } from '../core/exchange';
 import type { Product } from '../core/film';
 import type { Pace, ShopForecast } from '../core/forecast';
 import type { AuditInput, Plan, PlanInput } from '../core/plan';
@@ -41,6 +41,7 @@ export type FileTask =
   | { kind: 'read-readings'; text: string; fallback: Gauge }
   | { kind: 'read-shelf'; text: string }
   | { kind: 'read-closures'; text: string; today: LocalDate }
+  | { kind: 'read-figures'; text: string; whole: 'shop' | 'job' }
   | { kind: 'read-picture'; bytes: Uint8Array };
 
 /** What somebody waits for who has just edited or opens a page. */
@@ -82,6 +83,7 @@ export interface WorkerAnswers {
   'read-readings': Parsed<FileReading[]>;
   'read-shelf': Parsed<Product[]>;
   'read-closures': Parsed<Closure[]>;
+  'read-figures': Parsed<FigureLine[]>;
   'read-picture': Picture | { reason: string };
   plan: Plan;
   refusals: CheckedEntry;

@@ -10,7 +10,7 @@ import {
   type Situation,
 } from '../core/changes';
 import { checkedByWork } from '../core/checks';
-import { closuresFromIcal, readReadingsCsv, readShelfCsv } from '../core/exchange';
+import { closuresFromIcal, readFiguresCsv, readReadingsCsv, readShelfCsv } from '../core/exchange';
 import { courseOf, forecastCourse } from '../core/forecast';
 import { problemOf } from '../core/plan/calendar';
 import { placeNetwork } from '../core/plan/placed-network';
@@ -46,6 +46,8 @@ export function work(task: WorkerTask): unknown {
       return readShelfCsv(task.text);
     case 'read-closures':
       return closuresFromIcal(task.text, task.today);
+    case 'read-figures':
+      return readFiguresCsv(task.text, task.whole);
     case 'read-picture':
       return readPicture(task.bytes);
     case 'plan':

@@ -10,11 +10,13 @@ import { Window } from '@/ui/layout';
 export const metadata = { title: 'Shop' };
 
 export default async function ShopPage() {
-  const { shop, versions, dayOffIds, operations, operationVersions } = await requireShop();
+  const { shop, shelf, versions, dayOffIds, operations, operationVersions } = await requireShop();
   const own = { operations, versions: operationVersions };
   return (
     <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
-      <ShopRoom {...shopProps(shop, versions, dayOffIds, 'shop', currentMinute(), own)} />
+      <ShopRoom
+        {...shopProps(shop, versions, dayOffIds, 'shop', currentMinute(), own, [...shelf.values()])}
+      />
       <Keys job={null} findables={[]} />
     </Window>
   );

@@ -1,4 +1,4 @@
-import type { Fault } from '../exchange';
+import { jobFigureFaults, type Fault } from '../exchange';
 import { readyJob } from '../log';
 import { blankStepEdit, type Edit, type Job, type NewJob } from '../record';
 import { buildSteps, type Operation, type StepNetwork } from '../steps';
@@ -31,7 +31,10 @@ export function checkedByWork({ edit, job }: CheckedEdit, ground: Ground): Check
     case 'step':
       return only(stepFaults(edit, job, ground));
     case 'job':
-      return only(colourOrderFaults(edit, job, ground));
+      return only([
+        ...colourOrderFaults(edit, job, ground),
+        ...jobFigureFaults(edit.set.figures ?? [], job, 'set.figures'),
+      ]);
     default:
       return only(schemeFaults(edit, job));
   }

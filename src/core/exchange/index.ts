@@ -8,6 +8,8 @@ export * from './panel-map';
 export * from './panel-map-out';
 export { linesOnNet, mostMapLines, type MapLine } from './panel-map-lines';
 export * from './colour-faults';
+export * from './figure-faults';
+export * from './figures-csv';
 export * from './readings-csv';
 export * from './mask-drawing';
 export * from './mask-map';

@@ -24,6 +24,7 @@ import type { Operation } from '../steps';
 import { bundleShop } from './bundle-shop-schema';
 import { mostAlternatives, mostColours } from '../concepts/scheme-lists';
 import { colourFaults, colourReferenceFaults } from './colour-faults';
+import { jobFigureFaults, productFigureFaults } from './figure-faults';
 import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import { horizonFaults } from './horizon';
@@ -124,8 +125,16 @@ export function readJobBundle(text: string): Parsed<JobBundle> {
   const { job: one, shop, operations } = parsed.value;
   const value = { job: one, shop, shelf: parsed.value.shelf.map(completeProduct), operations };
   const faults = meaningFaults(value);
+  // Panels are known when the body is one.
+  if (faults.length === 0) faults.push(...figureFaults(value));
   return faults.length > 0 ? { status: 'faulty', faults } : { status: 'ok', value };
 }
+
+/** Figures that name what the file does not hold. */
+const figureFaults = ({ job: one, shop, shelf }: JobBundle): Fault[] => [
+  ...jobFigureFaults(one.figures, one, 'job.figures'),
+  ...productFigureFaults(shop.figures, new Set(shelf.map(({ code }) => code)), 'shop.figures'),
+];
 
 /** Faults that single fields cannot show: doubles, order of times, dimensions outside the body kind's limits. */
 function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {

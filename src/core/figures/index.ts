@@ -1,3 +1,4 @@
 export * from './figure-entry';
 export * from './figure-set';
 export * from './register';
+export * from './typed-value';

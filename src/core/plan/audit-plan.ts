@@ -31,10 +31,8 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
   const job = withShopWays(withJobSchools(given), shop);
   const { parts, sections } = lotsOf(job, partsOfJob(job));
   const surfaces = surfacesOf(parts, sections);
-  const bySection = surfacesBySection(parts, sections);
-  const entries = catalogueWith(operations);
+  const [bySection, entries] = [surfacesBySection(parts, sections), catalogueWith(operations)];
   const figures = figuresFrom(shop.figures, job.figures);
-  const placeOf = placesOfFigures(surfaces);
   const ahead = plan.steps.filter((step) => !step.skipped);
   const covering = coveringOf(ahead, surfaces, entries, figures('tape.days'));
   const ground: DeedGround = {
@@ -84,25 +82,31 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     bareLimitMin: bareLimits(surfaces, shop, plan, { depth: 'bare', figures }),
     spotLimitMin: bareLimits(surfaces, shop, plan, { depth: 'stable', figures }),
     promises: promisesOf(plan, surfaces, ground.sections),
-    stopLine: (surface) => {
-      const { residualUm, edgeResidualUm } = clearFiguresOf(figures, placeOf(surface));
-      return { flatUm: residualUm, edgeUm: edgeResidualUm };
-    },
+    ...stopLinesOf(surfaces, figures),
     keptUm: keptReadings(job, surfaces),
-    keptStop: (surface) => {
-      const { stopUm, edgeShare } = keptFiguresOf(figures, placeOf(surface));
-      return { flatUm: stopUm, edgeUm: stopUm * edgeShare, edgeShare };
-    },
     now: plan.computedAt,
   };
 }
 
-/** Where the figures of a surface are asked for. */
-function placesOfFigures(surfaces: readonly Surface[]): (surface: string) => FigurePlace {
+/** What must stay of the last film, and of a film that was kept, by surface. */
+function stopLinesOf(
+  surfaces: readonly Surface[],
+  figures: Figures,
+): Pick<AuditPlan, 'stopLine' | 'keptStop'> {
   const places = new Map(
     surfaces.map(({ key, section, panel }) => [key, { section: baseOf(section), panel }] as const),
   );
-  return (surface) => places.get(surface) ?? {};
+  const placeOf = (surface: string): FigurePlace => places.get(surface) ?? {};
+  return {
+    stopLine: (surface) => {
+      const { residualUm, edgeResidualUm } = clearFiguresOf(figures, placeOf(surface));
+      return { flatUm: residualUm, edgeUm: edgeResidualUm };
+    },
+    keptStop: (surface) => {
+      const { stopUm, edgeShare } = keptFiguresOf(figures, placeOf(surface));
+      return { flatUm: stopUm, edgeUm: stopUm * edgeShare, edgeShare };
+    },
+  };
 }
 
 /** The lowest reading on the outside of a panel. */

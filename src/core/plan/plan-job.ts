@@ -1,4 +1,4 @@
-import { figuresFrom } from '../figures';
+import { figuresFrom, type Figures } from '../figures';
 import { checkStack, type Shelf } from '../film';
 import { breachesOf, capsInMinutes, quoteOf } from '../money';
 import { placeNetwork, type PlacedNetwork } from './placed-network';
@@ -7,7 +7,15 @@ import { budgetsOf } from './placed-budgets';
 import { plannedProgramme } from './planned-passes';
 import { forecastStops } from './true-air';
 import { goHoursOf } from './go-hours';
-import type { Plan, PlanInput, PlannedStep, PlanWarning, PlanWindow, SectionSummary } from './model';
+import type {
+  Plan,
+  PlanInput,
+  PlannedStay,
+  PlannedStep,
+  PlanWarning,
+  PlanWindow,
+  SectionSummary,
+} from './model';
 import { coversOn } from './looks';
 import { oldTape } from './tape';
 import { placeTaken, workAirC } from './place-taken';
@@ -24,6 +32,7 @@ import {
   colourPools,
   drawnBySteps,
   sessionNeeds,
+  type SessionNeed,
   shoppingList,
   unitPriceMinor,
   vocOf,
@@ -46,17 +55,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
   const figures = figuresFrom(shop.figures, job.figures);
 
   const stays = new Map(placed.stays.map((stay) => [stay.key, stay]));
-  const spots = new Map(placed.steps.map((step) => [step.key, step]));
-  // A coat that found no room is reckoned at the air of today.
-  const airOf = (step: Step) => {
-    const { start = now, uses = [] } = spots.get(step.key) ?? {};
-    return workAirC(placeTaken({ ...step, start, uses }, stays, shop), start, shop.timeZone);
-  };
-  const sessions = sessionNeeds(network.steps, shelf, {
-    airOf,
-    sprayedAt: ({ key }) => sprayedAt(spots.get(key)),
-    figures,
-  });
+  const sessions = sessionsOf(taken, stays, figures);
   const drawn = drawnBySteps(network.steps, sessions, shelf, figures);
   const steps = priceSteps(placed, drawn, network.facts, shelf);
   const left = steps.filter((step) => step.state === 'planned');
@@ -112,6 +111,22 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     programme: plannedProgramme(network.programme, placed.stays, steps),
     moved,
   };
+}
+
+/** The mixes of the booth sessions, by the air of their coats. */
+function sessionsOf(
+  { input: { shop, shelf, now }, network, placed }: PlacedNetwork,
+  stays: ReadonlyMap<string, PlannedStay>,
+  figures: Figures,
+): SessionNeed[] {
+  const spots = new Map(placed.steps.map((step) => [step.key, step]));
+  // A coat that found no room is reckoned at the air of today.
+  const airOf = (step: Step) => {
+    const { start = now, uses = [] } = spots.get(step.key) ?? {};
+    return workAirC(placeTaken({ ...step, start, uses }, stays, shop), start, shop.timeZone);
+  };
+  const sprayed = ({ key }: Step) => sprayedAt(spots.get(key));
+  return sessionNeeds(network.steps, shelf, { airOf, sprayedAt: sprayed, figures });
 }
 
 /** The stretch in which the gun runs: the flash that the painter stands by comes after it. */

@@ -1,7 +1,7 @@
 import type { JobFigures } from '../concepts/job';
 import type { SectionRecord } from '../concepts/section';
 import type { MeasuredPartRecord, SignOffRecord, StepFactRecord } from '../concepts/step-records';
-import type { Figures } from '../figures';
+import type { TypedFigure } from '../figures';
 import type { CoatSystem, Ladder, Level } from '../film';
 import type { Minor } from '../units';
 import type { JobLists } from './job-lists';
@@ -36,7 +36,8 @@ export interface JobSection extends SectionRecord {
     system: CoatSystem | undefined;
     ladders: readonly Ladder[];
     systems: readonly CoatSystem[];
-    figures: Figures;
+    /** What is typed for the shop and this job. */
+    figures: readonly TypedFigure[];
   };
 }
 

@@ -16,6 +16,7 @@ import { catalogueWith, operationIn, type Catalogue } from './catalogue';
 import type { Operation } from './operation';
 import { crewMinutes, personMinutes, quantityOf, roomForCrew } from './labour';
 import { airsOf, longestWait, monthsOf, shortestWindow } from './place-air';
+import { cautionsOf, needsOf } from './step-needs';
 import type { WorkMeasure, WorkOptions } from './work-options';
 import type { LinkReason, SoftWindow, Stay, Step, StepLink, StepNetwork, StepWarning } from './step';
 
@@ -281,23 +282,3 @@ export class StepDraft {
     return this.context.shop.rates[operation.code] ?? operation.rate;
   }
 }
-
-const cautionByHazard: Partial<Record<Product['hazards'][number], Caution>> = {
-  isocyanate: 'isocyanate',
-  solvent: 'solvent',
-  chromate: 'chromate',
-  biocide: 'biocide',
-  acid: 'acid',
-  caustic: 'caustic',
-  peroxide: 'peroxide',
-};
-
-const cautionsOf = (product: Product | undefined): Caution[] =>
-  (product?.hazards ?? []).flatMap((hazard) => cautionByHazard[hazard] ?? []);
-
-/** What an operation uses up on `amount` of its own measure. */
-const needsOf = (operation: Operation, amount: number): Step['needs'] =>
-  operation.consumes.map((one) => ({
-    product: one.product,
-    amount: one.perUnit * (operation.basis === 'fixed' ? 1 : amount),
-  }));

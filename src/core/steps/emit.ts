@@ -26,7 +26,7 @@ import { besidesOf, familyOf } from './task-beside';
 import { partsOfTask } from './task-parts';
 
 /** Stays in the wash bay; every other stage is worked in a bay. */
-const isWash = (stage: string) => ['strip', 'treat'].includes(stage.split('-')[0]!);
+const isWash = (stage: string) => /^(strip|treat)(-|$)/.test(stage);
 /** Work before the colour that only touches what lies beside the film, or dusts it. */
 const leavesFilmAlone = new Set(['guide-coat', 'test-panel', 'approve-sample', 'approve-first']);
 
@@ -81,16 +81,13 @@ export class Emission {
   private task(task: Task, room: StageRoom): void {
     switch (task.operation.kind) {
       case 'session':
-        this.session(task);
-        break;
+        return this.session(task);
       case 'rolled':
-        this.rolled(task, room);
-        break;
+        return this.rolled(task, room);
       case 'wait':
-        this.wait(task, room);
-        break;
+        return this.wait(task, room);
       case 'work':
-        this.work(task, room);
+        return this.work(task, room);
     }
   }
 
@@ -98,8 +95,8 @@ export class Emission {
     const { draft, ledger } = this;
     const pass = passOf(this.programme, task);
     const areas = keysOf(task.sections);
-    const family = { works: this.worksOf(task), all: [...this.works.values()] };
-    const parts = sprayedParts(pass, this.partsOf(task), family, draft.figures);
+    const own = { works: this.worksOf(task), all: [...this.works.values()] };
+    const parts = sprayedParts(pass, this.partsOf(task), own, draft.figures);
     const coated = facesOf(pass, parts);
     const sessions = layPass(draft, {
       pass,

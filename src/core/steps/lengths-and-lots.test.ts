@@ -1,4 +1,3 @@
-import { usualFigures } from '../figures';
 import { readEdit } from '../exchange';
 import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
@@ -102,7 +101,7 @@ test('effect colours are known by their family, whatever the shop calls them', (
     const shop = { ...standardShop, systems: system(product) };
     const sections = job.sections.map((section) => ({
       ...section,
-      ways: { system: shop.systems[0], ladders: [], systems: [], figures: usualFigures },
+      ways: { system: shop.systems[0], ladders: [], systems: [], figures: [] },
     }));
     const lots = lotsOf({ ...job, sections }, partsOfJob(job));
     return buildSteps({

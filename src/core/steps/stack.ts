@@ -17,7 +17,7 @@ import {
   type Shelf,
   type SystemLayer,
 } from '../film';
-import { figuresFrom, usualFigures } from '../figures';
+import { figuresFrom } from '../figures';
 import { baseOf, type Job, type JobSection, type SchoolChoice } from '../record';
 import type { Shop } from '../shop';
 import { usualClears } from './usual-clears';
@@ -40,7 +40,7 @@ export function withShopWays(
 ): Job {
   const isUsual = systems.length === 0 && own.length === 0 && typed.length === 0 && job.figures.length === 0;
   if (isUsual) return job;
-  const figures = figuresFrom(typed, job.figures);
+  const figures = [...typed, ...job.figures];
   const sections = job.sections.map((section) => ({
     ...section,
     ways: {
@@ -177,7 +177,7 @@ function clearsOf(section: JobSection, sheet: CoatingSheet): ClearBudget {
       most: sheet.coatsPerSession,
       cut: (section.schools.clears ?? usualClears(lead.level)) === 'cut-and-clear',
     },
-    figures: clearFiguresOf(section.ways?.figures ?? usualFigures, { section: baseOf(section.key) }),
+    figures: clearFiguresOf(figuresFrom(section.ways?.figures ?? []), { section: baseOf(section.key) }),
   };
   const levelMinimum = Math.max(1, levelStandards[lead.level].clearCoats);
   const together = clearBudget({ ...asked, ladder: ladderOf(lead), levelMinimum });

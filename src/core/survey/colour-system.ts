@@ -1,4 +1,3 @@
-import { usualFigures } from '../figures';
 import { coatSystemOf, isUpperRole, type CoatSystem, type SystemLayer } from '../film';
 import { colourOfKey, systemOfBoth, type Job, type JobSection } from '../record';
 
@@ -53,7 +52,7 @@ function withSystemOf(job: Job, area: JobSection, colour: string): Partial<Laid>
     ways: {
       ladders: area.ways?.ladders ?? [],
       systems: area.ways?.systems ?? [],
-      figures: area.ways?.figures ?? usualFigures,
+      figures: area.ways?.figures ?? [],
       system: {
         ...base,
         key: systemOfBoth(base.key, own.key),

@@ -1,3 +1,5 @@
+import type { FiguresProps } from '../figures/figure-place';
+import { jobFigures } from '../figures/figures-props';
 import {
   burnThroughCard,
   checkStack,
@@ -92,6 +94,7 @@ export interface FilmProps {
   /** Ladders of colour sanding there are. */
   ladders: { value: string; text: string }[];
   locale: { timeZone: string; currency: string };
+  figures: FiguresProps;
 }
 
 /** What the room needs of a job and its plan. */
@@ -114,6 +117,7 @@ export function filmProps(
     ladders: laddersWith(shop.ladders).map(({ key, name }) => ({ value: key, text: name })),
     boothC: shop.places.find((place) => place.kind === 'booth')?.airC ?? 20,
     locale: { timeZone: shop.timeZone, currency: shop.currency },
+    figures: jobFigures(job, shop.figures, versions[job.number]!),
   };
 }
 

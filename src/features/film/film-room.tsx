@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { Empty, Room } from '@/ui/layout';
 import { ViewSwitch } from '@/ui/view-switch';
+import { FiguresView } from '../figures/figures-view';
 import { useDay } from '../frame/day';
 import { useSelection } from '../frame/use-selection';
 import { day } from '../words/format';
@@ -20,11 +21,12 @@ const views = {
   edges: 'Edges',
   systems: 'Compare systems',
   air: 'What if',
+  figures: 'Figures',
 };
 type View = keyof typeof views;
 
 /** Which layers go on which section, how thick, how much may be sanded away, and whether the windows fit. */
-export function FilmRoom({ job, sections, boothC, ladders, locale }: FilmProps) {
+export function FilmRoom({ job, sections, boothC, ladders, locale, figures }: FilmProps) {
   const [view, setView] = useState<View>('picture');
   const { at } = useDay();
   const [picked, pick] = useSelection(
@@ -38,7 +40,7 @@ export function FilmRoom({ job, sections, boothC, ladders, locale }: FilmProps) 
         title="Film"
         aside={
           <div className="flex items-center gap-3">
-            {view === 'picture' || view === 'layers' || view === 'air' ? (
+            {view === 'figures' ? null : view === 'picture' || view === 'layers' || view === 'air' ? (
               <span className="text-quiet">as it stands {day(at, locale)}</span>
             ) : (
               <select
@@ -58,7 +60,9 @@ export function FilmRoom({ job, sections, boothC, ladders, locale }: FilmProps) 
           </div>
         }
       >
-        {sections.length === 0 || !chosen ? (
+        {view === 'figures' ? (
+          <FiguresView {...figures} />
+        ) : sections.length === 0 || !chosen ? (
           <Empty>This job has no sections yet.</Empty>
         ) : view === 'picture' ? (
           <FilmPicture sections={sections} at={at} selected={chosen.key} onSelect={pick} />

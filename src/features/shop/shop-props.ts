@@ -1,6 +1,9 @@
+import type { Product } from '@/core/film';
 import { daylightOn, type Shop as CoreShop } from '@/core/shop';
 import { catalogue, catalogueWith, type Operation } from '@/core/steps';
 import { localDateOf } from '@/core/units';
+import type { FiguresProps } from '../figures/figure-place';
+import { shopFigures } from '../figures/figures-props';
 import { wall, weekdays } from './wall-clock';
 
 /** What the Shop room shows. */
@@ -65,7 +68,8 @@ export function shopProps(
     operations: [],
     versions: {},
   },
-): { shop: Shop; seen: ShopChangeSeen } {
+  products: readonly Product[] = [],
+): { shop: Shop; seen: ShopChangeSeen; figures: FiguresProps } {
   const people = shop.people.map((person) => ({
     ...person,
     daysOff: person.daysOff.map((off, i) => ({ ...off, id: dayOffIds[person.id]![i]! })),
@@ -87,6 +91,7 @@ export function shopProps(
   const daylight = daylightOn(shop, localDateOf(now, shop.timeZone));
   return {
     shop: { ...shop, people, shifts, operations, daylight },
+    figures: shopFigures(shop.figures, products, versions[shopId]!),
     seen: {
       shop: versions[shopId]!,
       daysOff: Object.fromEntries(

@@ -16,12 +16,20 @@ import type { Shop, ShopChangeSeen } from './shop-props';
 import { ViewSwitch } from '@/ui/view-switch';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Room, Table } from '@/ui/layout';
+import type { FiguresProps } from '../figures/figure-place';
+import { FiguresView } from '../figures/figures-view';
 import { EditText } from '../frame/edit-field';
 
-const views = { people: 'People and places', operations: 'Operations' };
+const views = { people: 'People and places', operations: 'Operations', figures: 'Figures' };
+
+interface ShopRoomProps {
+  shop: Shop;
+  seen: ShopChangeSeen;
+  figures: FiguresProps;
+}
 
 /** People with their days off, places, rates, operations; every change moves the plans of all open jobs. */
-export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
+export function ShopRoom({ shop, seen, figures }: ShopRoomProps) {
   const [view, setView] = useState<keyof typeof views>('people');
   const [code, setCode] = useState<string | null>(null);
   const chosen = view === 'operations' ? shop.operations.find((one) => one.entry.code === code) : undefined;
@@ -55,6 +63,7 @@ export function ShopRoom({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
             onSelect={setCode}
           />
         )}
+        {view === 'figures' && <FiguresView {...figures} />}
         <div hidden={view !== 'people'}>
           <PeopleTable shop={shop} seen={seen} />
           <div className="h-6" />

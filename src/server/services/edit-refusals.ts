@@ -1,4 +1,4 @@
-import { colourFaults, wayFaults, type Fault } from '../../core/exchange';
+import { colourFaults, productFigureFaults, wayFaults, type Fault } from '../../core/exchange';
 import { coatSystemOf, standardLadder } from '../../core/film';
 import type { CheckedEntry } from '../../core/checks';
 import type { AddItem, Edit, Job, SetItem } from '../../core/record';
@@ -26,9 +26,11 @@ export async function checkEdit(
     case 'step':
       return job ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() }) : nothing;
     case 'job':
-      return job && (edit.set.colourOrder ?? edit.set.colourCovers)
+      return job && (edit.set.colourOrder ?? edit.set.colourCovers ?? edit.set.figures)
         ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() })
         : nothing;
+    case 'shop':
+      return { faults: productFigureFaults(edit.set.figures ?? [], found.shelf, 'set.figures'), work: null };
     case 'add-item':
     case 'set-item':
       if (!job) return nothing;

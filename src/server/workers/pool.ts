@@ -18,6 +18,7 @@ const laneOf: Record<WorkerTask['kind'], Lane> = {
   'read-readings': 'files',
   'read-shelf': 'files',
   'read-closures': 'files',
+  'read-figures': 'files',
   'read-picture': 'files',
   plans: 'comparisons',
   forecast: 'comparisons',
