@@ -5,7 +5,8 @@ const downToSection = ['shop', 'job', 'section'] as const satisfies readonly Fig
 const byProduct = ['shop', 'product', 'job'] as const satisfies readonly FigureScope[];
 const byJob = ['shop', 'job'] as const satisfies readonly FigureScope[];
 
-const practice = 'trade practice, a working default';
+/** What most defaults come from. */
+export const usualSource = 'trade practice, a working default';
 
 const transfer = (words: string, usual: number): FigureEntry => ({
   group: 'Transfer efficiency',
@@ -14,7 +15,7 @@ const transfer = (words: string, usual: number): FigureEntry => ({
   usual,
   least: 0.1,
   most: 1,
-  source: practice,
+  source: usualSource,
   moves: ['litres'],
   scopes: everywhere,
 });
@@ -47,7 +48,7 @@ const mix = (
   usual,
   least,
   most,
-  source: practice,
+  source: usualSource,
   moves: ['mix'],
   scopes: byProduct,
 });
@@ -63,7 +64,7 @@ const gun = (
   usual,
   least,
   most,
-  source: practice,
+  source: usualSource,
   moves: ['gun time'],
   scopes: byProduct,
 });
@@ -102,7 +103,7 @@ const share = (
   usual,
   least: 0,
   most,
-  source: practice,
+  source: usualSource,
   moves,
   scopes: byJob,
 });
@@ -113,7 +114,7 @@ const pace = (words: string, usual: number): FigureEntry => ({
   usual,
   least: 0.3,
   most: 1,
-  source: practice,
+  source: usualSource,
   moves: ['minutes'],
   scopes: byJob,
 });
@@ -124,7 +125,7 @@ const shape = (words: string, usual: number): FigureEntry => ({
   usual,
   least: 0.5,
   most: 5,
-  source: practice,
+  source: usualSource,
   moves: ['minutes'],
   scopes: byJob,
 });
@@ -146,7 +147,7 @@ export const figureRegister = {
     usual: 0.1,
     least: 0,
     most: 1,
-    source: practice,
+    source: usualSource,
     moves: ['litres', 'minutes'],
     scopes: downToSection,
   },
@@ -169,7 +170,7 @@ export const figureRegister = {
     usual: 1.1,
     least: 1,
     most: 3,
-    source: practice,
+    source: usualSource,
     moves: ['masking material'],
     scopes: byJob,
   },
@@ -180,7 +181,7 @@ export const figureRegister = {
     usual: 1.15,
     least: 1,
     most: 3,
-    source: practice,
+    source: usualSource,
     moves: ['masking material'],
     scopes: byJob,
   },
@@ -191,7 +192,7 @@ export const figureRegister = {
     usual: 3,
     least: 0,
     most: 60,
-    source: practice,
+    source: usualSource,
     moves: ['minutes'],
     scopes: byJob,
   },
@@ -235,7 +236,7 @@ export const figureRegister = {
     usual: 20,
     least: 1,
     most: 500,
-    source: practice,
+    source: usualSource,
     moves: ['crew', 'minutes'],
     scopes: byJob,
   },
@@ -269,7 +270,7 @@ export const figureRegister = {
     usual: 0.25,
     least: 0.02,
     most: 5,
-    source: practice,
+    source: usualSource,
     moves: ['filler batches'],
     scopes: byJob,
   },

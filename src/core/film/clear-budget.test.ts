@@ -124,3 +124,30 @@ describe('a typed number of clears against the budget', () => {
     expect(clearLeft({ ...thin, leftEdgeUm: 12 }, 2, 20)).toEqual({ flatUm: 0, edgeUm: 0, through: 'none' });
   });
 });
+
+describe('figures of a shop’s own', () => {
+  const of = (over: Partial<typeof clearFigures>, first?: LadderStep['grit']) =>
+    clearBudget({ ...asked, ladder: { steps: steps(first) }, figures: { ...clearFigures, ...over } });
+
+  test('60 µm that stay in place of 45: (60 + 12 + 4) / 25 is four coats, not three', () => {
+    // P1500 takes the peaks alone: 6 + 3 + 2 + 1.
+    expect([of({}).flatCoats, of({ residualUm: 60 }).flatCoats]).toEqual([3, 4]);
+    expect(of({ residualUm: 60 }).leftFlatUm).toBe(4 * 25 - 12 - 4);
+  });
+
+  test('no second look spares its 4 µm', () => {
+    expect(of({ secondLookUm: 0 }).leftFlatUm).toBe(3 * 25 - 12);
+  });
+
+  test('a gun that leaves 30 µm of texture costs 20 more where the first grit levels it', () => {
+    // (45 + 10 + 6 + 4) / 25 = 2.6 and (45 + 30 + 6 + 4) / 25 = 3.4.
+    expect([of({}, 1000).flatCoats, of({ textureUm: 30 }, 1000).flatCoats]).toEqual([3, 4]);
+    expect(of({ textureUm: 30 }).flatCoats).toBe(3);
+  });
+
+  test('an edge with nine tenths of the film that loses no more than a flat needs no tape', () => {
+    // (30 + 12) / 22.5 = 1.9 against (30 + 24) / 15 = 3.6.
+    expect(of({ edgeShare: 0.9, edgeTakes: 1 })).toMatchObject({ edgeCoats: 2, tapeThrough: null });
+    expect(of({}).tapeThrough).not.toBeNull();
+  });
+});

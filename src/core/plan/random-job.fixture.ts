@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { figureEntry, figureKeys, type TypedFigure } from '../figures';
 import { jobFixture } from '../job.fixture';
 import { coatSystems, levels, type Level } from '../film';
 import {
@@ -65,6 +66,8 @@ interface Drawn {
   }[];
   panels: Drawing[];
   constructions: Construction[];
+  /** Figures typed for the job, each as a share of its usual one. */
+  figures: { at: number; share: number }[];
   /** Pairs of sections and fields, by their number. */
   covers: [number, number][];
   /** What the colours say of their system and coats. */
@@ -81,6 +84,15 @@ const typedCoats: fc.Arbitrary<JobSection['coats']> = fc.dictionary(
 const maybe = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: null, freq: 2 });
 
 const colourNames = ['First colour', 'Second colour', 'Third colour'] as const;
+
+const jobKeys = figureKeys.filter((key) => figureEntry(key).scopes.includes('job'));
+const figuresOf = (drawnFigures: Drawn['figures']): TypedFigure[] =>
+  drawnFigures.map(({ at, share }): TypedFigure => {
+    const key = jobKeys[at % jobKeys.length]!;
+    const { usual, least, most, whole } = figureEntry(key);
+    const value = Math.min(most, Math.max(least, usual * share));
+    return { key, scope: 'job', of: '', value: whole ? Math.round(value) : value };
+  });
 
 /** Fields that are kept free of an earlier colour; most pairs name what is masked anyway. */
 const coversOf = (
@@ -103,6 +115,10 @@ const coversOf = (
 
 const drawn: fc.Arbitrary<Drawn> = fc.record({
   constructions: randomConstructions(colourNames),
+  figures: fc.uniqueArray(
+    fc.record({ at: fc.nat(200), share: fc.double({ min: 0.5, max: 1.8, noNaN: true }) }),
+    { maxLength: 4, selector: ({ at }) => at % jobKeys.length },
+  ),
   covers: fc.array(fc.tuple(fc.nat(40), fc.nat(40)), { maxLength: 4 }),
   colours: fc.array(
     fc.record({
@@ -181,7 +197,8 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
   ];
   const { constructions, schools: methods } = one;
   const colourCovers = coversOf(one.covers, sections);
-  const job: Job = { ...base, sections, colours, constructions, colourCovers, schools: methods };
+  const figures = figuresOf(one.figures);
+  const job: Job = { ...base, sections, colours, constructions, colourCovers, figures, schools: methods };
   const parts = partsOfJob(job);
   const kindRoute = one.kind.route;
   const surveyed = new Map<string, PartSurvey>();

@@ -3,6 +3,7 @@
 import { RotateCcw } from 'lucide-react';
 import {
   figureEntry,
+  usualSource,
   figuresFrom,
   readFigure,
   type FigureEntry,
@@ -57,7 +58,7 @@ export function FigureRow({
     <tr className="border-b border-line align-top tabular-nums">
       <th scope="row" className="py-1 pr-3 text-left font-normal">
         <span className={own ? 'font-semibold' : ''}>{entry.words}</span>
-        <span className="block text-small text-quiet">{entry.source}</span>
+        {entry.source !== usualSource && <span className="block text-small text-quiet">{entry.source}</span>}
       </th>
       <td className="py-1 pr-3 text-right whitespace-nowrap">
         {holds}
