@@ -1,19 +1,32 @@
 import type { Figures } from '../figures';
 import type { Shelf } from '../film';
-import type { Plan } from './model';
-import { drawnBySteps, type CoatToStart, type Draw } from '../stores';
+import type { Plan, PlannedStep } from './model';
+import { drawnBySteps, tintOf, type CoatToStart, type ColourPool, type Draw } from '../stores';
 
 /** What the planned steps of a plan still draw, with the minute each starts. */
 export function drawsAhead(
-  plan: Pick<Plan, 'job' | 'steps' | 'sessions'>,
+  plan: Pick<Plan, 'job' | 'steps' | 'sessions' | 'pools'>,
   shelf: Shelf,
   figures: Figures,
 ): Draw[] {
   const drawn = drawnBySteps(plan.steps, plan.sessions, shelf, figures);
   return plan.steps
     .filter((step) => step.state === 'planned')
-    .flatMap((step) => drawn.get(step.key)!.map((one) => ({ ...one, at: step.start, job: plan.job })));
+    .flatMap((step) => drawsOf(step, drawn, plan.job, plan.pools));
 }
+
+/** What a step draws, with its minute and what it is tinted to. */
+export const drawsOf = (
+  { key, start, coat }: Pick<PlannedStep, 'key' | 'start' | 'coat'>,
+  drawn: ReadonlyMap<string, readonly { product: string; amount: number }[]>,
+  job: string,
+  pools: readonly ColourPool[],
+): Draw[] =>
+  drawn.get(key)!.map((one): Draw => {
+    const colour = one.product === coat?.product ? tintOf(pools, one.product, coat.session) : undefined;
+    const draw = { ...one, at: start, job };
+    return colour ? { ...draw, colour } : draw;
+  });
 
 /** The mixes that planned sessions need to stand by, each at the start of its first coat that is not laid yet. */
 export function coatsAhead(plan: Pick<Plan, 'job' | 'steps' | 'sessions'>): CoatToStart[] {

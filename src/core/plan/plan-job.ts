@@ -16,6 +16,7 @@ import type {
   PlanWindow,
   SectionSummary,
 } from './model';
+import { drawsOf } from './draws';
 import { coversOn } from './looks';
 import { oldTape } from './tape';
 import { placeTaken, workAirC } from './place-taken';
@@ -59,9 +60,8 @@ export function tellPlan(taken: PlacedNetwork): Plan {
   const drawn = drawnBySteps(network.steps, sessions, shelf, figures);
   const steps = priceSteps(placed, drawn, network.facts, shelf);
   const left = steps.filter((step) => step.state === 'planned');
-  const draws = left.flatMap((step) =>
-    drawn.get(step.key)!.map((one) => ({ ...one, at: step.start, job: job.number })),
-  );
+  const pools = colourPools(sessions, coloursOf(job, network.steps, sections), figures);
+  const draws = left.flatMap((step) => drawsOf(step, drawn, job.number, pools));
   const shopping = shoppingList(draws, shelf, shop);
 
   const waste = wasteLines([...drawn.values()].flat(), sessions, shelf);
@@ -96,7 +96,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     windows,
     goHours: goHoursOf(network, placed, input, now),
     sessions,
-    pools: colourPools(sessions, coloursOf(job, network.steps, sections), figures),
+    pools,
     voc: vocOf(sessions, shelf, shop.vocLimitGL),
     waste,
     shopping,

@@ -53,3 +53,15 @@ export function colourPools(
     return { ...pool, mixL, heldBackL: mixL * figures('mix.held-back', at) };
   });
 }
+
+/** What a coat of a session is tinted to; undefined for what has no colour. */
+export function tintOf(
+  pools: readonly ColourPool[],
+  product: string,
+  session: string | undefined,
+): { key: string; name: string } | undefined {
+  const pool = pools.find(
+    (one) => one.product === product && session !== undefined && one.sessions.includes(session),
+  );
+  return pool && { key: pool.colour, name: pool.colourName };
+}

@@ -183,6 +183,43 @@ describe('sessions and what they draw, by hand', () => {
   });
 });
 
+describe('two colours of one product', () => {
+  const draw = (colour: string, amount: number, at: number, job = 'P-1') => ({
+    product: 'base-solid',
+    amount,
+    at,
+    job,
+    colour: { key: colour, name: colour },
+  });
+  const lines = (
+    draws: Parameters<typeof shoppingList>[0],
+    onHand = 0,
+  ): [string | undefined, number, number, number | undefined][] =>
+    shoppingList(
+      draws,
+      shelf,
+      shop,
+      new Map([['base-solid', { product: 'base-solid', onHand, onOrder: 0, expired: 0 }]] as never),
+    ).map((line) => [line.colour?.name, line.need, line.short, line.buy?.amount]);
+
+  test('are two lines with tins of their own: 1.2 L and 0.7 L are a tin of 2 and one of 1, not one of 2', () => {
+    // Tins of 1, 2 and 8 L at £39, £74 and £276.
+    expect(lines([draw('ochre', 0.7, 200), draw('green', 1.2, 100), draw('ochre', 0, 300)])).toEqual([
+      ['green', 1.2, 1.2, 2],
+      ['ochre', 0.7, 0.7, 1],
+    ]);
+    // The same key in another job is another colour.
+    expect(lines([draw('c.1', 0.7, 100), draw('c.1', 0.7, 200, 'P-2')])).toHaveLength(2);
+  });
+
+  test('what stands on the shelf goes to the colour that is needed first', () => {
+    expect(lines([draw('ochre', 0.7, 200), draw('green', 1.2, 100)], 1.5)).toEqual([
+      ['green', 1.2, 0, 0],
+      ['ochre', 0.7, expect.closeTo(0.4, 9), 1],
+    ]);
+  });
+});
+
 test('the shopping list sums draws, dates them by the first use and orders ahead by the lead time, on a day that is open', () => {
   const at = Date.UTC(2026, 11, 10, 8) / 60000;
   const [line] = shoppingList(

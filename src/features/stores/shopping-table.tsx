@@ -29,7 +29,7 @@ export function ShoppingTable({ job, shopping, today, locale }: StoresProps) {
         job: line.jobs.length === 1 ? line.jobs[0]! : '',
         phase: '',
         batch: '',
-        note: line.jobs.join(', '),
+        note: [line.colour?.name, ...line.jobs].filter(Boolean).join(', '),
       },
     });
   return (
@@ -62,7 +62,7 @@ export function ShoppingTable({ job, shopping, today, locale }: StoresProps) {
         >
           {lines.map((line) => (
             <ShoppingRow
-              key={line.product}
+              key={`${line.product} ${line.jobs.join()} ${line.colour?.key ?? ''}`}
               line={line}
               locale={locale}
               today={today}
@@ -93,7 +93,7 @@ function ShoppingRow({
   return (
     <tr className="border-b border-line">
       <td className="py-[3px] pr-3">
-        {line.name}
+        {lineName(line)}
         <span className="block text-small text-quiet">
           {productKindWords[line.kind as keyof typeof productKindWords] ?? line.kind}
           {line.jobs.length > 1 && `, for ${line.jobs.join(', ')}`}
@@ -131,7 +131,7 @@ function ShoppingRow({
             disabled={!live}
             onClick={() => order(line)}
             className="underline underline-offset-2"
-            aria-label={`Mark ${line.name} as ordered`}
+            aria-label={`Mark ${lineName(line)} as ordered`}
           >
             ordered
           </button>
@@ -140,3 +140,6 @@ function ShoppingRow({
     </tr>
   );
 }
+
+/** A tinted product is named with its colour. */
+const lineName = ({ name, colour }: ShoppingLine): string => (colour ? `${name}, ${colour.name}` : name);

@@ -214,7 +214,8 @@ function stockRows(
   nameOf: (code: string) => string,
   unitOf: (code: string) => string,
 ): StockRow[] {
-  const needs = new Map(shopping.map((line) => [line.product, line.need]));
+  const needs = new Map<string, number>();
+  for (const { product, need } of shopping) needs.set(product, (needs.get(product) ?? 0) + need);
   return [...levels.values()]
     .map((level) => ({
       ...level,
