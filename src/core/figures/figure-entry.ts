@@ -8,6 +8,7 @@ export const figureEffects = [
   'mix',
   'coats',
   'film limits',
+  'edge taping',
   'minutes',
   'crew',
   'waits',

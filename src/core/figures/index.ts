@@ -1,3 +1,4 @@
+export { usualSource } from './entry-kinds';
 export * from './figure-entry';
 export * from './figure-set';
 export * from './register';

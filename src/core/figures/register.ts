@@ -1,134 +1,18 @@
-import type { FigureEntry, FigureScope } from './figure-entry';
-
-const everywhere = ['shop', 'product', 'job', 'section', 'panel'] as const satisfies readonly FigureScope[];
-const downToSection = ['shop', 'job', 'section'] as const satisfies readonly FigureScope[];
-const byProduct = ['shop', 'product', 'job'] as const satisfies readonly FigureScope[];
-const byJob = ['shop', 'job'] as const satisfies readonly FigureScope[];
-
-/** What most defaults come from. */
-export const usualSource = 'trade practice, a working default';
-
-const transfer = (words: string, usual: number): FigureEntry => ({
-  group: 'Transfer efficiency',
-  words,
-  unit: 'share',
-  usual,
-  least: 0.1,
-  most: 1,
-  source: usualSource,
-  moves: ['litres'],
-  scopes: everywhere,
-});
-const clear = (
-  words: string,
-  unit: FigureEntry['unit'],
-  usual: number,
-  [least, most]: readonly [number, number],
-  scopes: readonly FigureScope[] = byJob,
-): FigureEntry => ({
-  group: 'Clear over colour',
-  words,
-  unit,
-  usual,
-  least,
-  most,
-  source: 'what keeps out the light, and what edges lose',
-  moves: ['coats', 'film limits'],
-  scopes,
-});
-const mix = (
-  words: string,
-  unit: FigureEntry['unit'],
-  usual: number,
-  [least, most]: readonly [number, number],
-): FigureEntry => ({
-  group: 'Mixing',
-  words,
-  unit,
-  usual,
-  least,
-  most,
-  source: usualSource,
-  moves: ['mix'],
-  scopes: byProduct,
-});
-const gun = (
-  words: string,
-  unit: FigureEntry['unit'],
-  usual: number,
-  [least, most]: readonly [number, number],
-): FigureEntry => ({
-  group: 'Gun',
-  words,
-  unit,
-  usual,
-  least,
-  most,
-  source: usualSource,
-  moves: ['gun time'],
-  scopes: byProduct,
-});
-const session = (words: string, usual: number, most: number, moves: FigureEntry['moves']): FigureEntry => ({
-  group: 'Booth session',
-  words,
-  unit: 'min',
-  usual,
-  least: 0,
-  most,
-  source: 'our own working step, the sheet comes first',
-  moves,
-  scopes: byJob,
-});
-const bare = (metal: string, usual: number): FigureEntry => ({
-  group: 'Bare metal',
-  words: `${metal} stands bare in dry air`,
-  unit: 'min',
-  usual,
-  least: 15,
-  most: 10_080,
-  source: 'our own working step, the treatment’s sheet comes first',
-  moves: ['waits'],
-  scopes: downToSection,
-});
-const share = (
-  group: string,
-  words: string,
-  usual: number,
-  moves: FigureEntry['moves'],
-  most = 1,
-): FigureEntry => ({
-  group,
-  words,
-  unit: 'share',
-  usual,
-  least: 0,
-  most,
-  source: usualSource,
-  moves,
-  scopes: byJob,
-});
-const pace = (words: string, usual: number): FigureEntry => ({
-  group: 'People on one step',
-  words,
-  unit: 'share',
-  usual,
-  least: 0.3,
-  most: 1,
-  source: usualSource,
-  moves: ['minutes'],
-  scopes: byJob,
-});
-const shape = (words: string, usual: number): FigureEntry => ({
-  group: 'Shape',
-  words,
-  unit: 'factor',
-  usual,
-  least: 0.5,
-  most: 5,
-  source: usualSource,
-  moves: ['minutes'],
-  scopes: byJob,
-});
+import {
+  bare,
+  byJob,
+  clear,
+  downToSection,
+  gun,
+  mix,
+  pace,
+  session,
+  shape,
+  share,
+  transfer,
+  usualSource,
+} from './entry-kinds';
+import type { FigureEntry } from './figure-entry';
 
 /** Every default that plans reckon with and a shop may know better, by its key. */
 export const figureRegister = {
@@ -199,7 +83,10 @@ export const figureRegister = {
   'clear.residual': clear('Clear that stays on flats', 'µm', 45, [10, 200], downToSection),
   'clear.edge-residual': clear('Clear that stays on edges', 'µm', 30, [5, 200], downToSection),
   'clear.edge-share': clear('Film on an edge against a flat', 'share', 0.6, [0.2, 1]),
-  'clear.edge-takes': clear('An edge loses against a flat', 'factor', 2, [1, 5]),
+  'clear.edge-takes': {
+    ...clear('An edge loses against a flat', 'factor', 2, [1, 5]),
+    moves: ['edge taping', 'film limits'],
+  },
   'clear.second-look': clear('Kept for the second look', 'µm', 4, [0, 50]),
   'clear.texture': clear('Texture from the gun that is levelled', 'µm', 10, [0, 60]),
   'kept.stop': {
@@ -228,7 +115,11 @@ export const figureRegister = {
   'gun.refill': gun('Refilling the gun', 'min', 1.5, [0, 30]),
   'session.load-to-wipe': session('Loading to wiping, at most', 60, 600, ['waits']),
   'session.wipe-to-coat': session('Wiping to the first coat, at most', 120, 600, ['waits']),
-  'session.clearing': session('Booth clears after isocyanate', 20, 240, ['waits', 'minutes']),
+  'session.clearing': session('Booth clears after isocyanate', 20, 240, ['minutes']),
+  'session.attended-flash': session('Flash that the painter stands by, at most', 30, 240, [
+    'minutes',
+    'waits',
+  ]),
   'session.second-painter': {
     group: 'Booth session',
     words: 'Area above which a second painter comes',
@@ -246,11 +137,38 @@ export const figureRegister = {
   'crew.two': pace('Pace of each of two', 0.95),
   'crew.three': pace('Pace of each of three', 0.85),
   'crew.four': pace('Pace of each of four', 0.75),
+  'crew.room': {
+    group: 'People on one step',
+    words: 'Area on which one person finds room',
+    unit: 'm²',
+    usual: 2.5,
+    least: 0.5,
+    most: 50,
+    source: usualSource,
+    moves: ['crew', 'minutes'],
+    scopes: byJob,
+  },
   'shape.curved': shape('Sanding and wiping a curved panel', 1.3),
   'shape.beaded': shape('Sanding and wiping a beaded panel', 1.6),
   'shape.riveted': shape('Sanding and wiping a riveted panel', 1.8),
   'shape.tube': shape('Sanding and wiping tube', 1.6),
   'shape.inside': shape('Sanding and wiping an inside', 1.5),
+  'spray.curved': shape('Spraying a curved panel', 1.05),
+  'spray.beaded': shape('Spraying a beaded panel', 1.1),
+  'spray.riveted': shape('Spraying a riveted panel', 1.1),
+  'spray.tube': shape('Spraying tube', 1.1),
+  'spray.inside': shape('Spraying an inside', 1.3),
+  'film.most': {
+    group: 'Film',
+    words: 'New film on an area before it cracks',
+    unit: 'µm',
+    usual: 500,
+    least: 100,
+    most: 5000,
+    source: 'our own working limit; sheets come first',
+    moves: ['film limits'],
+    scopes: downToSection,
+  },
   'seam.cartridge': {
     group: 'Filler and sealant',
     words: 'Sealant in a cartridge',

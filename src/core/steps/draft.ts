@@ -149,7 +149,7 @@ export class StepDraft {
   /** Hands on a step: as many as are wanted, find room on `amount` of its surface and are able. */
   private crewFor(operation: Operation, asked: number | undefined, amount: number): number {
     const wanted = asked ?? operation.usualCrew;
-    const room = operation.basis === 'm²' ? roomForCrew(amount) : wanted;
+    const room = operation.basis === 'm²' ? roomForCrew(amount, this.figures) : wanted;
     const able = this.context.shop.people.filter((person) => person.skills.includes(operation.skill)).length;
     if (able === 0) this.warn({ code: 'no-skill', skill: operation.skill });
     const most = asked === undefined ? operation.mostCrew : 4;

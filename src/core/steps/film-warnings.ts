@@ -1,10 +1,8 @@
+import { baseOf } from '../record';
 import { clearFiguresOf, clearLeft, takenByWork, type ClearFigures, type Ladder } from '../film';
 import type { StepDraft } from './draft';
 import type { SectionWork } from './section-work';
 import { ladderOf, type StackLayer } from './stack';
-
-/** New film on an area beyond which it cracks, µm. */
-const filmLimitUm = 500;
 
 /** Says when a typed number of coats leaves less than the finish takes; a thin result never passes unsaid. */
 export function warnOfFilm(draft: StepDraft, work: SectionWork): void {
@@ -26,12 +24,13 @@ export function warnOfFilm(draft: StepDraft, work: SectionWork): void {
       leftEdgeUm: edgeUm,
     });
   }
-  if (stack.totalUm > filmLimitUm)
+  const limitUm = draft.figures('film.most', { section: baseOf(section.key) });
+  if (stack.totalUm > limitUm)
     draft.warn({
       code: 'film-limit',
       section: section.key,
       totalUm: stack.totalUm,
-      limitUm: filmLimitUm,
+      limitUm,
     });
 }
 

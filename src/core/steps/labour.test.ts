@@ -23,7 +23,7 @@ describe('labour, worked by hand', () => {
   });
 
   test('room for a crew: one person on 4.9 m², two on 5 m², never more than four', () => {
-    expect([1, 4.9, 5, 7.5, 50].map(roomForCrew)).toEqual([1, 1, 2, 3, 4]);
+    expect([1, 4.9, 5, 7.5, 50].map((areaM2) => roomForCrew(areaM2))).toEqual([1, 1, 2, 3, 4]);
   });
 
   test('disc stripping 2 m² flat and 2 m² beaded: 50 × (2 + 2 × 1.6) = 260', () => {

@@ -12,13 +12,12 @@ const surfaceKeys: Record<Exclude<Face, 'flat'>, FigureKey> = {
   tube: 'shape.tube',
   inside: 'shape.inside',
 };
-const sprayFactor: Record<Face, number> = {
-  flat: 1,
-  curved: 1.05,
-  beaded: 1.1,
-  riveted: 1.1,
-  tube: 1.1,
-  inside: 1.3,
+const sprayKeys: Record<Exclude<Face, 'flat'>, FigureKey> = {
+  curved: 'spray.curved',
+  beaded: 'spray.beaded',
+  riveted: 'spray.riveted',
+  tube: 'spray.tube',
+  inside: 'spray.inside',
 };
 
 /** Shape factor on minutes: sanding, filling and wiping, or spraying. */
@@ -31,7 +30,7 @@ export function shapeFactor(
     case 'surface':
       return face === 'flat' ? 1 : figures(surfaceKeys[face]);
     case 'spray':
-      return sprayFactor[face];
+      return face === 'flat' ? 1 : figures(sprayKeys[face]);
     case 'none':
       return 1;
   }
@@ -99,8 +98,9 @@ function crewEfficiency(crew: number, figures: Figures): number {
   return figures(crew === 2 ? 'crew.two' : crew === 3 ? 'crew.three' : 'crew.four');
 }
 
-/** Most people that find room on an area: max(1, floor(area / 2.5 m²)), at most four. */
-export const roomForCrew = (areaM2: number): number => Math.min(4, Math.max(1, Math.floor(areaM2 / 2.5)));
+/** Most people that find room on an area: max(1, floor(area / room of one)), at most four. */
+export const roomForCrew = (areaM2: number, figures: Figures = usualFigures): number =>
+  Math.min(4, Math.max(1, Math.floor(areaM2 / figures('crew.room') + 1e-9)));
 
 /**
  * Person-minutes: `fixed + Σ rate × quantity × shape × share`; fixed minutes take no factor.

@@ -50,9 +50,6 @@ export interface Session {
   unload: string;
 }
 
-/** Attended flash up to this length stays with the painter; a longer one is plain waiting. */
-const attendedFlashMin = 30;
-
 /** Operations that lay a role. */
 const operationByRole: Partial<Record<LayerRole, string>> = {
   ground: 'spray-colour',
@@ -181,7 +178,8 @@ function addCoats(draft: StepDraft, options: SessionOptions, { common, painters,
     const word = coatWord(layers, at);
     const { product } = layer;
     const flash = draft.waits(product, 'flashMin', 'booth');
-    const attended = flash <= attendedFlashMin ? flash : 0;
+    // A short flash stays with the painter; a longer one is plain waiting.
+    const attended = flash <= draft.figures('session.attended-flash') ? flash : 0;
     for (let i = 0; i < layer.coats; i += 1) {
       const coat = layer.firstCoat + i;
       const coated = layer.partsOf?.(i + 1) ?? parts;

@@ -1,0 +1,144 @@
+import type { FigureEntry, FigureScope } from './figure-entry';
+
+/* Entries of the register that have all but their words and figures in common. */
+
+export const everywhere = [
+  'shop',
+  'product',
+  'job',
+  'section',
+  'panel',
+] as const satisfies readonly FigureScope[];
+export const downToSection = ['shop', 'job', 'section'] as const satisfies readonly FigureScope[];
+export const byProduct = ['shop', 'product', 'job'] as const satisfies readonly FigureScope[];
+export const byJob = ['shop', 'job'] as const satisfies readonly FigureScope[];
+
+/** What most defaults come from. */
+export const usualSource = 'trade practice, a working default';
+
+export const transfer = (words: string, usual: number): FigureEntry => ({
+  group: 'Transfer efficiency',
+  words,
+  unit: 'share',
+  usual,
+  least: 0.1,
+  most: 1,
+  source: usualSource,
+  moves: ['litres'],
+  scopes: everywhere,
+});
+export const clear = (
+  words: string,
+  unit: FigureEntry['unit'],
+  usual: number,
+  [least, most]: readonly [number, number],
+  scopes: readonly FigureScope[] = byJob,
+): FigureEntry => ({
+  group: 'Clear over colour',
+  words,
+  unit,
+  usual,
+  least,
+  most,
+  source: 'what keeps out the light, and what edges lose',
+  moves: ['coats', 'film limits'],
+  scopes,
+});
+export const mix = (
+  words: string,
+  unit: FigureEntry['unit'],
+  usual: number,
+  [least, most]: readonly [number, number],
+): FigureEntry => ({
+  group: 'Mixing',
+  words,
+  unit,
+  usual,
+  least,
+  most,
+  source: usualSource,
+  moves: ['mix'],
+  scopes: byProduct,
+});
+export const gun = (
+  words: string,
+  unit: FigureEntry['unit'],
+  usual: number,
+  [least, most]: readonly [number, number],
+): FigureEntry => ({
+  group: 'Gun',
+  words,
+  unit,
+  usual,
+  least,
+  most,
+  source: usualSource,
+  moves: ['gun time'],
+  scopes: byProduct,
+});
+export const session = (
+  words: string,
+  usual: number,
+  most: number,
+  moves: FigureEntry['moves'],
+): FigureEntry => ({
+  group: 'Booth session',
+  words,
+  unit: 'min',
+  usual,
+  least: 0,
+  most,
+  source: 'our own working step, the sheet comes first',
+  moves,
+  scopes: byJob,
+});
+export const bare = (metal: string, usual: number): FigureEntry => ({
+  group: 'Bare metal',
+  words: `${metal} stands bare in dry air`,
+  unit: 'min',
+  usual,
+  least: 15,
+  most: 10_080,
+  source: 'our own working step, the treatment’s sheet comes first',
+  moves: ['waits'],
+  scopes: downToSection,
+});
+export const share = (
+  group: string,
+  words: string,
+  usual: number,
+  moves: FigureEntry['moves'],
+  most = 1,
+): FigureEntry => ({
+  group,
+  words,
+  unit: 'share',
+  usual,
+  least: 0,
+  most,
+  source: usualSource,
+  moves,
+  scopes: byJob,
+});
+export const pace = (words: string, usual: number): FigureEntry => ({
+  group: 'People on one step',
+  words,
+  unit: 'share',
+  usual,
+  least: 0.3,
+  most: 1,
+  source: usualSource,
+  moves: ['minutes'],
+  scopes: byJob,
+});
+export const shape = (words: string, usual: number): FigureEntry => ({
+  group: 'Shape',
+  words,
+  unit: 'factor',
+  usual,
+  least: 0.5,
+  most: 5,
+  source: usualSource,
+  moves: ['minutes'],
+  scopes: byJob,
+});
