@@ -85,6 +85,8 @@ export const session = (
   group: 'Booth session',
   words,
   unit: 'min',
+  // The calendar knows whole minutes.
+  whole: true,
   usual,
   least: 0,
   most,
@@ -96,6 +98,8 @@ export const bare = (metal: string, usual: number): FigureEntry => ({
   group: 'Bare metal',
   words: `${metal} stands bare in dry air`,
   unit: 'min',
+  // The calendar knows whole minutes.
+  whole: true,
   usual,
   least: 15,
   most: 10_080,

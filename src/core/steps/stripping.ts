@@ -71,5 +71,6 @@ export function bareMetalLimit(
   const key = bareMetalKeys[substrate];
   if (key === undefined) return null;
   const dry = figures(key, at);
-  return humidity > 75 ? dry / 4 : humidity > 60 ? dry / 2 : dry;
+  // The calendar knows whole minutes.
+  return Math.floor(humidity > 75 ? dry / 4 : humidity > 60 ? dry / 2 : dry);
 }
