@@ -102,6 +102,9 @@ function ShoppingRow({
       <td className="pr-3 text-right whitespace-nowrap tabular-nums">{amount(line.need, line.unit)}</td>
       <td className="pr-3 text-right whitespace-nowrap tabular-nums">
         {line.have > 0 ? amount(line.have, line.unit) : '–'}
+        {line.colour && line.have > 0 && (
+          <span className="block text-small text-quiet">its colour is not in the book</span>
+        )}
         {line.onOrder > 0 && (
           <span className="block text-small text-quiet">+ {amount(line.onOrder, line.unit)} coming</span>
         )}
