@@ -1,5 +1,21 @@
 import { operation, uses, type Operation } from '../operation';
 
+/** Taping of a field against others of its panels: where it is sprayed, so that nothing is driven over the tape. */
+const tapedInBooth = {
+  does: ['cover-fields'],
+  unit: 'lot',
+  basis: 'm',
+  lengths: ['field'],
+  rate: 1.5,
+  fixedMin: 30,
+  phase: 'mask',
+  place: 'booth',
+  usualCrew: 2,
+  needs: ['masked'],
+  before: ['coloured'],
+  leaves: 'masked',
+} as const;
+
 /** Masking of colours that lie on the same panels: round all of them once, then each against those that stand. */
 export const maskFields: readonly Operation[] = [
   operation({
@@ -26,21 +42,9 @@ export const maskFields: readonly Operation[] = [
     lost: 'what lies beside it is coated too.',
   }),
   operation({
+    ...tapedInBooth,
     code: 'mask-field',
-    does: ['cover-fields'],
-    unit: 'lot',
     name: 'Lay out and tape the field, cover the colours that stand',
-    basis: 'm',
-    lengths: ['field'],
-    rate: 1.5,
-    fixedMin: 30,
-    phase: 'mask',
-    // It stays where it was sprayed: a field is taped in the booth.
-    place: 'booth',
-    usualCrew: 2,
-    needs: ['masked'],
-    before: ['coloured'],
-    leaves: 'masked',
     when: { route: ['panel'], is: ['topcoated', 'later-field'] },
     checks: [
       'degrease the line before the tape; knock the tack back on fresh film',
@@ -53,21 +57,9 @@ export const maskFields: readonly Operation[] = [
     lost: 'the line wanders, or paint blows under it.',
   }),
   operation({
+    ...tapedInBooth,
     code: 'keep-free',
-    does: ['cover-fields'],
-    unit: 'lot',
     name: 'Tape and cover the fields that come later',
-    basis: 'm',
-    lengths: ['field'],
-    rate: 1.5,
-    fixedMin: 30,
-    phase: 'mask',
-    // As every field it is taped in the booth, so that nothing is driven over the tape.
-    place: 'booth',
-    usualCrew: 2,
-    needs: ['masked'],
-    before: ['coloured'],
-    leaves: 'masked',
     when: { route: ['panel'], is: ['topcoated', 'keeps-free'] },
     checks: [
       'degrease the line before the tape',
