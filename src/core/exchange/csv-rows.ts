@@ -44,3 +44,16 @@ export function csvRows(text: string, most: number, delimiter?: string): CsvFile
   });
   return file;
 }
+
+/**
+ * A CSV file with a head line, separated by commas, semicolons or tabs, whichever its first line has.
+ * @param most rows that are read after the head   @returns names of the columns in small letters, the rows, and the first line as it is
+ */
+export function headedCsv(text: string, most: number) {
+  const first = text.replace(/^\uFEFF/, '').split(/\r?\n/, 1)[0] ?? '';
+  const separator = [';', '\t', ','].find((one) => first.includes(one)) ?? ',';
+  const file = csvRows(text, most + 1, separator);
+  const [headRow, ...body] = file.rows;
+  const head = (headRow?.cells ?? []).map((cell) => cell.trim().toLowerCase());
+  return { first, separator, head, body, file };
+}

@@ -8,7 +8,8 @@ import {
   type FigureScope,
   type TypedFigure,
 } from '../figures';
-import { csvRows } from './csv-rows';
+import { guard, unguard } from './csv-cells';
+import { headedCsv } from './csv-rows';
 import type { Fault, Parsed } from './faults';
 
 const columns = ['key', 'scope', 'of', 'value', 'unit', 'usual', 'least', 'most', 'words'] as const;
@@ -16,9 +17,6 @@ const mostLines = 1000;
 
 /** A line of a file of figures: a value that is typed, or none where the figure goes back. */
 export type FigureLine = Omit<TypedFigure, 'value'> & { value: number | null };
-
-/** A cell that a spreadsheet would take for a formula is quoted. */
-const guard = (text: string): string => (/^[=+\-@\t]/.test(text) ? `'${text}` : text);
 
 /**
  * Figures as CSV: every key that may be typed for the whole (its value empty where nobody did), then what is typed for
@@ -46,11 +44,7 @@ export function writeFiguresCsv(typed: readonly TypedFigure[], whole: 'shop' | '
  */
 export function readFiguresCsv(text: string, whole: 'shop' | 'job'): Parsed<FigureLine[]> {
   const faults: Fault[] = [];
-  const first = text.replace(/^\uFEFF/, '').split(/\r?\n/, 1)[0] ?? '';
-  const separator = [';', '\t', ','].find((one) => first.includes(one)) ?? ',';
-  const file = csvRows(text, mostLines + 1, separator);
-  const [headRow, ...body] = file.rows;
-  const head = (headRow?.cells ?? []).map((cell) => cell.trim().toLowerCase());
+  const { first, head, body, file } = headedCsv(text, mostLines);
   const at = (name: string) => head.indexOf(name);
   const refused = (line: number, reason: string): Parsed<never> => ({
     status: 'faulty',
@@ -69,7 +63,7 @@ export function readFiguresCsv(text: string, whole: 'shop' | 'job'): Parsed<Figu
     };
     if (cells.length !== head.length)
       return fault(`has ${cells.length} cells where the head has ${head.length}`);
-    const cell = (name: string) => (at(name) < 0 ? '' : cells[at(name)]!.trim().replace(/^'(?=[=+\-@])/, ''));
+    const cell = (name: string) => (at(name) < 0 ? '' : unguard(cells[at(name)]!.trim()));
     const key = figureKeys.find((one) => one === cell('key'));
     if (!key) return fault(`there is no figure “${cell('key').slice(0, 40)}”`);
     const scope = figureScopes.find((one) => one === (cell('scope') || whole));

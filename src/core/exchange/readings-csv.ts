@@ -1,5 +1,5 @@
 import { gauges, type Gauge } from '../record';
-import { csvRows } from './csv-rows';
+import { headedCsv } from './csv-rows';
 import type { Fault, Parsed } from './faults';
 
 export interface FileReading {
@@ -31,11 +31,7 @@ function figure(text: string, commaDecimal: boolean): number | null {
 export function readReadingsCsv(text: string, fallback: Gauge): Parsed<FileReading[]> {
   const faults: Fault[] = [];
   const fault = (line: number, reason: string) => faults.push({ place: `line ${line}`, reason });
-  const first = text.replace(/^\uFEFF/, '').split(/\r?\n/, 1)[0] ?? '';
-  const separator = [';', '\t', ','].find((one) => first.includes(one)) ?? ',';
-  const file = csvRows(text, mostLines + 1, separator);
-  const [headRow, ...body] = file.rows;
-  const head = (headRow?.cells ?? []).map((cell) => cell.trim().toLowerCase());
+  const { first, separator, head, body, file } = headedCsv(text, mostLines);
   const at = Object.fromEntries(columns.map((name) => [name, head.indexOf(name)])) as Record<
     (typeof columns)[number],
     number

@@ -44,38 +44,26 @@ export const clear = (
   moves: ['coats', 'film limits'],
   scopes,
 });
-export const mix = (
-  words: string,
-  unit: FigureEntry['unit'],
-  usual: number,
-  [least, most]: readonly [number, number],
-): FigureEntry => ({
-  group: 'Mixing',
-  words,
-  unit,
-  usual,
-  least,
-  most,
-  source: usualSource,
-  moves: ['mix'],
-  scopes: byProduct,
-});
-export const gun = (
-  words: string,
-  unit: FigureEntry['unit'],
-  usual: number,
-  [least, most]: readonly [number, number],
-): FigureEntry => ({
-  group: 'Gun',
-  words,
-  unit,
-  usual,
-  least,
-  most,
-  source: usualSource,
-  moves: ['gun time'],
-  scopes: byProduct,
-});
+const ofProduct =
+  (group: string, moves: FigureEntry['moves']) =>
+  (
+    words: string,
+    unit: FigureEntry['unit'],
+    usual: number,
+    [least, most]: readonly [number, number],
+  ): FigureEntry => ({
+    group,
+    words,
+    unit,
+    usual,
+    least,
+    most,
+    source: usualSource,
+    moves,
+    scopes: byProduct,
+  });
+export const mix = ofProduct('Mixing', ['mix']);
+export const gun = ofProduct('Gun', ['gun time']);
 export const session = (
   words: string,
   usual: number,

@@ -41,8 +41,7 @@ export interface FigureEntry {
     | 'times'
     | 'm/min'
     | 'mL'
-    | 'kg'
-    | 'kg/L';
+    | 'kg';
   usual: number;
   /** What still makes sense; beyond it the figure is refused. */
   least: number;

@@ -33,7 +33,7 @@ export const figureRegister = {
     most: 1,
     source: usualSource,
     moves: ['litres', 'minutes'],
-    scopes: downToSection,
+    scopes: byJob,
   },
   'tape.days': {
     group: 'Masking',

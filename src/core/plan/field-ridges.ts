@@ -68,11 +68,12 @@ export function fieldRidges(job: Job, lines: readonly FieldLine[], stackOf: Stac
     if (!over || um === 0) continue;
     const key = `${line.a.colour}|${line.b.colour}`;
     const before = told.get(key);
-    const { ridgeUm, leftUm, limitUm, planned, coats } =
-      before && before.leftUm <= over.leftUm ? before : over;
     const panels = [...new Set([...(before?.panels ?? []), line.panel])];
-    const colours: [string, string] = [nameOf(job, low), nameOf(job, high)];
-    told.set(key, { code: 'ridge-cut', colours, panels, ridgeUm, leftUm, limitUm, planned, coats });
+    if (before && before.leftUm <= over.leftUm) {
+      told.set(key, { ...before, panels });
+      continue;
+    }
+    told.set(key, { code: 'ridge-cut', colours: [nameOf(job, low), nameOf(job, high)], panels, ...over });
   }
   return [...told.values()];
 }

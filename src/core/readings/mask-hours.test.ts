@@ -30,7 +30,11 @@ test('masking that is done stands with its minutes by rate and by the log; what 
       uses: [],
     },
   ];
-  const steps = plan.steps.map((one) => (one.key === step.key ? { ...one, state: 'done' as const } : one));
+  // Loading and wiping are done in the same stretch and are no masking.
+  const load = plan.steps.find((one) => one.operation === 'load')!;
+  facts.push({ ...facts[0]!, step: load.key });
+  const done = new Set(facts.map((fact) => fact.step));
+  const steps = plan.steps.map((one) => (done.has(one.key) ? { ...one, state: 'done' as const } : one));
   expect(maskHours({ facts, log: [] }, plan.steps, demoShop, [])).toEqual([]);
   expect(maskHours({ facts, log: [] }, steps, demoShop, [])).toEqual([
     { operation: step.operation, name: step.name, plannedMin: plainMinutes(step), takenMin: 75 },

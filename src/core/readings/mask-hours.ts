@@ -19,7 +19,7 @@ export function maskHours(
   shop: Shop,
   own: readonly Operation[],
 ): MaskHours[] {
-  const masking = [...catalogue, ...own].filter((one) => one.phase === 'mask');
+  const masking = [...catalogue, ...own].filter(({ does }) => does.some((role) => /^(un)?cover/.test(role)));
   const taught = steps
     .filter((step) => step.coat === null)
     .map((step) => ({ ...step, plainMin: plainMinutes(step) }));

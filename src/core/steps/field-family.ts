@@ -1,6 +1,5 @@
 import type { Pass, Programme } from '../programme';
 import type { Figures } from '../figures';
-import { baseOf } from '../record';
 import type { Part } from '../vehicle';
 import type { SectionWork } from './section-work';
 
@@ -59,7 +58,7 @@ export function sprayedParts(
 function withPast(part: Part, work: SectionWork, all: readonly SectionWork[], figures: Figures): Part {
   if (part.field === undefined) return part;
   const open = coloursOf(sprayedOver(work, all));
-  const pastLineM = figures('line.past', { section: baseOf(work.section.key) });
+  const pastLineM = figures('line.past');
   const pastM2 = part.field.edges
     .filter(({ to }) => open.has(to))
     .reduce((sum, edge) => sum + Math.min(edge.m * pastLineM, fieldM2(part, edge.to, work, all)), 0);

@@ -58,6 +58,7 @@ export function FigureRow({
     <tr className="border-b border-line align-top tabular-nums">
       <th scope="row" className="py-1 pr-3 text-left font-normal">
         <span className={own ? 'font-semibold' : ''}>{entry.words}</span>
+        <span className="block text-small text-quiet">moves {entry.moves.join(', ')}</span>
         {entry.source !== usualSource && <span className="block text-small text-quiet">{entry.source}</span>}
       </th>
       <td className="py-1 pr-3 text-right whitespace-nowrap">
@@ -106,12 +107,11 @@ export function FigureRow({
             </Button>
           )}
         </span>
+        <span className="block text-small text-quiet">
+          {entry.least}–{entry.most}
+          {unitText(entry)}
+        </span>
       </td>
-      <td className="py-1 pr-3 text-quiet">
-        {entry.least}–{entry.most}
-        {unitText(entry)}
-      </td>
-      <td className="py-1 text-quiet">{entry.moves.join(', ')}</td>
     </tr>
   );
 }

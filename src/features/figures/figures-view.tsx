@@ -60,10 +60,8 @@ export function FiguresView(props: FiguresProps) {
           caption={`Figures of ${place.name}`}
           head={[
             'Figure',
-            { text: 'Holds', right: true, width: '9rem' },
-            { text: 'Typed', width: '11rem' },
-            { text: 'Sensible', width: '8rem' },
-            { text: 'Moves', width: '11rem' },
+            { text: 'Holds', right: true, width: '7.5rem' },
+            { text: 'Typed', width: '10rem' },
           ]}
         >
           {groups.map((group) => (
@@ -96,7 +94,7 @@ function Group({ name, children }: { name: string; children: React.ReactNode }) 
     <>
       <tr>
         <th
-          colSpan={5}
+          colSpan={3}
           scope="rowgroup"
           className="border-b border-line pt-2 text-left text-small text-quiet"
         >

@@ -160,8 +160,8 @@ function Taken({ taken }: Pick<MasksProps, 'taken'>) {
         {taken.map(({ operation, name, plannedMin, takenMin }) => (
           <tr key={operation} className="border-b border-line tabular-nums">
             <td className="py-1 pr-3">{name}</td>
-            <td className="py-1 pr-3 text-right">{hours(plannedMin)} h</td>
-            <td className="py-1 pr-3 text-right">{hours(takenMin)} h</td>
+            <td className="py-1 pr-3 text-right">{workText(plannedMin)}</td>
+            <td className="py-1 pr-3 text-right">{workText(takenMin)}</td>
             <td className="py-1 text-right">{(takenMin / plannedMin).toFixed(2)}</td>
           </tr>
         ))}
@@ -169,3 +169,7 @@ function Taken({ taken }: Pick<MasksProps, 'taken'>) {
     </section>
   );
 }
+
+/** Work of less than an hour in minutes. */
+const workText = (minutes: number): string =>
+  minutes < 60 ? `${Math.round(minutes)} min` : `${hours(minutes)} h`;
