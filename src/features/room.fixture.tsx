@@ -43,7 +43,12 @@ export const draw = (room: ReactElement) =>
   );
 
 export const answer = (status: number, body: unknown) =>
-  ({ ok: status < 400, status, json: async () => body }) as Response;
+  ({
+    ok: status < 400,
+    status,
+    headers: new Headers({ 'content-type': 'application/json' }),
+    json: async () => body,
+  }) as Response;
 
 /** What was posted in the n-th call of a mocked fetch. */
 export const posted = (sent: jest.Mock, call: number) => JSON.parse(sent.mock.calls[call]![1].body);

@@ -268,6 +268,7 @@ describe('Booth, Log, Handover and Scheme', () => {
           planHash: 'h',
           sections,
           colours,
+          grounds: [],
           systems: systemChoices(job, { systems: [] }),
           looseItems: [],
         }}

@@ -1,3 +1,4 @@
+import type { MessagePort } from 'node:worker_threads';
 import type { AuditReport } from '../core/audit';
 import type {
   Change,
@@ -33,7 +34,7 @@ export type StripFile =
   { of: 'mask-map'; strip: string } | { of: 'mask-sheets'; strip: string; paper: PaperKey };
 
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 7;
+export const protocolVersion = 8;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
@@ -103,8 +104,12 @@ export interface WorkerAnswers {
 
 export type AnswerTo<T extends WorkerTask> = WorkerAnswers[T['kind']];
 
-/** What a thread is handed: the task, and the version its sender speaks. */
+/** Is told how much of a long task is done, 0..1. */
+export type Tell = (share: number) => void;
+
+/** What a thread is handed: the task, the version its sender speaks, and where it tells how far it is. */
 export interface Envelope<T extends WorkerTask = WorkerTask> {
   version: number;
   task: T;
+  progress: MessagePort | null;
 }

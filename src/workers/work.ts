@@ -21,7 +21,7 @@ import { panelMapOnJob } from './panel-map-on-job';
 import { readPicture } from './picture';
 import { elevations } from './elevations';
 import { schemeFile } from './scheme-file';
-import type { AnswerTo, Compared, WorkerTask } from './tasks';
+import type { AnswerTo, Compared, Tell, WorkerTask } from './tasks';
 
 /** How long it looks for a better order of jobs. */
 const mostMs = 8000;
@@ -35,8 +35,8 @@ function finish<T>(search: Generator<unknown, T>): T {
 }
 
 /** Does a task; the same in every thread and in a test. */
-export function work<T extends WorkerTask>(task: T): AnswerTo<T>;
-export function work(task: WorkerTask): unknown {
+export function work<T extends WorkerTask>(task: T, tell?: Tell): AnswerTo<T>;
+export function work(task: WorkerTask, tell: Tell = () => {}): unknown {
   switch (task.kind) {
     case 'read-panel-map':
       return panelMapOnJob(task);
@@ -69,7 +69,7 @@ export function work(task: WorkerTask): unknown {
     case 'elevations':
       return elevations(task);
     case 'colour-orders':
-      return colourOrders(inputOf(task.given), task.fixed);
+      return colourOrders(inputOf(task.given), task.fixed, tell);
     case 'schemes':
       return plannedSchemes(inputOf(task.given));
     case 'hiding':

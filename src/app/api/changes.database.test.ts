@@ -104,6 +104,28 @@ describe('orders of the colours', () => {
       expect(Math.abs(order.indexOf('sides') - order.indexOf('roof'))).toBe(1);
   });
 
+  test('who accepts lines is told how far it is, then the same answer; a refusal comes as a line too', async () => {
+    const lines = async (query: string) => {
+      const request = new NextRequest(`http://127.0.0.1/api?${query}`, {
+        headers: { accept: 'application/x-ndjson' },
+      });
+      const answer = await orders(request, { params: Promise.resolve({ job: 'P-014' }) });
+      return (await answer.text())
+        .trimEnd()
+        .split('\n')
+        .map((line) => JSON.parse(line));
+    };
+    const told = await lines('first=sides');
+    const { status, body } = told.pop();
+    const shares: number[] = told.map((one) => one.share);
+    expect(shares.length).toBeGreaterThan(3);
+    expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+    expect(shares.at(-1)).toBeLessThanOrEqual(1);
+    expect({ status, body }).toEqual(await ask('P-014', 'first=sides'));
+    const [refused] = await lines('first=sides&last=sides');
+    expect([refused.status, refused.body.faults[0].place]).toEqual([422, 'last']);
+  });
+
   test('one colour cannot be first and last; a job that is none is 404', async () => {
     const both = await ask('P-014', 'first=sides&last=sides');
     expect([both.status, both.body.faults[0].place]).toEqual([422, 'last']);

@@ -1,7 +1,14 @@
 import { planJob, type Plan, type PlanInput } from '../plan';
 import { colourFamilies } from '../readings/colour-families';
-import type { ColourCover, Job, SchoolChoice } from '../record';
-import { mostSearched, searchOrder, type OrderLocks, type OrderPlan, type OrderProblem } from '../scheme';
+import { withGrounds, type ColourCover, type Job, type OrderGround, type SchoolChoice } from '../record';
+import {
+  mostSearched,
+  searchOrder,
+  type OrderLocks,
+  type OrderPlan,
+  type OrderProblem,
+  type OrderResult,
+} from '../scheme';
 import { figuresOf, type PlanFigures } from './figures';
 import { bodyOrders } from './order-problem';
 
@@ -14,6 +21,8 @@ export interface ComparedOrder extends OrderPlan {
   order: string[];
   /** Later colours that are covered while an earlier one is sprayed. */
   covers: ColourCover[];
+  /** Ground coats that it asks for, by colour of the job. */
+  grounds: OrderGround[];
   /** Methods of the job with which it stands; the clear is among them where another way was tried. */
   schools: SchoolChoice;
   clear: ClearWay;
@@ -53,13 +62,21 @@ interface Variant {
  * The best orders of the colours of each body, under every way of clearing them, each planned by the real calendar and
  * told by what its plan costs.
  * @param fixed what the manager wants first, last or together, on the body that has it
+ * @param tell hears how much of the search and the planning is done, 0..1, never less than before
  */
-export function colourOrders(input: PlanInput, fixed: OrderLocks = noLocks): ColourOrders {
+export function colourOrders(
+  input: PlanInput,
+  fixed: OrderLocks = noLocks,
+  tell: (share: number) => void = () => {},
+): ColourOrders {
   const plan = planJob(input);
+  tell(0.1);
   const found: ColourOrders = { now: figuresOf(plan), bodies: [], tooMany: [] };
   const bodies = new Map<string, BodyOrders>();
-  for (const variant of variantsOf(input, plan))
-    for (const own of ordersOfVariant(input, variant, plan, fixed)) {
+  const variants = variantsOf(input, plan);
+  for (const [i, variant] of variants.entries()) {
+    const tellOwn = (share: number) => tell(0.2 + (0.8 * (i + share)) / variants.length);
+    for (const own of ordersOfVariant({ input, variant, today: plan, fixed, tell: tellOwn })) {
       if ('colours' in own) {
         if (!found.tooMany.some((one) => one.body === own.body)) found.tooMany.push(own);
         continue;
@@ -72,6 +89,7 @@ export function colourOrders(input: PlanInput, fixed: OrderLocks = noLocks): Col
         exact: own.exact && (before?.exact ?? true),
       });
     }
+  }
   found.bodies = [...bodies.values()].map((one) => ({ ...one, orders: bestOf(one.orders) }));
   return found;
 }
@@ -100,49 +118,83 @@ function variantsOf(input: PlanInput, plan: Plan): Variant[] {
 
 type OfBody = BodyOrders | { body: string; colours: number };
 
-function ordersOfVariant(
-  input: PlanInput,
-  { clear, job, plan }: Variant,
-  today: Plan,
-  fixed: OrderLocks,
-): OfBody[] {
+interface Asked {
+  input: PlanInput;
+  variant: Variant;
+  today: Plan;
+  fixed: OrderLocks;
+  /** Hears how much of this variant is done, 0..1. */
+  tell(share: number): void;
+}
+
+function ordersOfVariant(asked: Asked): OfBody[] {
+  const { input, variant, tell } = asked;
   const { shop, shelf } = input;
+  const { job, plan } = variant;
+  const all = bodyOrders({ job, plan, shop, shelf, operations: input.operations ?? [] });
+  return all.flatMap(({ body, passes, problem }, i): OfBody[] => {
+    if (passes.length > mostSearched) return [{ body, colours: passes.length }];
+    const order = passes.map((pass) => pass.scope);
+    const found = foundOrders(problem, order, asked.fixed, (share) => tell((i + share / 2) / all.length));
+    if (!found) return [];
+    const tellPlanned = (share: number) => tell((i + 0.5 + share / 2) / all.length);
+    const orders = plannedOrders(asked, found.plans, tellPlanned);
+    return [{ body, orders, boundMinor: found.boundMinor, exact: found.exact }];
+  });
+}
+
+/** The best orders of a body; the one that stands is held beside them with its best masks, unless what is fixed forbids it. */
+function foundOrders(
+  problem: OrderProblem,
+  order: string[],
+  fixed: OrderLocks,
+  tell: (share: number) => void,
+): OrderResult | null {
+  const locks = locksOn(problem, fixed);
+  const onStep = (share: number) => {
+    tell(share);
+    return false;
+  };
+  const result = searchOrder({ ...problem, locks }, onStep);
+  if (!result) return null;
+  const standing = searchOrder({ ...problem, locks: { ...locks, order } })?.plans[0];
+  const isKnown = result.plans.some((one) => colourKeys(one).join() === order.join());
+  return { ...result, plans: standing && !isKnown ? [...result.plans, standing] : result.plans };
+}
+
+/** Each order with what its plan comes to; orders that differ by their masks alone come to the same plan. */
+function plannedOrders(
+  { input, variant, today }: Asked,
+  plans: readonly OrderPlan[],
+  tell: (share: number) => void,
+): ComparedOrder[] {
+  const { clear, job, plan } = variant;
   const all = scopesOf(plan);
   const standing = scopesOf(today);
-  return bodyOrders({ job, plan, shop, shelf, operations: input.operations ?? [] }).flatMap(
-    ({ body, passes, problem }): OfBody[] => {
-      if (passes.length > mostSearched) return [{ body, colours: passes.length }];
-      const locks = locksOn(problem, fixed);
-      const result = searchOrder({ ...problem, locks });
-      if (!result) return [];
-      // Orders that differ by their masks alone come to the same plan.
-      const planned = new Map<string, PlanFigures>();
-      // The order that stands is held beside them with its best masks, unless what is fixed forbids it.
-      const order = passes.map((pass) => pass.scope);
-      const standingPlan = searchOrder({ ...problem, locks: { ...locks, order } })?.plans[0];
-      const isKnown = result.plans.some((one) => colourKeys(one).join() === order.join());
-      const plans = standingPlan && !isKnown ? [...result.plans, standingPlan] : result.plans;
-      const orders = plans.map((one): ComparedOrder => {
-        const whole = replaced(all, colourKeys(one));
-        const covers = coversWith(job.colourCovers, one);
-        const key = wordsOf(whole, covers);
-        const changed = { ...job, colourOrder: whole, colourCovers: covers };
-        const figures = planned.get(key) ?? figuresOf(planJob({ ...input, job: changed }));
-        planned.set(key, figures);
-        return {
-          ...one,
-          order: whole,
-          covers,
-          schools: job.schools,
-          clear,
-          figures,
-          planMinor: moneyOf(figures, shop),
-          isNow: plan === today && key === wordsOf(standing, job.colourCovers),
-        };
-      });
-      return [{ body, orders, boundMinor: result.boundMinor, exact: result.exact }];
-    },
-  );
+  const planned = new Map<string, PlanFigures>();
+  return plans.map((one, i): ComparedOrder => {
+    const whole = replaced(all, colourKeys(one));
+    const covers = coversWith(job.colourCovers, one);
+    const key = wordsOf(whole, covers);
+    const grounds = groundsOf(one, variant);
+    const colours = withGrounds(job.colours, grounds);
+    const changed = { ...job, colours, colourOrder: whole, colourCovers: covers };
+    const planKey = `${key}|${grounds.map((one) => one.colour).join()}`;
+    const figures = planned.get(planKey) ?? figuresOf(planJob({ ...input, job: changed }));
+    planned.set(planKey, figures);
+    tell((i + 1) / plans.length);
+    return {
+      ...one,
+      order: whole,
+      covers,
+      grounds,
+      schools: job.schools,
+      clear,
+      figures,
+      planMinor: moneyOf(figures, input.shop),
+      isNow: plan === today && grounds.length === 0 && key === wordsOf(standing, job.colourCovers),
+    };
+  });
 }
 
 const colourKeys = ({ passes }: OrderPlan): string[] => passes.map((pass) => pass.colour);
@@ -160,6 +212,21 @@ function coversWith(covers: Job['colourCovers'], { passes }: OrderPlan): ColourC
 
 const wordsOf = (order: readonly string[], covers: Job['colourCovers']): string =>
   JSON.stringify([order, covers.map(({ sprayed, covered }) => `${sprayed}>${covered}`).sort()]);
+
+/** The ground coat that the search reckons with: the sealer in the shade that most systems have. */
+const groundProduct = 'sealer-grey';
+
+/** Colours that hide only over a ground coat in the place that an order gives them. */
+const groundsOf = ({ passes }: OrderPlan, { plan, job }: Variant): OrderGround[] => {
+  const keyOf = (scope: string) => {
+    const pass = plan.programme.passes.find((one) => one.role === 'colour' && one.scope === scope);
+    return plan.sections.find((one) => pass?.areas.includes(one.section))?.colour;
+  };
+  const keys = new Set(passes.flatMap((pass) => (pass.ground ? (keyOf(pass.colour) ?? []) : [])));
+  return job.colours.flatMap(({ id, groundCoat }) =>
+    keys.has(id) && groundCoat === null ? [{ colour: id, product: groundProduct }] : [],
+  );
+};
 
 const scopesOf = ({ programme }: Plan): string[] =>
   programme.passes.filter((pass) => pass.role === 'colour').map((pass) => pass.scope);

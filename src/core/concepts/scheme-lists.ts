@@ -42,6 +42,8 @@ export const colours = {
   repeatability: word(repeatabilities),
   /** Coats of the colour in its fields, in place of its system's; null for the system's. */
   coats: since(null, nullable(whole(1, 12))),
+  /** Product of the ground coat that is sprayed under it in place of the sealer; null for what its system has. */
+  groundCoat: since(null, nullable(id(atom.key()))),
 };
 
 /** A line, field, band, set of stripes or box, laid out with measures. */

@@ -1,22 +1,47 @@
-import { coatSystemOf, isUpperRole, type CoatSystem } from '../film';
+import { coatSystemOf, isGroundCoat, isUpperRole, type CoatSystem, type Shelf } from '../film';
 import type { Construction, Job, JobColour, KeptScheme } from '../record';
 import { bodyKindOf } from '../vehicle';
 import type { Fault } from './faults';
 
-/** What the coat system of a colour is held against: the shop's own systems, and the kind of body it goes on. */
+/** What a colour is held against: the shop's own systems, its shelf, and the kind of body it goes on. */
 export interface ColourGround {
   systems: readonly CoatSystem[];
+  shelf: Shelf;
   bodyKind: string;
 }
 
-/** Why a colour cannot have the coat system that it names. */
-export function colourFaults(
+/** Why a colour cannot have the coat system or the ground coat that it names. */
+export const colourFaults = (
+  colour: Partial<Pick<JobColour, 'system' | 'groundCoat'>>,
+  place: string,
+  ground: ColourGround,
+): Fault[] => [
+  ...systemFaults(colour, `${place}.system`, ground),
+  ...groundCoatFaults(colour, `${place}.groundCoat`, ground),
+];
+
+/** Why a colour cannot have a product as its ground coat. */
+export function groundCoatFaults(
+  { groundCoat }: Partial<Pick<JobColour, 'groundCoat'>>,
+  place: string,
+  { shelf, bodyKind }: ColourGround,
+): Fault[] {
+  if (groundCoat === undefined || groundCoat === null) return [];
+  const at = (reason: string): Fault[] => [{ place, reason }];
+  if (bodyKindOf(bodyKind)?.route === 'hull')
+    return at('a hull is laid by roller: choose an undercoat in that shade for its system');
+  const product = shelf.get(groundCoat);
+  if (!product) return at(`there is no product ${groundCoat} on the shelf`);
+  return isGroundCoat(product) ? [] : at(`${product.name} is no sealer: it is not sprayed with the colour`);
+}
+
+function systemFaults(
   { system }: Partial<Pick<JobColour, 'system'>>,
   place: string,
   { systems, bodyKind }: ColourGround,
 ): Fault[] {
   if (system === undefined || system === null) return [];
-  const at = (reason: string): Fault[] => [{ place: `${place}.system`, reason }];
+  const at = (reason: string): Fault[] => [{ place, reason }];
   const known = coatSystemOf(system, systems);
   if (!known) return at(`there is no coat system ${system}`);
   const route = bodyKindOf(bodyKind)?.route;

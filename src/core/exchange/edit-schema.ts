@@ -9,6 +9,7 @@ import { mostMapLines } from './panel-map-lines';
 import { ownPartFields } from '../concepts/own-part';
 import { panelSurveyFields } from '../concepts/panel-survey';
 import { fixedOfSection, sectionFields } from '../concepts/section';
+import { mostColours } from '../concepts/scheme-lists';
 import { shopFields } from '../concepts/shop';
 import { jobListNames, type Edit, type JobListName, type NewJob } from '../record';
 import { catalogue } from '../steps';
@@ -76,6 +77,18 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
     seen: seen(),
     by: field.requiredLine(60),
     on: field.localDate(),
+  }),
+  'take-order': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    seen: seen(),
+    colourOrder: jobFields.colourOrder.joi,
+    colourCovers: jobFields.colourCovers.joi,
+    schools: jobFields.schools.joi,
+    grounds: Joi.array()
+      .items(required({ colour: field.key(), product: field.key() }))
+      .max(mostColours)
+      .unique('colour'),
   }),
   measure: required({
     kind: Joi.any(),

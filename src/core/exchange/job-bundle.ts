@@ -17,7 +17,7 @@ import {
   stepEditFields,
   stepFactFields,
 } from '../concepts/step-records';
-import type { Product } from '../film';
+import { shelfOf, type Product } from '../film';
 import { jobListNames, type Job } from '../record';
 import type { Shop } from '../shop';
 import type { Operation } from '../steps';
@@ -159,7 +159,7 @@ function meaningFaults({ job: one, shop: place, shelf }: JobBundle): Fault[] {
   if (one.alternatives.length > mostAlternatives)
     add('job.alternatives', `a job keeps ${mostAlternatives} other schemes at most`);
   faults.push(...colourReferenceFaults(one));
-  const ground = { systems: place.systems, bodyKind: one.bodyKind };
+  const ground = { systems: place.systems, shelf: shelfOf(shelf), bodyKind: one.bodyKind };
   one.colours.forEach((colour, i) => faults.push(...colourFaults(colour, `job.colours[${i}]`, ground)));
   one.log.forEach((entry, i) => faults.push(...entryFaults(entry, `job.log[${i}]`)));
   one.sections.forEach((section, i) => faults.push(...wayFaults(section, place, `job.sections[${i}]`)));

@@ -7,6 +7,7 @@ export * from './film-at-day';
 export * from './film-column';
 export * from './grit';
 export * from './ground';
+export * from './ground-coat';
 export * from './kept-film';
 export * from './ladder';
 export * from './level-standard';

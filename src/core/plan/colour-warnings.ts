@@ -1,9 +1,14 @@
 import { hiddenBelow } from '../colour';
 import { effectFamilies, type LayerRole } from '../film';
 import { colourOfKey, type FinishClass, type Job, type JobColour, type JobSection } from '../record';
-import type { SectionStack, StackLayer } from '../steps';
+import {
+  colourGrounds,
+  groundPastLine,
+  type ColourGround,
+  type SectionStack,
+  type StackLayer,
+} from '../steps';
 import { localDateOf, type LocalDate, type Minute } from '../units';
-import { colourGrounds, groundPastLine, type ColourGround } from './colour-grounds';
 import type { FieldLine } from './field-lines';
 
 /** What the colours of a job ask for that is not planned. */

@@ -70,8 +70,14 @@ interface Drawn {
   figures: { at: number; share: number }[];
   /** Pairs of sections and fields, by their number. */
   covers: [number, number][];
-  /** What the colours say of their system and coats. */
-  colours: { system: number | null; coats: number | null; isLeaf: boolean }[];
+  /** What the colours say of their system, coats, ground and look. */
+  colours: {
+    system: number | null;
+    coats: number | null;
+    groundCoat: string | null;
+    hex: string;
+    isLeaf: boolean;
+  }[];
 }
 
 /** Counts that somebody typed, at least one coat each. */
@@ -124,6 +130,9 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
     fc.record({
       system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
       coats: fc.option(fc.integer({ min: 1, max: 6 }), { nil: null, freq: 1 }),
+      groundCoat: fc.option(fc.constantFrom('sealer-white', 'sealer-grey'), { nil: null, freq: 1 }),
+      // What hides, what does not, and what lies between.
+      hex: fc.constantFrom('#101010', '#eceae2', '#b03020', unchosenColour.hex),
       // Lines in it are laid by hand on the finished film.
       isLeaf: fc.nat(4).map((nth) => nth === 0),
     }),
@@ -189,10 +198,10 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
   const colours = [
     ...base.colours,
     ...colourNames.map((id, i) => {
-      const { system, coats, isLeaf } = one.colours[i]!;
+      const { system, coats, groundCoat, hex, isLeaf } = one.colours[i]!;
       const key = system === null ? null : systems[system % systems.length]!.key;
       const finish = isLeaf ? ('leaf' as const) : unchosenColour.finish;
-      return { ...unchosenColour, id, name: id, system: key, coats, finish };
+      return { ...unchosenColour, id, name: id, hex, system: key, coats, groundCoat, finish };
     }),
   ];
   const { constructions, schools: methods } = one;

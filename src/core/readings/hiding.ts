@@ -1,5 +1,12 @@
-import { hidingOver, lookOver, type LayerRole, type Shelf, type TranslucentGround } from '../film';
-import { colourGrounds, type ColourGround } from '../plan/colour-grounds';
+import {
+  bestGroundCoat,
+  hidingOver,
+  lookOver,
+  type LayerRole,
+  type Shelf,
+  type TranslucentGround,
+} from '../film';
+import { colourGrounds, type ColourGround } from '../steps';
 import { baseOf, colourOfKey, isOfField, type Job, type JobSection } from '../record';
 import { stackOf } from '../steps';
 
@@ -30,6 +37,8 @@ export interface HidingRow {
   /** Of a colour that shines through; null where its ground is not known. */
   look: { hex: string; deltaE: number; mottleDeltaE: number; coatDeltaE: number } | null;
   others: OtherGround[];
+  /** A ground coat of the shelf that makes it hide in the coats planned, or in fewer than its ground asks for. */
+  groundCoat: { product: string; name: string; coats: number } | null;
   /** Where its coats are typed: with the colour, or with a section. */
   typedWith: { section: string } | 'colour';
 }
@@ -56,6 +65,15 @@ function othersOf(one: ColourGround, job: Job, used: ReadonlySet<string>): Other
     const { hex, deltaE } = lookOver(dye, ground, one.layer.coats);
     return { name: ground.name, coats: null, look: { hex, deltaE } };
   });
+}
+
+/** What another sealer would do for a colour that does not hide its ground; null where it hides it or none helps. */
+function groundCoatFor({ hiding, laid, groundProduct }: ColourGround, shelf: Shelf): HidingRow['groundCoat'] {
+  if (!hiding || hiding.hidden) return null;
+  const best = bestGroundCoat(laid, shelf.values());
+  if (!best || best.product.code === groundProduct) return null;
+  if (hiding.coats !== null && best.coats >= hiding.coats) return null;
+  return { product: best.product.code, name: best.product.name, coats: best.coats };
 }
 
 /**
@@ -97,6 +115,7 @@ export function hidingRows(job: Job, areas: readonly JobSection[], shelf: Shelf)
       hides: hiding && { coats: hiding.coats, leftDeltaE: hiding.leftAfter, isHidden: hiding.hidden },
       look: dye && lookOver(dye, dye.ground, layer.coats),
       others: othersOf(one, job, used),
+      groundCoat: groundCoatFor(one, shelf),
       typedWith,
     });
   }

@@ -11,6 +11,7 @@ export const unchosenColour: JobColour = {
   code: '',
   repeatability: 'standard',
   coats: null,
+  groundCoat: null,
 };
 
 /** The colours of the sections, in their order, as a job's swatch shows them. */
@@ -34,3 +35,17 @@ interface Coloured {
 /** The colour of a key; one that nobody described has its key for a name. */
 export const colourOfKey = ({ colours }: Coloured, key: string): JobColour =>
   colours.find((one) => one.id === key) ?? { ...unchosenColour, id: key, name: key };
+
+/** A ground coat that an order of colours asks for. */
+export interface OrderGround {
+  /** Key of a colour of the job. */
+  colour: string;
+  product: string;
+}
+
+/** Colours with the ground coats of an order; one that has a ground coat keeps it. */
+export const withGrounds = (colours: readonly JobColour[], grounds: readonly OrderGround[]): JobColour[] =>
+  colours.map((one) => {
+    const own = grounds.find(({ colour }) => colour === one.id);
+    return own && one.groundCoat === null ? { ...one, groundCoat: own.product } : one;
+  });

@@ -7,6 +7,7 @@ import type { CoatSystem, Ladder, Product } from '../film';
 import type { DayAir, MonthAir, Place, PlaceKind } from '../shop';
 import type { Operation } from '../steps/operation';
 import type { LocalDate } from '../units';
+import type { OrderGround } from './colour';
 import type { Job, SignOff } from './job';
 import type { JobListName, JobLists } from './job-lists';
 import type { NewLogEntry } from './log-entry';
@@ -84,6 +85,11 @@ export type Edit =
     >)
   /** A kept scheme takes the place of the one that is planned; that one is kept if it is not yet. */
   | { kind: 'take-scheme'; job: string; id: string; seen: number; by: string; on: LocalDate }
+  /** An order of colours that was compared, with its covers, its way of clearing and the ground coats it asks for. */
+  | ({ kind: 'take-order'; job: string; seen: number; grounds: OrderGround[] } & Pick<
+      Job,
+      'colourOrder' | 'colourCovers' | 'schools'
+    >)
   | { kind: 'product'; code: string; seen: number; product: Omit<Product, 'code'> }
   | { kind: 'add-products'; products: Product[] }
   | { kind: 'remove-product'; code: string; seen: number }

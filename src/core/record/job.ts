@@ -30,7 +30,7 @@ export interface JobSection extends SectionRecord {
   /** Names what it shares one clear with, where several colours of a body are cleared together. */
   clearOver?: string;
   /** What is laid on its insides instead, where these get another colour. */
-  insideLaid?: Partial<Pick<JobSection, 'system' | 'coats' | 'ways'>>;
+  insideLaid?: Partial<Pick<JobSection, 'system' | 'coats' | 'ways' | 'schools'>>;
   /** System and ladder as the shop has them, once they were looked up; its own and changed systems besides. */
   ways?: {
     system: CoatSystem | undefined;

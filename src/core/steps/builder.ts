@@ -10,6 +10,7 @@ import { groupsOf } from './group';
 import { leaveOutOvertaken } from './overtaken';
 import { warnOfKeptFilm } from './kept-film';
 import { programmeOfWorks } from './programme-areas';
+import { cardGrounds } from './card-grounds';
 import { sectionWorks, type SectionWork } from './section-work';
 import type { Route } from './situation';
 import { MethodRing } from './method-ring';
@@ -63,6 +64,7 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
   const main = groups.find((group) => !group.loose) ?? groups[0];
   if (!main) return [];
   const works = sectionWorks(draft.context.job, route, groups);
+  for (const [work, grounds] of cardGrounds(draft.context.job, works)) work.grounds = grounds;
   const programme = withPastLines(programmeOfWorks(works, draft.context.job.colourOrder, draft), works);
   draft.network.programme = programme;
   const tasks = tasksOf(works, programme, main, draft.entries);

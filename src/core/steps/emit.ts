@@ -1,5 +1,4 @@
 import type { Programme } from '../programme';
-import { colourOfKey } from '../record';
 import { closeBareMetal, closeSpots } from './bare-metal';
 import { addStage, keysOf, leading, subjectOf, type StageRoom } from './group';
 import { sprayedParts } from './field-family';
@@ -18,10 +17,10 @@ import { pullBeforeMoving } from './wet-pulls';
 import { closingOf, windowKey } from './recoat-windows';
 import type { Session } from './session';
 import { warnOfFilm } from './film-warnings';
-import type { StepReason } from './step';
-import { quoteOutside, stripMethod } from './stripping';
+import { quoteOutside } from './stripping';
 import type { Task } from './task-model';
 import { inOrder, nodesOf, type Node } from './task-order';
+import { nameOf, reasonsOf } from './task-reasons';
 import { besidesOf, familyOf } from './task-beside';
 import { partsOfTask } from './task-parts';
 
@@ -177,9 +176,7 @@ export class Emission {
     draft.work({
       key: task.key,
       operation: operation.code,
-      ...(task.round > 0 && task.rounds > 1
-        ? { name: `${operation.name}, round ${task.round} of ${task.rounds}` }
-        : {}),
+      name: nameOf(task),
       subject: this.subjectOf(task),
       sections: keysOf(sections),
       parts,
@@ -193,7 +190,7 @@ export class Emission {
       needs: mask?.needs ?? [],
       covering: mask?.covering ?? [],
       share,
-      because: [...this.reasons(task), ...coveredBecause(mask)],
+      because: [...reasonsOf(task, draft.context.job), ...coveredBecause(mask)],
       // On an airframe whatever touches the skin says what must never touch it.
       ...(situation.route === 'aircraft' && operation.phase === 'strip'
         ? { cautions: ['aircraft-skin'] }
@@ -270,7 +267,7 @@ export class Emission {
       ? draft.waits(product, key, 'bay') || draft.waits(product, 'sandAfterMin', 'bay')
       : operation.settlesMin;
     draft.wait(task.key, operation.code, this.subjectOf(task), keysOf(sections), minutes, room.hold);
-    Object.assign(draft.stepOf(task.key), { because: this.reasons(task) });
+    Object.assign(draft.stepOf(task.key), { because: reasonsOf(task, draft.context.job) });
     this.ends.set(task.key, [task.key]);
     if (!film) return this.linkBefore(task, task.key, room);
     for (const { lastCoat, lastProduct } of films) {
@@ -279,20 +276,5 @@ export class Emission {
     }
     // The film cures in the booth as well as beside it; what follows needs both the cure and the room.
     this.ends.set(task.key, [task.key, ...this.before(task)]);
-  }
-
-  private reasons(task: Task): StepReason[] {
-    const { operation, round, rounds, sections } = task;
-    const section = leading(sections);
-    const said: StepReason[] = [];
-    if (operation.makes === 'old-off') said.push(stripMethod(section).reason);
-    else if (operation.makes === 'treated')
-      said.push({ code: 'substrate', substrate: section.substrate, method: 'treat' });
-    else if (operation.rateBy !== null)
-      said.push({ code: 'level-round', level: section.level, round: round || 1, of: round > 0 ? rounds : 1 });
-    else if (operation.makes === 'masked')
-      said.push({ code: 'colour-next', colour: colourOfKey(this.draft.context.job, section.colour).name });
-    if (operation.cautions.includes('licensed-hold')) said.push({ code: 'licensed-hold' });
-    return [...said, { code: 'operation', why: operation.why }];
   }
 }

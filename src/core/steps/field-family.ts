@@ -24,14 +24,24 @@ const sprayedOver = (work: SectionWork, all: readonly SectionWork[]): SectionWor
     ? othersOf(work, all).filter((one) => one.place > work.place && !work.keepsFree.has(one.lot))
     : [];
 
+/** Earlier works of the family that are sprayed past a line onto this one. */
+export function sprayedFirst(work: SectionWork, all: readonly SectionWork[]): SectionWork[] {
+  const meets = meetsOf(work);
+  return othersOf(work, all).filter(
+    (one) => meets.has(one.section.colour) && sprayedOver(one, all).includes(work),
+  );
+}
+
+/** Colours that a field or what it is cut from meets at a line. */
+const meetsOf = ({ group, section }: SectionWork): Set<string> =>
+  new Set(group.partsOf(section).flatMap((part) => (part.field?.edges ?? []).map((edge) => edge.to)));
+
 /** A programme whose colours say what they are sprayed onto past their lines. */
 export function withPastLines(programme: Programme, all: readonly SectionWork[]): Programme {
   const passes = programme.passes.map((pass) => {
     const own = pass.role === 'colour' ? all.filter((work) => pass.areas.includes(work.section.key)) : [];
     const past = own.flatMap((work) => {
-      const meets = new Set(
-        work.group.partsOf(work.section).flatMap((part) => (part.field?.edges ?? []).map((edge) => edge.to)),
-      );
+      const meets = meetsOf(work);
       return sprayedOver(work, all).filter((one) => meets.has(one.section.colour));
     });
     return { ...pass, past: [...new Set(past.map((one) => one.section.key))] };

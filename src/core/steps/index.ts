@@ -1,6 +1,7 @@
 export * from './crew-zones';
 export * from './builder';
 export * from './catalogue';
+export * from './colour-grounds';
 export * from './schools';
 export { schoolsTaken } from './section-situation';
 export { checkOperation } from './check-operation';

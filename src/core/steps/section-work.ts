@@ -1,5 +1,6 @@
 import { colourOrder } from '../programme';
 import { clockOf, colourKeyOf, fieldAreaKey, systemOfColour, type Job, type JobSection } from '../record';
+import type { CardGround } from './card-ground';
 import type { Group } from './group';
 import { schools } from './schools';
 import { roundsOf, situationOf } from './section-situation';
@@ -24,6 +25,8 @@ export interface SectionWork {
   colour: string;
   /** Of insides in a colour of their own: what names the sample of that; null where they have none. */
   insideColour: string | null;
+  /** Grounds besides its own that want a card. */
+  grounds: readonly CardGround[];
   /** Painted before it on the same body. */
   before: SectionWork | null;
   /** Lots of its family that are covered while it is sprayed though they come later. */
@@ -52,6 +55,7 @@ export function sectionWorks(job: Job, route: Route, groups: readonly Group[]): 
         situation,
         rounds,
         ...own,
+        grounds: [],
         before: null,
         keepsFree: nothing,
         place: 0,

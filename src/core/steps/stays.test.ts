@@ -35,6 +35,7 @@ const task = (key: string, stage: string | null, needs: string[] = [], over: Par
   group: group(false),
   sections: [],
   scope: 'shell',
+  ground: null,
   round: 0,
   rounds: 2,
   needs: new Map(needs.map((one): [string, WorkState] => [one, 'washed'])),

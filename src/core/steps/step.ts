@@ -27,6 +27,7 @@ export type StepReason =
   | { code: 'session-limit'; product: string; most: number }
   | { code: 'shift-limit' }
   | { code: 'colour-next'; colour: string }
+  | { code: 'ground-shows'; ground: string; deltaE: number }
   | { code: 'remedy'; product: string }
   | { code: 'licensed-hold' }
   | { code: 'typed-coats' }

@@ -1,4 +1,5 @@
 import type { JobSection } from '../record';
+import type { CardGround } from './card-ground';
 import type { Group } from './group';
 import type { Operation } from './operation';
 import type { WorkState } from './work-state';
@@ -11,6 +12,8 @@ export interface Task {
   sections: JobSection[];
   /** Section or lot that names it, for stays of its own. */
   scope: string;
+  /** Of a card over another ground than its own: that ground. */
+  ground: CardGround | null;
   round: number;
   rounds: number;
   /** Keys of tasks before it, with the state each was asked for. */

@@ -1,6 +1,7 @@
 import type { JobSection } from '../record';
 import type { Programme } from '../programme';
 import type { Catalogue } from './catalogue';
+import { cardWord, colourOfCard, type CardGround } from './card-ground';
 import type { Group } from './group';
 import { MethodRing } from './method-ring';
 import { orderPasses } from './pass-order';
@@ -40,7 +41,7 @@ export function tasksOf(
 
 /** A sample is looked at after it was sprayed, of the same colour. */
 function approveWhatWasSprayed(tasks: ReadonlyMap<string, Task>): void {
-  const colourOf = ({ key }: Task) => key.slice(key.indexOf('/'));
+  const colourOf = ({ key }: Task) => colourOfCard(key.slice(key.indexOf('/')));
   const all = [...tasks.values()];
   for (const task of all.filter((one) => one.operation.does.includes('approve')))
     for (const card of all.filter((one) => one.operation.does.includes('sample')))
@@ -113,8 +114,8 @@ class SectionSearch {
     const beneath = new Map(before);
     for (const rider of riders) {
       const first = rider.needs.length === 0 ? beneath : this.neededBy(rider);
-      for (const colour of this.coloursOf(rider))
-        before.set(this.take(rider, { state, round: 0, needs: first }, colour), state);
+      for (const [colour, ground] of this.cardsOf(rider))
+        before.set(this.take(rider, { state, round: 0, needs: first }, colour, ground), state);
     }
     // A field is masked when the insides of its panels are shut.
     if (state === 'openings-shut')
@@ -123,11 +124,16 @@ class SectionSearch {
     return [this.take(maker, { state, round: turn, needs: before })];
   }
 
-  /** Each colour of a section has a sample of its own, that of its insides too. */
-  private coloursOf({ keyWord }: Operation): string[] {
-    const { colour, insideColour } = this.work;
+  /** Each colour of a section has a sample of its own, that of its insides too; sprayed over each ground that shows. */
+  private cardsOf({ keyWord, does }: Operation): [card: string, ground: CardGround | null][] {
+    const { colour, insideColour, grounds } = this.work;
     const isByColour = keyWord?.includes('{colour}') === true;
-    return isByColour && insideColour !== null ? [...new Set([colour, insideColour])] : [colour];
+    const colours = isByColour && insideColour !== null ? [...new Set([colour, insideColour])] : [colour];
+    const further = isByColour && does.includes('sample') ? grounds : [];
+    return [
+      ...colours.map((one): [string, null] => [one, null]),
+      ...further.map((one): [string, CardGround] => [one.card, one]),
+    ];
   }
 
   private neededBy({ needs }: Operation): Map<string, WorkState> {
@@ -142,7 +148,13 @@ class SectionSearch {
   }
 
   /** Adds the section to the task, or makes the task. @returns its key */
-  private take(operation: Operation, { state: at, round, needs }: Asked, colour = this.work.colour): string {
+  private take(
+    operation: Operation,
+    { state: at, round, needs }: Asked,
+    card = this.work.colour,
+    ground: CardGround | null = null,
+  ): string {
+    const colour = cardWord(card, ground);
     const { group, section, clock, lot, over, rounds } = this.work;
     const there = isFromHanging(at) ? this.work.paintedOn : group;
     const scope = operation.unit === 'over' ? over : isOfLot(operation, this.work) ? lot : clock;
@@ -158,7 +170,8 @@ class SectionSearch {
     const all = loop ? rounds[loop.key] : rounds.build;
     let task = this.tasks.get(key);
     if (!task) {
-      task = { key, operation, group: home, sections: [], scope, round, rounds: all, needs: new Map() };
+      const empty = { sections: [], needs: new Map<string, WorkState>() };
+      task = { key, operation, group: home, scope, ground, round, rounds: all, ...empty };
       this.tasks.set(key, task);
     }
     task.rounds = Math.max(task.rounds, all);

@@ -2,7 +2,7 @@ import { coatSystemOf, isUpperRole, type CoatSystem, type SystemLayer } from '..
 import { colourOfKey, systemOfBoth, type Job, type JobSection } from '../record';
 
 /** Section fields that say what is laid. */
-type Laid = Pick<JobSection, 'system' | 'coats' | 'ways'>;
+type Laid = Pick<JobSection, 'system' | 'coats' | 'ways' | 'schools'>;
 
 /** The coat system whose colour and clear a colour gets: its own, else that of a painted section that carries it. */
 function systemKeyOf(job: Job, colour: string): string | null {
@@ -49,22 +49,70 @@ function withSystemOf(job: Job, area: JobSection, colour: string): Partial<Laid>
   return {
     system: systemOfBoth(area.system, own.key),
     coats: Object.fromEntries(Object.entries(kept).filter(([, count]) => count !== undefined)),
-    ways: {
-      ladders: area.ways?.ladders ?? [],
-      systems: area.ways?.systems ?? [],
-      figures: area.ways?.figures ?? [],
-      system: {
-        ...base,
-        key: systemOfBoth(base.key, own.key),
-        name: own.name,
-        layers: [...base.layers.filter((one) => !isOfColour(one)), ...own.layers.filter(isOfColour)],
-      },
-    },
+    ways: waysWith(area, {
+      ...base,
+      key: systemOfBoth(base.key, own.key),
+      name: own.name,
+      layers: [...base.layers.filter((one) => !isOfColour(one)), ...own.layers.filter(isOfColour)],
+    }),
   };
 }
 
+/**
+ * What is laid on an area whose colour names a ground coat: one coat of that in place of the sealer, sprayed with the colour,
+ * whatever the sealer method says; the count can be typed for the section. An area that keeps its paint, a hull and a
+ * system without a colour stay as they are.
+ */
+function withGroundCoat(job: Job, area: JobSection, colour: string): Partial<Laid> {
+  const { groundCoat } = colourOfKey(job, colour);
+  const system = area.ways?.system ?? coatSystemOf(area.system);
+  if (
+    groundCoat === null ||
+    area.level === 'Keep' ||
+    !system ||
+    system.route === 'hull' ||
+    !hasColour(system)
+  )
+    return {};
+  const at = system.layers.findIndex(({ role }) => isUpperRole(role));
+  const isOther = ({ role }: SystemLayer) => role !== 'sealer';
+  const ground = { role: 'sealer', product: groundCoat, coats: { rule: 'fixed', count: 1 } } as const;
+  const layers = [
+    ...system.layers.slice(0, at).filter(isOther),
+    ground,
+    ...system.layers.slice(at).filter(isOther),
+  ];
+  return {
+    schools: { ...area.schools, sealer: 'sealer' },
+    ways: waysWith(area, { ...system, layers }),
+  };
+}
+
+/** Areas as their colours ask for it, outside and inside. */
+export const withColoursLaid = (job: Job, areas: readonly JobSection[]): JobSection[] =>
+  withInsides(job, areas).map((area) => {
+    const { colour, insideColour, insideLaid } = area;
+    const outside = withGroundCoat(job, area, colour);
+    if (insideColour === null || insideLaid === undefined) return { ...area, ...outside };
+    // Insides lie on what their own colour asks for.
+    const inside = { ...area, ...insideLaid };
+    const own = withGroundCoat(job, inside, insideColour);
+    if (outside.ways === undefined && own.ways === undefined) return area;
+    const { coats, schools, system } = inside;
+    const ways = inside.ways ?? waysWith(inside, coatSystemOf(system));
+    return { ...area, ...outside, insideLaid: { system, coats, schools, ways, ...own } };
+  });
+
+/** What the shop and the job have for an area, with this system in place of its own. */
+const waysWith = ({ ways }: JobSection, system: CoatSystem | undefined): NonNullable<Laid['ways']> => ({
+  ladders: ways?.ladders ?? [],
+  systems: ways?.systems ?? [],
+  figures: ways?.figures ?? [],
+  system,
+});
+
 /** Areas with what is laid on their insides where these get a colour of their own; a field has no inside. */
-export const withInsides = (job: Job, areas: readonly JobSection[]): JobSection[] =>
+const withInsides = (job: Job, areas: readonly JobSection[]): JobSection[] =>
   areas.map((area) => {
     const { insideColour, colour } = area;
     if (insideColour === null) return area;

@@ -2,7 +2,7 @@ import { clockOf, depths, stripMethods, type Job, type JobSection, type PartSurv
 import { levels, type Level } from '../film';
 import { bodyKindOf, substrates, type Part } from '../vehicle';
 import { withClearOver } from './clear-over';
-import { withInsides } from './colour-system';
+import { withColoursLaid } from './colour-system';
 import { withFieldAreas } from './field-areas';
 import { netOfJob } from './parts-of-job';
 
@@ -101,7 +101,7 @@ export function lotsOf(job: Job, parts: readonly Part[]): { sections: JobSection
   ]);
   const fields = withFieldAreas(job, sections, placed);
   const painted = withClearOver(withLeads(fields.sections));
-  return { sections: withInsides(job, painted), parts: fields.parts };
+  return { sections: withColoursLaid(job, painted), parts: fields.parts };
 }
 
 /** The clock of an area, and what the area and its clock are called. */

@@ -1,5 +1,7 @@
 'use client';
 
+import { lineByLine, type ToldLine } from '@/workers/line-by-line';
+import { useState } from 'react';
 import { QueryClient, useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 
 /** What the server says against a question, in its own words. */
@@ -17,14 +19,43 @@ const noAnswer = 'Coatrel does not answer.';
 
 /** Asks for JSON. @throws Refusal with a sentence, also where nobody answers */
 export async function askJson<T>(path: string, init?: RequestInit): Promise<T> {
-  const answer = await fetch(path, init).catch((error: unknown) => {
+  const answer = await reach(path, init);
+  const body: unknown = await answer.json().catch(() => null);
+  return answerOrRefusal<T>(answer.status, body);
+}
+
+/** @throws Refusal where nobody answers */
+async function reach(path: string, init?: RequestInit): Promise<Response> {
+  return fetch(path, init).catch((error: unknown) => {
     if (init?.signal?.aborted) throw error;
     throw new Refusal(noAnswer, 0);
   });
-  const body: unknown = await answer.json().catch(() => null);
-  if (answer.ok) return body as T;
+}
+
+/** The body of a good answer. @throws Refusal in the server's words */
+function answerOrRefusal<T>(status: number, body: unknown): T {
+  if (status >= 200 && status < 300) return body as T;
   const faults = (body as { faults?: { reason: string }[] } | null)?.faults;
-  throw new Refusal(faults?.map((one) => one.reason).join('; ') ?? noAnswer, answer.status);
+  throw new Refusal(faults?.map((one) => one.reason).join('; ') ?? noAnswer, status);
+}
+
+/** Asks for what takes long and hears how far it is. @throws Refusal as askJson does, also where the answer breaks off */
+async function askTold<T>(path: string, signal: AbortSignal, tell: (share: number) => void): Promise<T> {
+  const answer = await reach(path, { signal, headers: { accept: lineByLine } });
+  if (!answer.headers.get('content-type')?.includes(lineByLine))
+    return answerOrRefusal<T>(answer.status, await answer.json().catch(() => null));
+  const reader = answer.body?.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    const lines = `${rest}${part.value}`.split('\n');
+    rest = lines.pop()!;
+    for (const line of lines) {
+      const one = JSON.parse(line) as ToldLine;
+      if ('share' in one) tell(one.share);
+      else return answerOrRefusal<T>(one.status, one.body);
+    }
+  }
+  throw new Refusal(noAnswer, answer.ok ? 0 : answer.status);
 }
 
 export const jsonPost = (body: unknown): RequestInit => ({
@@ -59,6 +90,24 @@ export const newQueryClient = (): QueryClient =>
  */
 export const useAnswer = <T>(path: string, key: readonly unknown[] = [], enabled = true): UseQueryResult<T> =>
   useQuery({ queryKey: [path, ...key], queryFn: ({ signal }) => askJson<T>(path, { signal }), enabled });
+
+/** The answer to a question that takes long, and how much of the work is done, 0..1. */
+export function useToldAnswer<T>(
+  path: string,
+  key: readonly unknown[],
+  enabled: boolean,
+): { answer: UseQueryResult<T>; share: number } {
+  const [share, setShare] = useState(0);
+  const answer = useQuery({
+    queryKey: [path, ...key],
+    queryFn: ({ signal }) => {
+      setShare(0);
+      return askTold<T>(path, signal, setShare);
+    },
+    enabled,
+  });
+  return { answer, share };
+}
 
 /** Drops a question that is being answered, with all its keys; the server stops its work. */
 export function useStop(path: string): () => void {

@@ -1,10 +1,11 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { PlannedScheme } from '@/core/changes';
+import { standardShelf } from '@/core/film';
 import type { HidingRow } from '@/core/readings/hiding';
 import { answer, draw, job, plan, posted } from '../room.fixture';
 import { AlternativesView, type AlternativesProps } from './alternatives-view';
 import { ColoursView } from './colours-view';
-import { coloursShown, systemChoices } from './scheme-props';
+import { coloursShown, groundChoices, systemChoices } from './scheme-props';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 
@@ -29,6 +30,7 @@ const row: HidingRow = {
   look: null,
   others: [{ name: 'Sluice Green', coats: null, look: null }],
   typedWith: { section: 'roof' },
+  groundCoat: null,
 };
 const drawColours = (rows: HidingRow[], looseItems: (typeof job.looseItems)[number][] = []) => {
   sent.mockResolvedValue(answer(200, { rows }));
@@ -44,6 +46,7 @@ const drawColours = (rows: HidingRow[], looseItems: (typeof job.looseItems)[numb
       }))}
       colours={coloursShown(job, plan, versions)}
       systems={systemChoices(job, { systems: [] })}
+      grounds={groundChoices(job, standardShelf)}
       looseItems={looseItems.map((one) => ({ ...one, seen: 2 }))}
     />,
   );
@@ -100,6 +103,27 @@ describe('the colours of a job', () => {
       seen: 7,
       set: { coats: { ...roof.coats, colour: 5 } },
     });
+  });
+
+  test('a ground coat that helps is laid at a press, and can be chosen or left out by hand', async () => {
+    const groundCoat = { product: 'sealer-white', name: 'Sealer, white', coats: 2 };
+    drawColours([{ ...row, groundCoat }]);
+    const table = await screen.findByRole('table', { name: 'What each colour hides' });
+    expect(table).toHaveTextContent('Sealer, white: then 2 coats hide it');
+    fireEvent.click(within(table).getByRole('button', { name: 'Ground coat under Pale Barley' }));
+    await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
+    const edit = { kind: 'set-item', list: 'colours', id: 'c.pale-barley', seen: 5 };
+    expect(posted(sent, 1)).toMatchObject({ ...edit, set: { groundCoat: 'sealer-white' } });
+    const choice = screen.getByLabelText('Ground coat of Pale Barley');
+    const names = within(choice)
+      .getAllByRole('option')
+      .map((one) => one.getAttribute('value'));
+    // Sealers and nothing else can be sprayed with the colour.
+    expect(names).toEqual([
+      '',
+      ...standardShelf.flatMap((one) => (one.coating?.family === 'sealer' ? [one.code] : [])),
+    ]);
+    expect(names.length).toBeGreaterThan(2);
   });
 
   test('a colour that shines through tells its look, its coats and its evenness', async () => {

@@ -24,10 +24,12 @@ export function ColoursTable({
   job,
   colours,
   systems,
+  grounds,
 }: {
   job: string;
   colours: ColourShown[];
   systems: readonly SystemChoice[];
+  grounds: readonly SystemChoice[];
 }) {
   return (
     <section aria-label="Colours">
@@ -44,8 +46,9 @@ export function ColoursTable({
       />
       <p className="max-w-prose pb-1 text-quiet">
         A colour is named once: wherever it goes it is one batch, one sample and one approval. System and
-        coats hold in its fields and insides; a section has its own. A screen is no colour reference: spray a
-        card, clear it, and look at it in sun, shade and lamp.
+        coats hold in its fields and insides; a section has its own. A ground coat is sprayed before it in
+        place of the sealer, wherever it goes. A screen is no colour reference: spray a card, clear it, and
+        look at it in sun, shade and lamp.
       </p>
       {colours.length === 0 && <Empty>This job has no colours yet.</Empty>}
       <Table
@@ -54,7 +57,7 @@ export function ColoursTable({
           'On screen',
           'Name',
           'Finish',
-          'Coat system',
+          'Coat system, ground',
           'Coats',
           'Code or recipe',
           'Repeatable',
@@ -64,7 +67,7 @@ export function ColoursTable({
         ]}
       >
         {colours.map((colour) => (
-          <ColourRow key={colour.id} job={job} colour={colour} systems={systems} />
+          <ColourRow key={colour.id} job={job} colour={colour} systems={systems} grounds={grounds} />
         ))}
       </Table>
     </section>
@@ -75,10 +78,12 @@ function ColourRow({
   job,
   colour,
   systems,
+  grounds,
 }: {
   job: string;
   colour: ColourShown;
   systems: readonly SystemChoice[];
+  grounds: readonly SystemChoice[];
 }) {
   const row: ItemRow<'colours'> = {
     job,
@@ -124,6 +129,23 @@ function ColourRow({
             set: { system: system || null },
           })}
         />
+        {grounds.length > 0 && (
+          <EditChoice
+            label={`Ground coat of ${colour.name}`}
+            quiet
+            className="w-40"
+            value={colour.groundCoat ?? ''}
+            choices={[{ value: '', text: 'no other ground coat' }, ...grounds]}
+            toEdit={(product) => ({
+              kind: 'set-item',
+              job,
+              list: 'colours',
+              id: colour.id,
+              seen: colour.seen,
+              set: { groundCoat: product || null },
+            })}
+          />
+        )}
       </td>
       <FigureCell row={row} field="coats" label="Coats in fields" value={colour.coats} none />
       <TextCell row={row} field="code" label="Code or recipe" value={colour.code} width="w-32" />

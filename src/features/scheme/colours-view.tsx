@@ -14,14 +14,24 @@ export interface ColoursProps {
   sections: (JobSection & { seen: number; outsideM2: number; insideM2: number })[];
   colours: ColourShown[];
   systems: SystemChoice[];
+  /** Products that can be sprayed as a ground coat. */
+  grounds: SystemChoice[];
   looseItems: (LooseItem & { seen: number })[];
 }
 
 /** The colours of a job, where each goes, what it hides, and what else is seen. */
-export function ColoursView({ job, planHash, sections, colours, systems, looseItems }: ColoursProps) {
+export function ColoursView({
+  job,
+  planHash,
+  sections,
+  colours,
+  systems,
+  grounds,
+  looseItems,
+}: ColoursProps) {
   return (
     <>
-      <ColoursTable job={job} colours={colours} systems={systems} />
+      <ColoursTable job={job} colours={colours} systems={systems} grounds={grounds} />
       <h2 className="pt-5 pb-1 font-semibold">Sections, where no field says otherwise</h2>
       {sections.length === 0 && <Empty>This job has no sections yet.</Empty>}
       <Table

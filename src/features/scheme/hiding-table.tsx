@@ -63,6 +63,7 @@ export function HidingTable({ job, planHash, sections, colours }: HidingProps) {
               </td>
               <td className="py-1">
                 <LayMore row={row} edit={moreCoats(row, { job, sections, colours })} />
+                <LayGround row={row} edit={groundCoatEdit(row, job, colours)} />
               </td>
             </tr>
           ))}
@@ -140,5 +141,34 @@ function LayMore({ row, edit }: { row: HidingRow; edit: { coats: number; edit: E
       Lay {counted(edit.coats, 'coat')}
       <span className="sr-only"> of {row.name}</span>
     </Button>
+  );
+}
+
+/** The edit that puts a ground coat under a colour; null where none helps. */
+function groundCoatEdit(
+  { groundCoat, colour }: HidingRow,
+  job: string,
+  colours: HidingProps['colours'],
+): Edit | null {
+  const own = colours.find((one) => one.id === colour);
+  if (!groundCoat || !own) return null;
+  const set = { groundCoat: groundCoat.product };
+  return { kind: 'set-item', job, list: 'colours', id: colour, seen: own.seen, set };
+}
+
+function LayGround({ row, edit }: { row: HidingRow; edit: Edit | null }) {
+  const { save } = useSaving();
+  const live = useLive();
+  if (!edit || !row.groundCoat) return null;
+  const { name, coats } = row.groundCoat;
+  return (
+    <span className="block pt-1">
+      <Button disabled={!live} onClick={() => void save(edit)}>
+        Ground coat<span className="sr-only"> under {row.name}</span>
+      </Button>
+      <span className="block text-small text-quiet">
+        {name}: then {counted(coats, 'coat')} hide it
+      </span>
+    </span>
   );
 }

@@ -6,8 +6,9 @@ import type { OrderPass } from '@/core/scheme';
 import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
+import { Progress } from '@/ui/progress';
 import { useLive } from '@/ui/use-live';
-import { refusalOf, useAnswer, useStop } from '../frame/asking';
+import { refusalOf, useStop, useToldAnswer } from '../frame/asking';
 import { useSent } from '../frame/entry-form';
 import { counted } from '../words/counted';
 import { amount, area, date, hours, micrometres, money, span, type Locale } from '../words/format';
@@ -30,7 +31,7 @@ export function OrderBoard(props: BoardProps) {
   const [other, setOther] = useState('');
   const fixed = new URLSearchParams({ first, last, one, other });
   const path = `/api/jobs/${encodeURIComponent(job)}/orders?${fixed.toString()}`;
-  const answer = useAnswer<ColourOrders>(path, [pictures.planHash], asked);
+  const { answer, share } = useToldAnswer<ColourOrders>(path, [pictures.planHash], asked);
   const stop = useStop(path);
   return (
     <section aria-label="Orders compared" className="pt-4">
@@ -39,6 +40,7 @@ export function OrderBoard(props: BoardProps) {
         <Button disabled={answer.isFetching} onClick={() => setAsked(true)}>
           {answer.isFetching ? 'Searching and planning …' : 'Search the order of colours and masks'}
         </Button>
+        {answer.isFetching && <Progress label="Searched and planned" share={share} />}
         {answer.isFetching && (
           <Button
             onClick={() => {
@@ -137,10 +139,13 @@ function Order({
   const take = async () =>
     setRefused(
       await send({
-        kind: 'job',
+        kind: 'take-order',
         job,
         seen,
-        set: { colourOrder: one.order, colourCovers: one.covers, schools: one.schools },
+        colourOrder: one.order,
+        colourCovers: one.covers,
+        schools: one.schools,
+        grounds: one.grounds,
       }),
     );
   const nameOf = (key: string) => pictures.shapes[key]?.name ?? key;

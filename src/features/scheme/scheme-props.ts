@@ -2,7 +2,7 @@ import type { Plan, PlannedPass } from '@/core/plan';
 import { colourOfKey, isOfField, type Job } from '@/core/record';
 import { colourAreas } from '@/core/readings/colour-areas';
 import { boundsOf, type Point } from '@/core/geometry';
-import { isUpperRole, systemsWith, type Product } from '@/core/film';
+import { isGroundCoat, isUpperRole, systemsWith, type Product } from '@/core/film';
 import type { Shop } from '@/core/shop';
 import { localDateOf, type Minute } from '@/core/units';
 import { bodyKindOf } from '@/core/vehicle';
@@ -45,6 +45,12 @@ export function areasOf(plan: Plan, section: string): { outsideM2: number; insid
     insideM2: own.reduce((sum, one) => sum + one.insideM2, 0),
   };
 }
+
+/** Sealers of the shelf that can be sprayed as a ground coat; a hull is laid by roller and has none. */
+export const groundChoices = ({ bodyKind }: Job, shelf: Iterable<Product>): SystemChoice[] =>
+  bodyKindOf(bodyKind)?.route === 'hull'
+    ? []
+    : [...shelf].filter(isGroundCoat).map(({ code, name }) => ({ value: code, text: name }));
 
 /** Coat systems that have a colour and go on this kind of body. */
 export function systemChoices({ bodyKind }: Job, { systems }: Pick<Shop, 'systems'>): SystemChoice[] {

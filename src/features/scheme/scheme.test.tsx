@@ -161,6 +161,7 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
   };
   const order = (own: [string, string], costMinor: number, isNow: boolean): ComparedOrder => ({
     passes: [pass(own[0], own[1]), pass(own[1], own[0])],
+    grounds: [],
     costMinor,
     kind: own.join(),
     ridgeUm: 0,
@@ -204,13 +205,12 @@ test('orders are asked for, shown frame by frame, and one is taken', async () =>
   fireEvent.click(within(second).getByRole('button', { name: 'Take this order' }));
   await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
   expect(posted(sent, 1)).toMatchObject({
-    kind: 'job',
+    kind: 'take-order',
     seen: 4,
-    set: {
-      colourOrder: [b, a],
-      colourCovers: [{ sprayed: b, covered: a }],
-      schools: { 'clear-over': 'all' },
-    },
+    colourOrder: [b, a],
+    colourCovers: [{ sprayed: b, covered: a }],
+    schools: { 'clear-over': 'all' },
+    grounds: [],
   });
 });
 

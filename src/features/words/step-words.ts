@@ -106,6 +106,8 @@ export function reasonSentence(reason: StepReason, names: Names): string {
       return 'Colour and clear together would not fit one shift, so the clear has a session of its own.';
     case 'colour-next':
       return `Everything beside ${reason.colour} is covered before it is sprayed.`;
+    case 'ground-shows':
+      return `It looks otherwise over ${reason.ground} than over its own ground: ΔE ${reason.deltaE.toFixed(1)}.`;
     case 'remedy':
       return `The recoat window of ${names.product(reason.product)} has closed by then; scuffing opens it again.`;
     case 'licensed-hold':

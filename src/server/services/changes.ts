@@ -2,8 +2,8 @@ import type { Change, ColourOrders, GiveUps, PlannedScheme, Situation } from '..
 import type { HidingRow } from '../../core/readings/hiding';
 import type { ScheduleProblem } from '../../core/schedule';
 import type { OrderLocks } from '../../core/scheme';
-import type { Compared } from '../../workers/tasks';
-import { inThread } from '../workers/pool';
+import type { Compared, Tell } from '../../workers/tasks';
+import { inThread, inThreadTold } from '../workers/pool';
 import { currentMinute } from './clock';
 import { planningShop } from './planning-shop';
 import { readSnapshot } from './snapshot';
@@ -42,10 +42,11 @@ export async function giveUpsOf(number: string): Promise<GiveUpAnswer> {
 export async function ordersOf(
   number: string,
   fixed: OrderLocks,
+  tell: Tell,
   signal?: AbortSignal,
 ): Promise<ColourOrders | null> {
   const given = await situationOf(number);
-  return given && inThread({ kind: 'colour-orders', given, fixed }, signal);
+  return given && inThreadTold({ kind: 'colour-orders', given, fixed }, tell, signal);
 }
 
 /** The scheme of a job and those kept beside it, each with its plan and its sides; null where there is no such job. */

@@ -1,7 +1,13 @@
-import { colourFaults, productFigureFaults, wayFaults, type Fault } from '../../core/exchange';
+import {
+  colourFaults,
+  groundCoatFaults,
+  productFigureFaults,
+  wayFaults,
+  type Fault,
+} from '../../core/exchange';
 import { coatSystemOf, standardLadder } from '../../core/film';
 import type { CheckedEntry } from '../../core/checks';
-import type { AddItem, Edit, Job, SetItem } from '../../core/record';
+import { withGrounds, type AddItem, type Edit, type Job, type SetItem } from '../../core/record';
 import type { Connection } from '../database/client';
 import { loadJobs } from '../repositories/job-repository';
 import type { StoredShop } from '../repositories/shop-repository';
@@ -29,6 +35,8 @@ export async function checkEdit(
       return job && (edit.set.colourOrder ?? edit.set.colourCovers ?? edit.set.figures)
         ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() })
         : nothing;
+    case 'take-order':
+      return job ? orderFaults(edit, job, found) : nothing;
     case 'shop':
       return { faults: productFigureFaults(edit.set.figures ?? [], found.shelf, 'set.figures'), work: null };
     case 'add-item':
@@ -44,6 +52,28 @@ export async function checkEdit(
     default:
       return { faults: await faultsByRecord(edit, job, found, connection), work: null };
   }
+}
+
+/** An order that is taken stands as one that is typed, on ground coats that the shelf has. */
+async function orderFaults(
+  { kind: _, job: number, seen, grounds, ...set }: Extract<Edit, { kind: 'take-order' }>,
+  job: Job,
+  found: StoredShop,
+): Promise<CheckedEntry> {
+  const { shop, shelf } = found;
+  const around = { systems: shop.systems, shelf, bodyKind: job.bodyKind };
+  const faults = grounds.flatMap(({ product }, i) =>
+    groundCoatFaults({ groundCoat: product }, `grounds[${i}].product`, around),
+  );
+  if (faults.length > 0) return { faults, work: null };
+  const ordered: Edit = { kind: 'job', job: number, seen, set };
+  const withTheirGrounds = { ...job, colours: withGrounds(job.colours, grounds) };
+  const checked = { edit: ordered, job: withTheirGrounds };
+  return inThread({
+    kind: 'refusals',
+    checked,
+    ground: { ...planningShop(found), now: currentMinute() },
+  });
 }
 
 const nothing: CheckedEntry = { faults: [], work: null };
@@ -82,21 +112,23 @@ async function faultsByRecord(
   }
 }
 
-/** The coat system of a colour is one that goes on this body. */
-function systemFaults(edit: AddItem | SetItem, { bodyKind }: Job, { shop }: StoredShop): Fault[] {
+/** The coat system and the ground coat of a colour are ones that go on this body. */
+function systemFaults(edit: AddItem | SetItem, { bodyKind }: Job, { shop, shelf }: StoredShop): Fault[] {
   if (edit.list !== 'colours') return [];
   const [item, place] = edit.kind === 'add-item' ? [edit.item, 'item'] : [edit.set, 'set'];
-  return colourFaults(item, place, { systems: shop.systems, bodyKind });
+  return colourFaults(item, place, { systems: shop.systems, shelf, bodyKind });
 }
 
 /** Coat systems that a kept scheme names are still there. */
-function keptWayFaults(id: string, { alternatives, bodyKind }: Job, { shop }: StoredShop): Fault[] {
+function keptWayFaults(id: string, { alternatives, bodyKind }: Job, { shop, shelf }: StoredShop): Fault[] {
   const scheme = alternatives.find((one) => one.id === id)?.scheme;
   if (!scheme) return [];
   const { systems } = shop;
   return [
     ...scheme.sections.flatMap(({ system }, i) => wayFaults({ system }, shop, `scheme.sections[${i}]`)),
-    ...scheme.colours.flatMap((one, i) => colourFaults(one, `scheme.colours[${i}]`, { systems, bodyKind })),
+    ...scheme.colours.flatMap((one, i) =>
+      colourFaults(one, `scheme.colours[${i}]`, { systems, shelf, bodyKind }),
+    ),
   ];
 }
 

@@ -22,6 +22,7 @@ import {
 import { checkEdit } from './edit-refusals';
 import { jobMakers } from './job-edits';
 import { keptSchemeMakers } from './kept-scheme-edits';
+import { takeOrderMakers } from './take-order-edit';
 import { sectionMakers } from './section-edits';
 import { logMakers } from './log-edits';
 import { shopMakers, wayMakers } from './shop-edits';
@@ -37,6 +38,7 @@ const ofJob: JobMakers<JobKind> = {
   ...sectionMakers,
   ...surveyMakers,
   ...keptSchemeMakers,
+  ...takeOrderMakers,
   ...logMakers,
 };
 const ofShop: ShopMakers<ShopKind> = { ...shopMakers, ...wayMakers, ...storeMakers };

@@ -6,6 +6,7 @@ import {
   type Fault,
   type JobBundle,
 } from '../../core/exchange';
+import { shelfOf } from '../../core/film';
 import type { NewJob } from '../../core/record';
 import { proposeJob } from '../../core/survey';
 import { localDateOf } from '../../core/units';
@@ -42,7 +43,9 @@ export function createJob(given: NewJob, writer: Writer): Promise<EditOutcome> {
 export const importJob = ({ job, shelf: brought }: JobBundle, writer: Writer): Promise<EditOutcome> =>
   write(writer, 'shop', async (connection) => {
     const { shop, shelf } = await requireShop(connection);
-    const ground = { systems: shop.systems, bodyKind: job.bodyKind };
+    // Products that the shelf lacks come with the job.
+    const brings = shelfOf([...brought, ...shelf.values()]);
+    const ground = { systems: shop.systems, shelf: brings, bodyKind: job.bodyKind };
     const faults = [
       ...job.sections.flatMap((section, i) => wayFaults(section, shop, `job.sections[${i}]`)),
       ...job.colours.flatMap((colour, i) => colourFaults(colour, `job.colours[${i}]`, ground)),

@@ -1,10 +1,12 @@
 import { availableParallelism } from 'node:os';
+import { MessageChannel } from 'node:worker_threads';
 import Piscina from 'piscina';
 import {
   protocolVersion,
   type AnswerTo,
   type Envelope,
   type FileTask,
+  type Tell,
   type WorkerTask,
 } from '../../workers/tasks';
 
@@ -73,8 +75,30 @@ function poolOf(lane: Lane): Piscina {
  * @param signal stops the task, which then rejects with an AbortError
  */
 export function inThread<T extends WorkerTask>(task: T, signal?: AbortSignal): Promise<AnswerTo<T>> {
-  const envelope: Envelope<T> = { version: protocolVersion, task };
+  const envelope: Envelope<T> = { version: protocolVersion, task, progress: null };
   return poolOf(laneOf[task.kind]).run(envelope, signal ? { signal } : {});
+}
+
+/**
+ * Does a task as `inThread` does, and is told how far it is.
+ * @param tell hears shares of the whole, 0..1, in order, while the task runs
+ */
+export async function inThreadTold<T extends WorkerTask>(
+  task: T,
+  tell: Tell,
+  signal?: AbortSignal,
+): Promise<AnswerTo<T>> {
+  const { port1: here, port2: there } = new MessageChannel();
+  here.on('message', (share: unknown) => {
+    if (typeof share === 'number') tell(share);
+  });
+  const envelope: Envelope<T> = { version: protocolVersion, task, progress: there };
+  try {
+    const pool = poolOf(laneOf[task.kind]);
+    return await pool.run(envelope, { transferList: [there], ...(signal && { signal }) });
+  } finally {
+    here.close();
+  }
 }
 
 /** Too many others wait for a thread, or it had to end because its memory ran out. */

@@ -9,6 +9,7 @@ import {
   boardPictures,
   coloursShown,
   passRows,
+  groundChoices,
   systemChoices,
 } from '@/features/scheme/scheme-props';
 import { SchemeRoom } from '@/features/scheme/scheme-room';
@@ -39,6 +40,7 @@ export default async function SchemePage({ params }: JobParams) {
         sections,
         colours: coloursShown(job, plan, versions),
         systems: systemChoices(job, shop.shop),
+        grounds: groundChoices(job, shop.shelf.values()),
         looseItems: job.looseItems.map((one) => ({ ...one, seen: versions[`${job.number}/${one.id}`]! })),
       }}
       alternatives={alternativesProps(job, versions, {

@@ -2,8 +2,8 @@ import Joi from 'joi';
 import { field, parseWith } from '@/core/exchange';
 import type { OrderLocks } from '@/core/scheme';
 import { ordersOf } from '@/server/services/changes';
-import { guarded } from '../../../guarded';
 import { faultsAnswer } from '../../../json-body';
+import { told } from '../../../told';
 
 interface Given {
   params: Promise<{ job: string }>;
@@ -27,7 +27,7 @@ const pairOf = (one: string | null, other: string | null): [string, string] | nu
   one && other ? [one, other] : null;
 
 /** The best orders of the colours of each body with their masks, each planned by the real calendar. */
-export const GET = guarded<Given>(async (request, { params }) => {
+export const GET = told<Given>(async (request, { params }, tell) => {
   const { job } = await params;
   const { searchParams } = new URL(request.url);
   const fixed = parseWith(schema, {
@@ -37,7 +37,7 @@ export const GET = guarded<Given>(async (request, { params }) => {
     order: null,
   });
   if (fixed.status === 'faulty') return faultsAnswer(fixed.faults);
-  const answer = await ordersOf(job, fixed.value, request.signal);
+  const answer = await ordersOf(job, fixed.value, tell, request.signal);
   return answer === null
     ? faultsAnswer([{ place: 'job', reason: `there is no job ${job.slice(0, 40)}` }], 404)
     : Response.json(answer);

@@ -10,7 +10,7 @@ import {
   type TranslucentGround,
 } from '../film';
 import { colourOfKey, type Job, type JobSection } from '../record';
-import type { SectionStack, StackLayer } from '../steps';
+import type { SectionStack, StackLayer } from './stack';
 
 /** What shows of a colour on one work area: how well it hides what lies beneath, or what it looks like over it. */
 export interface ColourGround {
@@ -20,6 +20,8 @@ export interface ColourGround {
   layer: StackLayer;
   /** What lies beneath it; null where nobody knows the shade of that. */
   ground: TranslucentGround | null;
+  /** Product of that; empty where it is not known. */
+  groundProduct: string;
   laid: LaidColour;
   /** Of a colour that hides; null for one that shines through. */
   hiding: GroundRow | null;
@@ -51,7 +53,7 @@ function groundOf({ product }: StackLayer, hex: string): TranslucentGround | nul
   return coloured.has(sheet.family) ? { name: product.name, l: null, hex } : null;
 }
 
-type OnStack = Pick<ColourGround, 'layer' | 'ground' | 'laid' | 'hiding' | 'dye'>;
+type OnStack = Pick<ColourGround, 'layer' | 'ground' | 'groundProduct' | 'laid' | 'hiding' | 'dye'>;
 
 /**
  * The colouring layers of a stack with what each lies on; clears and locks between show everything. What hides the
@@ -62,8 +64,9 @@ function groundsOfStack({ layers }: SectionStack, hex: string): OnStack[] {
   let isHidden = false;
   return laid.flatMap((layer, at): OnStack[] => {
     const { family } = layer.product.coating!;
-    const under = laid.slice(0, at).map((one) => groundOf(one, hex));
-    const ground = under.findLast((one) => one !== null) ?? null;
+    const beneath = laid.slice(0, at).findLast((one) => groundOf(one, hex) !== null);
+    const ground = beneath ? groundOf(beneath, hex) : null;
+    const groundProduct = beneath?.product.code ?? '';
     const asked: LaidColour = {
       family,
       product: layer.product.code,
@@ -71,7 +74,7 @@ function groundsOfStack({ layers }: SectionStack, hex: string): OnStack[] {
       coatUm: layer.dryUm,
       planned: layer.coats,
     };
-    const plain: OnStack = { layer, ground, laid: asked, hiding: null, dye: null };
+    const plain: OnStack = { layer, ground, groundProduct, laid: asked, hiding: null, dye: null };
     if (translucent.has(family)) {
       if (!ground) return [plain];
       const coatsForLook = Math.max(1, layer.computedCoats);
@@ -86,12 +89,12 @@ function groundsOfStack({ layers }: SectionStack, hex: string): OnStack[] {
 
 /**
  * Each colour of a job on each area that gets it, outside and inside, with what lies beneath it.
- * @param stackOf what is laid on an area, bottom up
+ * @param stackOf what is laid on an area as it is laid on that face, bottom up
  */
 export function colourGrounds(
   job: Job,
   areas: readonly JobSection[],
-  stackOf: (area: JobSection) => SectionStack,
+  stackOf: (area: JobSection, face: ColourGround['face']) => SectionStack,
 ): ColourGround[] {
   return areas.flatMap((area): ColourGround[] => {
     if (area.level === 'Keep') return [];
@@ -104,8 +107,8 @@ export function colourGrounds(
       }));
     const inside = area.insideColour;
     return [
-      ...of(area.colour, 'outside', stackOf(area)),
-      ...(inside === null ? [] : of(inside, 'inside', stackOf({ ...area, ...area.insideLaid }))),
+      ...of(area.colour, 'outside', stackOf(area, 'outside')),
+      ...(inside === null ? [] : of(inside, 'inside', stackOf({ ...area, ...area.insideLaid }, 'inside'))),
     ];
   });
 }

@@ -1,0 +1,1 @@
+ALTER TABLE `colour` ADD `ground_coat` varchar(160);
