@@ -4,6 +4,7 @@ import { colourFamilies } from '../readings/colour-families';
 import { layoutOf, type SchemeFault } from '../scheme';
 import {
   colourKeyOf,
+  textureColours,
   withJobSchools,
   type AddItem,
   type Construction,
@@ -46,6 +47,8 @@ export function schemeFaults(edit: SchemeEdit, job: Job): Fault[] {
   );
   if (unknown.length > 0) return unknown;
   const route = bodyKindOf(job.bodyKind)?.route ?? 'panel';
+  if (route !== 'panel' && textureColours(job).has(made.colour))
+    return [{ place: `${place}.colour`, reason: 'texture is laid on bodies of panels alone' }];
   const { faults } = layoutOf(netOfJob(job), route, [made]);
   return faults.flatMap((fault) => faultOf(fault, made, place));
 }

@@ -1,5 +1,5 @@
 import { boundsOf } from '../geometry';
-import type { Job } from '../record';
+import { textureColours, type Job } from '../record';
 import { stripOf } from '../scheme';
 import { netOfJob, schemeLayout } from '../survey';
 import { bodyKindOf, completeDimensions } from '../vehicle';
@@ -19,7 +19,7 @@ export function elevationsOf(job: Job): Elevation[] {
   const kind = bodyKindOf(job.bodyKind);
   if (!kind) return [];
   const parts = netOfJob(job);
-  const { pieces } = schemeLayout(job);
+  const { pieces } = schemeLayout(asSeen(job));
   const body: Body = {
     kind,
     dimensions: completeDimensions(kind, job.dimensions),
@@ -43,6 +43,14 @@ export function elevationsOf(job: Job): Elevation[] {
     }));
     return [{ view, widthM, heightM, shapes: onGround ? [groundOf(widthM, heightM), ...placed] : placed }];
   });
+}
+
+/** Texture under the colour is not seen as a colour; a liner over it is. */
+function asSeen(job: Job): Job {
+  const texture = textureColours(job);
+  const isOver = job.sections.some((one) => one.schools.texture === 'after-colour');
+  if (isOver || !job.constructions.some((one) => texture.has(one.colour))) return job;
+  return { ...job, constructions: job.constructions.filter((one) => !texture.has(one.colour)) };
 }
 
 const groundOf = (widthM: number, heightM: number): ElevationShape => ({

@@ -116,9 +116,9 @@ const isEffectFinish: Partial<Record<FinishClass, boolean>> = {
 
 const colouring: ReadonlySet<LayerRole> = new Set<LayerRole>(['colour', 'candy', 'flake', 'topcoat']);
 
-/** The finish of what is laid says the same as that of its colour; leaf is laid by hand, whatever is sprayed for it. */
+/** The finish of what is laid says the same as that of its colour; leaf and texture are laid out, whatever is sprayed for them. */
 function isAsCalled(finish: FinishClass, { product }: StackLayer): boolean {
-  if (finish === 'leaf') return false;
+  if (finish === 'leaf' || finish === 'texture') return false;
   const wanted = isEffectFinish[finish];
   return wanted === undefined || effectFamilies.has(product.coating!.family) === wanted;
 }

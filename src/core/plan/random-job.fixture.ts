@@ -12,6 +12,7 @@ import {
   type PartSurvey,
   type SchoolChoice,
   unchosenColour,
+  type FinishClass,
   fieldAreaKey,
   type Construction,
 } from '../record';
@@ -76,7 +77,7 @@ interface Drawn {
     coats: number | null;
     groundCoat: string | null;
     hex: string;
-    isLeaf: boolean;
+    finish: FinishClass;
   }[];
 }
 
@@ -133,8 +134,8 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       groundCoat: fc.option(fc.constantFrom('sealer-white', 'sealer-grey'), { nil: null, freq: 1 }),
       // What hides, what does not, and what lies between.
       hex: fc.constantFrom('#101010', '#eceae2', '#b03020', unchosenColour.hex),
-      // Lines in it are laid by hand on the finished film.
-      isLeaf: fc.nat(4).map((nth) => nth === 0),
+      // Lines in leaf are laid by hand on the finished film, fields of texture beneath the colour.
+      finish: fc.constantFrom('leaf', 'texture', ...Array.from({ length: 5 }, () => unchosenColour.finish)),
     }),
     { minLength: 3, maxLength: 3 },
   ),
@@ -198,9 +199,8 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
   const colours = [
     ...base.colours,
     ...colourNames.map((id, i) => {
-      const { system, coats, groundCoat, hex, isLeaf } = one.colours[i]!;
+      const { system, coats, groundCoat, hex, finish } = one.colours[i]!;
       const key = system === null ? null : systems[system % systems.length]!.key;
-      const finish = isLeaf ? ('leaf' as const) : unchosenColour.finish;
       return { ...unchosenColour, id, name: id, hex, system: key, coats, groundCoat, finish };
     }),
   ];

@@ -1,5 +1,5 @@
 import type { SchemeFault } from '../scheme';
-import { leafColours, type Job, type JobSection } from '../record';
+import { textureColours, uncutColours, type Job, type JobSection } from '../record';
 import { paintedLayout, schemeLayout } from '../survey';
 import type { Part } from '../vehicle';
 
@@ -15,12 +15,14 @@ export function schemeWarnings(
   parts: readonly Part[],
 ): SchemeWarning[] {
   if (job.constructions.length === 0) return [];
-  const leaf = leafColours(job);
-  const isLeaf = (id: string) => leaf.has(job.constructions.find((one) => one.id === id)?.colour ?? '');
-  const { pieces } = paintedLayout(job);
-  // Leaf covers nothing that is painted, and lies on kept paint as on new.
-  const ofLeaf = schemeLayout(job).faults.filter(({ construction }) => isLeaf(construction));
-  const faults = [...paintedLayout(job).faults, ...ofLeaf];
+  const uncut = uncutColours(job);
+  const texture = textureColours(job);
+  const isUncut = (id: string) => uncut.has(job.constructions.find((one) => one.id === id)?.colour ?? '');
+  // Leaf lies on kept paint as on new; texture does not.
+  const textured = schemeLayout(job).pieces.filter((piece) => texture.has(piece.colour));
+  const pieces = [...paintedLayout(job).pieces, ...textured];
+  const ofUncut = schemeLayout(job).faults.filter(({ construction }) => isUncut(construction));
+  const faults = [...paintedLayout(job).faults, ...ofUncut];
   const nameOf = (id: string) => job.constructions.find((one) => one.id === id)?.name ?? id;
   const keeps = new Set(sections.flatMap((one) => (one.level === 'Keep' ? [one.key] : [])));
   const kept = new Set(parts.flatMap((part) => (keeps.has(part.section) ? [part.key] : [])));

@@ -1,8 +1,8 @@
 import type { Plan } from '../plan/model';
-import { colourOnFace, leafColours, type Job } from '../record';
+import { colourOnFace, uncutColours, type Job } from '../record';
 import { schemeLayout } from '../survey';
 
-/** What each colour of a job covers, m², by its key: outsides and insides that get film, and lines in leaf. */
+/** What each colour of a job covers, m², by its key: outsides and insides that get film, and what is laid in leaf or texture. */
 export function colourAreas(job: Job, { sections }: Pick<Plan, 'sections'>): Map<string, number> {
   const areas = new Map<string, number>();
   const add = (colour: string, m2: number) => areas.set(colour, (areas.get(colour) ?? 0) + m2);
@@ -10,9 +10,9 @@ export function colourAreas(job: Job, { sections }: Pick<Plan, 'sections'>): Map
     add(colourOnFace(one, 'outside'), one.outsideM2);
     add(colourOnFace(one, 'inside'), one.insideM2);
   }
-  // Leaf is no work area: its lines are measured as they are laid out.
-  const leaf = leafColours(job);
-  if (leaf.size > 0)
-    for (const { colour, areaM2 } of schemeLayout(job).pieces) if (leaf.has(colour)) add(colour, areaM2);
+  // Leaf and texture are no work areas: they are measured as they are laid out.
+  const uncut = uncutColours(job);
+  if (uncut.size > 0)
+    for (const { colour, areaM2 } of schemeLayout(job).pieces) if (uncut.has(colour)) add(colour, areaM2);
   return areas;
 }

@@ -18,9 +18,18 @@ export const unchosenColour: JobColour = {
 export const swatchOf = (job: Coloured & { sections: readonly { colour: string }[] }): string[] =>
   job.sections.map((section) => colourOfKey(job, section.colour).hex);
 
+const finishedIn = ({ colours }: Coloured, own: JobColour['finish']): Set<string> =>
+  new Set(colours.flatMap(({ id, finish }) => (finish === own ? [id] : [])));
+
 /** Colours that are laid by hand, in leaf, on the finished film: nothing is sprayed for them. */
-export const leafColours = ({ colours }: Coloured): Set<string> =>
-  new Set(colours.flatMap(({ id, finish }) => (finish === 'leaf' ? [id] : [])));
+export const leafColours = (job: Coloured): Set<string> => finishedIn(job, 'leaf');
+
+/** What stands for texture: laid up to its break line, it keeps the colour of the panel. */
+export const textureColours = (job: Coloured): Set<string> => finishedIn(job, 'texture');
+
+/** Colours whose fields are cut out of no panel. */
+export const uncutColours = (job: Coloured): Set<string> =>
+  new Set([...leafColours(job), ...textureColours(job)]);
 
 /** The colour of a face: insides may have another than the outside of their panels. */
 export const colourOnFace = (

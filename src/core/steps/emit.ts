@@ -5,6 +5,7 @@ import { sprayedParts } from './field-family';
 import { coveredBecause, fieldMask, fixedMinOf } from './field-mask';
 import { FilmLedger } from './film-ledger';
 import type { Faces } from './labour';
+import { breakLineBecause, breakLineOf } from './break-line';
 import { layPass } from './lay-pass';
 import { weightsOf } from './area-weights';
 import type { StepDraft } from './draft';
@@ -166,8 +167,10 @@ export class Emission {
     const { situation } = this.works.get(sections[0]!.key)!;
     // Loose pieces that were hung are worked where their body stands.
     const loose = task.group.loose && sections.every((one) => one.loose);
-    const parts = this.partsOf(task);
     const works = this.worksOf(task);
+    const all = this.partsOf(task);
+    const line = operation.does.includes('texture') ? breakLineOf(draft, all) : null;
+    const parts = line?.parts ?? all;
     const { rate, share } = weightsOf(draft, operation, works, parts);
     const mask = operation.does.includes('cover-fields')
       ? fieldMask(works, [...this.works.values()], parts, draft.figures)
@@ -186,11 +189,11 @@ export class Emission {
         ? { place: stage }
         : {}),
       ...(rate === undefined ? {} : { rate }),
-      fixedMin: fixedMinOf(operation, loose, mask),
-      needs: mask?.needs ?? [],
+      fixedMin: fixedMinOf(operation, loose, mask) + (line?.lineMin ?? 0),
+      needs: mask?.needs ?? line?.needs ?? [],
       covering: mask?.covering ?? [],
-      share,
-      because: [...reasonsOf(task, draft.context.job), ...coveredBecause(mask)],
+      share: line ? 1 : share,
+      because: [...breakLineBecause(line), ...reasonsOf(task, draft.context.job), ...coveredBecause(mask)],
       // On an airframe whatever touches the skin says what must never touch it.
       ...(situation.route === 'aircraft' && operation.phase === 'strip'
         ? { cautions: ['aircraft-skin'] }

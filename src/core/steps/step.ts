@@ -27,6 +27,7 @@ export type StepReason =
   | { code: 'session-limit'; product: string; most: number }
   | { code: 'shift-limit' }
   | { code: 'colour-next'; colour: string }
+  | { code: 'break-line'; m2: number; lineM: number }
   | { code: 'ground-shows'; ground: string; deltaE: number }
   | { code: 'remedy'; product: string }
   | { code: 'licensed-hold' }

@@ -32,6 +32,8 @@ function sharedClear({ group, loose, level, schools, system, ways, coats }: JobS
   const laid = ways?.system ?? coatSystemOf(system);
   const clear = laid?.layers.findLast((layer) => layer.role === 'clear');
   if (laid?.route !== 'panel' || !clear) return null;
-  const worked = [schools.clears, schools['polish-time'], schools.tape, schools.texture ?? 'none'];
+  // Texture under the colour keeps no clear apart; over it, it does.
+  const texture = schools.texture === 'after-colour' ? schools.texture : 'none';
+  const worked = [schools.clears, schools['polish-time'], schools.tape, texture];
   return JSON.stringify([group, clear.product, coats.clear ?? '', ...worked.map((one) => one ?? '')]);
 }

@@ -4,34 +4,35 @@ import {
   clockOf,
   colourOfKey,
   fieldAreaKey,
-  leafColours,
+  uncutColours,
   type Job,
   type JobSection,
 } from '../record';
 import { bodyKindOf, type Part, type PartEdge } from '../vehicle';
 import { laidFor } from './colour-system';
 import { netOfJob } from './parts-of-job';
+import { withUncut } from './uncut-fields';
 
 /** What the layouts of a scheme were computed from, and what came of it. */
 interface Known {
   from: readonly unknown[];
   /** Everything that is laid out. */
   layout: SchemeLayout;
-  /** What is painted: without lines in leaf, which lie on the finished film. */
+  /** What is painted: without leaf, which lies on the finished film, and texture, which has the panel's colour. */
   painted: SchemeLayout;
 }
 const known = new WeakMap<Job['constructions'], Known>();
 
 function layoutsOf(job: Job): Known {
   const { constructions, bodyKind, dimensions, ownParts, measured, surveyed } = job;
-  const leaf = leafColours(job);
-  const from = [bodyKind, dimensions, ownParts, measured, surveyed, [...leaf].sort().join()];
+  const uncut = uncutColours(job);
+  const from = [bodyKind, dimensions, ownParts, measured, surveyed, [...uncut].sort().join()];
   const before = known.get(constructions);
   if (before?.from.every((one, i) => one === from[i])) return before;
   const lay = (own: Job['constructions']) =>
     layoutOf(netOfJob(job), bodyKindOf(bodyKind)?.route ?? 'panel', own);
   const layout = lay(constructions);
-  const made = { from, layout, painted: leaf.size === 0 ? layout : lay(withoutLeaf(constructions, leaf)) };
+  const made = { from, layout, painted: uncut.size === 0 ? layout : lay(without(constructions, uncut)) };
   known.set(constructions, made);
   return made;
 }
@@ -39,34 +40,16 @@ function layoutsOf(job: Job): Known {
 /** The fields of a job's panels as its scheme lays them out; computed once for what it hangs on. */
 export const schemeLayout = (job: Job): SchemeLayout => layoutsOf(job).layout;
 
-/** The same without lines in leaf, which lie on the finished film. */
+/** The same without what is cut out of no panel: leaf and texture. */
 export const paintedLayout = (job: Job): SchemeLayout => layoutsOf(job).painted;
 
-const withoutLeaf = (constructions: Job['constructions'], leaf: ReadonlySet<string>): Job['constructions'] =>
+const without = (constructions: Job['constructions'], uncut: ReadonlySet<string>): Job['constructions'] =>
   constructions.flatMap((one) => {
     const { colour, shape } = one;
-    if (leaf.has(colour)) return [];
-    const isEdged = shape.kind === 'band' && shape.outline !== null && leaf.has(shape.outline.colour);
+    if (uncut.has(colour)) return [];
+    const isEdged = shape.kind === 'band' && shape.outline !== null && uncut.has(shape.outline.colour);
     return [isEdged ? { ...one, shape: { ...shape, outline: null } } : one];
   });
-
-/** Panels with the edges of what is laid in leaf on them; of a cut panel what keeps its own colour has them. */
-function withLeaf(job: Job, parts: readonly Part[]): Part[] {
-  const leaf = leafColours(job);
-  if (leaf.size === 0) return [...parts];
-  const { pieces, edges } = schemeLayout(job);
-  const colourOf = new Map(pieces.map((piece) => [piece.field, piece.colour]));
-  const isLeaf = (field: string | null) => field !== null && leaf.has(colourOf.get(field) ?? '');
-  const metres = new Map<string, number>();
-  for (const { panel, a, b, m } of edges)
-    if (isLeaf(a) !== isLeaf(b)) metres.set(panel, (metres.get(panel) ?? 0) + m);
-  return parts.map((part) => {
-    const leafM = metres.get(part.key);
-    if (leafM === undefined || (part.field && part.field.colour !== null)) return part;
-    metres.delete(part.key);
-    return { ...part, leafM };
-  });
-}
 
 /** What is left of a panel below this is covered by its fields, m². */
 const leastM2 = 1e-4;
@@ -86,10 +69,12 @@ export function withFieldAreas(
 ): { sections: JobSection[]; parts: Part[] } {
   if (job.constructions.length === 0) return { sections: [...areas], parts: [...parts] };
   const cutter = new Cutter(job, areas);
-  const cut = withLeaf(
+  const cut = withUncut(
     job,
     parts.flatMap((part) => cutter.cut(part)),
+    () => schemeLayout(job),
   );
+  const onTexture = new Set(cut.flatMap((part) => (part.texture ? [part.section] : [])));
   const had = new Set(parts.map((part) => part.section));
   const has = new Set(cut.map((part) => part.section));
   const sections = areas.flatMap((area) => [
@@ -97,13 +82,23 @@ export function withFieldAreas(
     ...(had.has(area.key) && !has.has(area.key) ? [] : [area]),
     ...cutter.areasOf(area),
   ]);
-  // What shares its steps is cleared alike, whether each area of it has a field or not.
+  // What shares its steps is textured and cleared alike, whether each area of it has a field or not.
+  const textured = new Set(sections.flatMap((area) => (onTexture.has(area.key) ? [clockOf(area)] : [])));
+  const isTextured = (area: JobSection) => area.field === undefined && textured.has(clockOf(area));
   const clocks = new Set(sections.flatMap((area) => (area.field === undefined ? [] : [clockOf(area)])));
   return {
-    sections: sections.map((area) => (clocks.has(clockOf(area)) ? underOneClear(area) : area)),
+    sections: sections
+      .map((area) => (isTextured(area) ? withTexture(area) : area))
+      .map((area) => (clocks.has(clockOf(area)) ? underOneClear(area) : area)),
     parts: cut,
   };
 }
+
+/** What has texture up to a line gets it under its colour unless the method says over it. */
+const withTexture = (area: JobSection): JobSection =>
+  (area.schools.texture ?? 'none') === 'none'
+    ? { ...area, schools: { ...area.schools, texture: 'before-colour' } }
+    : area;
 
 /** Colours that meet on a panel are cleared in one go unless somebody chose otherwise. */
 const underOneClear = (area: JobSection): JobSection => ({
@@ -111,9 +106,13 @@ const underOneClear = (area: JobSection): JobSection => ({
   schools: { 'clear-over': 'all', ...area.schools },
 });
 
-/** Texture and liner go by the panel, not by the colours on it; what is textured is cleared apart from its fields. */
-const schoolsOfField = ({ schools }: JobSection): JobSection['schools'] =>
-  (schools.texture ?? 'none') === 'none' ? schools : { ...schools, texture: 'none', 'clear-over': 'each' };
+/** Texture and liner go by the panel, not by the colours on it; what is textured over its colour is cleared apart from its fields. */
+function schoolsOfField({ schools }: JobSection): JobSection['schools'] {
+  const texture = schools.texture ?? 'none';
+  if (texture === 'none') return schools;
+  const smooth = { ...schools, texture: 'none' as const };
+  return texture === 'before-colour' ? smooth : { ...smooth, 'clear-over': 'each' };
+}
 
 /** The lengths of a panel that fall to a field: by its share of the area, since nobody has measured where each runs. */
 const lengthsOf = ({ trimM, beadM, rivetM, seamM }: Part, share: number) => ({

@@ -61,6 +61,8 @@ export interface Part {
   pastM2?: number;
   /** Edges of what is laid in leaf on it once it is finished, m. */
   leafM?: number;
+  /** Texture on it up to a break line: its area, and the line to tape. */
+  texture?: { m2: number; lineM: number };
 }
 
 export type PartDraft = Pick<Part, 'key' | 'name' | 'section' | 'side' | 'outline' | 'shape'> &

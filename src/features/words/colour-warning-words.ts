@@ -58,6 +58,11 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
           grade: 'stop',
           text: `${warning.colour} is leaf, and ${names.product(warning.product)} would be sprayed for it on ${someAreas(warning.areas, names)}: leaf is laid by hand, as lines and boxes on the finished film. Give the section another colour and lay the leaf out over it.`,
         };
+      if (warning.finish === 'texture')
+        return {
+          grade: 'caution',
+          text: `${warning.colour} is texture, and ${names.product(warning.product)} would be sprayed smooth for it on ${someAreas(warning.areas, names)}. Give the section its colour and lay the texture out as a field up to its break line.`,
+        };
       return {
         grade: 'caution',
         text: `${warning.colour} is called ${warning.finish.replace('-', ' ')}, and ${names.product(warning.product)} is laid for it on ${someAreas(warning.areas, names)}: choose the coat system of the colour in Scheme, or call it by what it is.`,

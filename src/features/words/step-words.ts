@@ -1,7 +1,7 @@
 import type { PlanBecause, PlannedStep } from '@/core/plan';
 import type { StripMethodKey } from '@/core/record';
 import type { LinkReason, StepReason, WorkState } from '@/core/steps';
-import { area, day, micrometres, moment, span, type Locale } from './format';
+import { amount, area, day, micrometres, moment, span, type Locale } from './format';
 
 /** Names of products and steps for the sentences. */
 export interface Names {
@@ -106,6 +106,8 @@ export function reasonSentence(reason: StepReason, names: Names): string {
       return 'Colour and clear together would not fit one shift, so the clear has a session of its own.';
     case 'colour-next':
       return `Everything beside ${reason.colour} is covered before it is sprayed.`;
+    case 'break-line':
+      return `${area(reason.m2)} are textured up to ${amount(reason.lineM, 'm')} of line, as it is laid out.`;
     case 'ground-shows':
       return `It looks otherwise over ${reason.ground} than over its own ground: ΔE ${reason.deltaE.toFixed(1)}.`;
     case 'remedy':
