@@ -1,7 +1,8 @@
 import { boundsOf, circle, type Point } from '../geometry';
 import type { Strip } from '../scheme';
 import type { Part } from '../vehicle';
-import { along, type Body } from './body-views';
+import type { Body } from './body';
+import { along } from './body-views';
 import type { ElevationShape, ElevationView } from './model';
 import { pieceSeen, plainShape, stripSeen, type Projection } from './projected';
 

@@ -1,17 +1,12 @@
 import { circle } from '../geometry';
-import { outsideView, type FieldPiece, type Strip } from '../scheme';
-import type { BodyKind, Dimensions, Part } from '../vehicle';
+import { outsideView } from '../scheme';
+import type { Dimensions } from '../vehicle';
+import type { Body } from './body';
 import type { ElevationShape, ElevationView } from './model';
+import { cabinOf } from './cabin';
+import { endOfCabin } from './sheet-ends';
+import { planOfCabin } from './sheet-plan';
 import { pieceSeen, plainShape, stripSeen, type Projection } from './projected';
-
-/** What a view of a body is drawn from. */
-export interface Body {
-  kind: BodyKind;
-  dimensions: Dimensions;
-  parts: readonly Part[];
-  pieces: readonly FieldPiece[];
-  strip(view: ElevationView): Strip | null;
-}
 
 /** Panels stand off the ground by so much at least, m. */
 const leastClearM = 0.15;
@@ -20,12 +15,18 @@ const leastClearM = 0.15;
 export const along = (view: ElevationView, lengthM: number) => (fromFrontM: number) =>
   view === 'left' || view === 'top' ? fromFrontM : lengthM - fromFrontM;
 
+const clearOver = ({ dimensions, strip }: Body): number =>
+  Math.max(leastClearM, (dimensions.height ?? 0) - (strip('left')?.heightM ?? 0));
+
 /** A body of sheet panels: its strips are its sides as they are seen, set on wheels. */
 export function sheetView(body: Body, view: ElevationView): ElevationShape[] {
   const strip = body.strip(view);
   if (!strip) return [];
-  const side = body.strip('left') ?? strip;
-  const clearM = view === 'top' ? 0 : Math.max(leastClearM, (body.dimensions.height ?? 0) - side.heightM);
+  const clearM = view === 'top' ? 0 : clearOver(body);
+  if (view !== 'left' && view !== 'right') {
+    const cabin = cabinOf(body, clearOver(body));
+    if (cabin) return view === 'top' ? planOfCabin(cabin) : endOfCabin(cabin, view);
+  }
   const { toView } = outsideView(strip);
   const up: Projection = (point) => {
     const [x, down] = toView(point);

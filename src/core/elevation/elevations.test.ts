@@ -129,3 +129,53 @@ test('drawn, each panel and field has its work area and colour; what is not pain
   expect(kinds.get('wheel')!.area).toBeNull();
   expect(side.widthCm).toBe(490);
 });
+
+describe('a body with a cabin', () => {
+  const views = elevationsOf(jobOf('saloon'));
+  const roundM = 0.25;
+  const panels = (one: Elevation) => one.shapes.filter((shape) => shape.kind === 'panel');
+  const shapeOf = (one: Elevation, key: string) =>
+    boundsOf(one.shapes.find((shape) => shape.panel === key)!.rings.flat());
+
+  test.each(['front', 'rear'])('is as high from the %s as from its side, and as wide as it is', (view) => {
+    const [end, side] = [of(views, view), of(views, 'left')];
+    expect(end.heightM).toBeCloseTo(side.heightM, 1);
+    // The widest of its ends, 1.72 m.
+    expect(end.widthM - 2 * roundM).toBeCloseTo(1.72, 2);
+    expect(end.shapes.filter((shape) => shape.kind === 'glass')).toHaveLength(1);
+    expect(end.shapes.filter((shape) => shape.kind === 'wheel')).toHaveLength(2);
+  });
+
+  test('has its left wing to the right of who stands in front, its left quarter to the left from behind', () => {
+    const middle = (one: Elevation) => one.widthM / 2;
+    const [front, rear] = [of(views, 'front'), of(views, 'rear')];
+    expect(shapeOf(front, 'WL').left).toBeGreaterThanOrEqual(middle(front) - 1e-9);
+    expect(shapeOf(front, 'WR').right).toBeLessThanOrEqual(middle(front) + 1e-9);
+    expect(shapeOf(rear, 'QL').right).toBeLessThanOrEqual(middle(rear) + 1e-9);
+    // The boot is seen from behind, the bonnet from in front, the roof from both.
+    const keys = (one: Elevation) => panels(one).map((shape) => shape.panel);
+    expect(keys(front)).toEqual(expect.arrayContaining(['BN', 'RF', 'FP', 'FB']));
+    expect(keys(front)).not.toContain('LB');
+    expect(keys(rear)).toEqual(expect.arrayContaining(['LB', 'RF', 'RP', 'RB']));
+    expect(keys(rear)).not.toContain('BN');
+  });
+
+  test('has glass before, behind and beside its roof from above', () => {
+    const top = of(views, 'top');
+    expect(top.shapes.filter((shape) => shape.kind === 'glass')).toHaveLength(4);
+    expect(top.widthM - 2 * roundM).toBeGreaterThan(4.2);
+    expect(top.heightM - 2 * roundM).toBeCloseTo(1.72, 2);
+  });
+
+  test('with a wall and a window behind its bed has the wall over the tailgate', () => {
+    const rear = of(elevationsOf(jobOf('pickup')), 'rear');
+    expect(shapeOf(rear, 'RW').bottom).toBeLessThanOrEqual(shapeOf(rear, 'TG').top + 0.2);
+  });
+
+  test('that is open has no glass', () => {
+    for (const view of ['front', 'rear', 'top'])
+      expect(of(elevationsOf(jobOf('vintage')), view).shapes.some((shape) => shape.kind === 'glass')).toBe(
+        false,
+      );
+  });
+});

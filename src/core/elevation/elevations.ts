@@ -4,7 +4,8 @@ import { stripOf } from '../scheme';
 import { netOfJob, schemeLayout } from '../survey';
 import { bodyKindOf, completeDimensions } from '../vehicle';
 import { aircraftView } from './aircraft-views';
-import { hullView, sheetView, type Body } from './body-views';
+import type { Body } from './body';
+import { hullView, sheetView } from './body-views';
 import { elevationViews, type Elevation, type ElevationShape } from './model';
 
 const viewOf = { panel: sheetView, hull: hullView, aircraft: aircraftView } as const;

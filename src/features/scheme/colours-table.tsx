@@ -135,7 +135,7 @@ function ColourRow({
             quiet
             className="w-40"
             value={colour.groundCoat ?? ''}
-            choices={[{ value: '', text: 'no other ground coat' }, ...grounds]}
+            choices={[{ value: '', text: 'sealer as its panels' }, ...grounds]}
             toEdit={(product) => ({
               kind: 'set-item',
               job,
