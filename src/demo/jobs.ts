@@ -1,4 +1,4 @@
-import { unchosenColour, type Job, type JobSection, type NewJob } from '../core/record';
+import { unchosenColour, type Job, type JobSection, type NewJob, type Sample } from '../core/record';
 import { proposeJob } from '../core/survey';
 import { addDays, type LocalDate } from '../core/units';
 import { coachItems, coachScheme, plainScheme, trainerScheme } from './schemes';
@@ -20,6 +20,8 @@ interface DemoJob {
   looseItems?: Job['looseItems'];
   /** Name of a kept scheme that is the same without its lines. */
   plainBeside?: string;
+  /** Day on which the owner saw the cards of all colours and accepted them; null where nobody has. */
+  samplesDay: number | null;
   /** Has an agreed plan, played up to the clock. */
   agreed: boolean;
 }
@@ -46,6 +48,7 @@ const van: DemoJob = {
   },
   measured: [],
   constructions: [],
+  samplesDay: null,
   agreed: true,
 };
 
@@ -98,6 +101,7 @@ const coach: DemoJob = {
   constructions: [...coachScheme],
   looseItems: [...coachItems],
   plainBeside: 'Without the band',
+  samplesDay: -24,
   agreed: true,
 };
 
@@ -128,6 +132,7 @@ const cutter: DemoJob = {
   },
   measured: [],
   constructions: [],
+  samplesDay: null,
   agreed: false,
 };
 
@@ -158,6 +163,7 @@ const trainer: DemoJob = {
   },
   measured: [],
   constructions: [...trainerScheme],
+  samplesDay: null,
   agreed: true,
 };
 
@@ -165,6 +171,24 @@ const trainer: DemoJob = {
 export const demoJobs: readonly DemoJob[] = [van, coach, trainer, cutter];
 
 const colourId = (name: string): string => `c.${name.toLowerCase().replaceAll(' ', '-')}`;
+
+/** A large card of each colour, cleared, as the owner saw and accepted it. */
+const samplesOf = ({ samplesDay, colours, given }: DemoJob, monday: LocalDate): Sample[] =>
+  samplesDay === null
+    ? []
+    : colours.map(([name]) => ({
+        id: `s.${colourId(name)}`,
+        colour: colourId(name),
+        onDate: addDays(monday, samplesDay),
+        shown: 'card',
+        widthMm: 600,
+        heightMm: 400,
+        verdict: 'accepted',
+        by: given.owner,
+        light: 'yard, overcast, then under the lamp',
+        beside: 'the old timetable board',
+        note: '',
+      }));
 
 /** The job with its dates, from the Monday of the loading week. */
 export function dated(demo: DemoJob, monday: LocalDate): Job {
@@ -176,6 +200,7 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
   const sections = job.sections.map((section) => ({ ...section, ...demo.sections[section.key] }));
   const { measured, constructions } = demo;
   const colours = demo.colours.map(([name, hex]) => ({ ...unchosenColour, id: colourId(name), name, hex }));
+  const samples = samplesOf(demo, monday);
   const made = surveyed({
     ...job,
     state: demo.state,
@@ -183,6 +208,7 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
     colours,
     measured,
     constructions,
+    samples,
     looseItems: [...(demo.looseItems ?? [])],
   });
   const { plainBeside } = demo;

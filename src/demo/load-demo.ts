@@ -27,7 +27,8 @@ export function demoScenario(now: Minute): Scenario {
     const arrived = minuteAt(job.arrival, 0, demoShop.timeZone);
     const agreed = demo.agreed
       ? planJob({
-          job,
+          // When it was agreed nobody had seen the cards yet: they are steps of the plan.
+          job: { ...job, samples: job.samples.map((one) => ({ ...one, verdict: 'at-risk' as const })) },
           shop: demoShop,
           shelf,
           now: arrived,

@@ -15,6 +15,8 @@ export const demoShop: Shop = {
   boothRateMinorPerHour: 3500,
   vocLimitGL: 640,
   keepForMin: 240,
+  approvalFrom: 'Road',
+  sampleSideMm: 300,
   loudHours: { fromMin: 450, toMin: 1080, weekends: false },
   site: { latitudeDeg: 52, longitudeDeg: -1.5 },
   taxBp: 2000,

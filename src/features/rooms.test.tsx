@@ -271,6 +271,8 @@ describe('Booth, Log, Handover and Scheme', () => {
           grounds: [],
           systems: systemChoices(job, { systems: [] }),
           looseItems: [],
+          samples: [],
+          today: '2026-12-24',
         }}
         alternatives={alternativesProps(job, {}, { planHash: 'h', locale: passes.locale, now })}
         layout={layoutProps(job, {})}

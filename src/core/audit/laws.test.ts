@@ -86,6 +86,7 @@ const plan = (steps: AuditStep[], over: Partial<AuditPlan> = {}): AuditPlan => (
   stopLine: () => ({ flatUm: 45, edgeUm: 30 }),
   keptUm: () => null,
   keptStop: () => ({ flatUm: 85, edgeUm: 51, edgeShare: 0.6 }),
+  awaitsSample: () => false,
   now: 0,
   ...over,
 });
@@ -416,6 +417,17 @@ test('law 13: no colour goes on before what was asked for is approved', () => {
   const approved = (end: number) => plan([step(0, end, [{ does: 'approve' }]), coat(base, 60)]);
   expect(breaches(approved(60), 13)).toEqual([]);
   expect(breaches(approved(61), 13)).toEqual([{ breach: 'coloured-before-approval', figure: 60, limit: 61 }]);
+});
+
+test('law 13: nothing of a colour is booked before a sample of it was accepted', () => {
+  const booked = (held: boolean, isAwaited: boolean, now = 0) =>
+    plan([{ ...coat(base, 60), held }], { awaitsSample: () => isAwaited, now });
+  const breach = { breach: 'booked-before-approval', figure: 1, limit: 0 };
+  expect(breaches(booked(false, true), 13)).toEqual([breach]);
+  expect(breaches(booked(true, true), 13)).toEqual([]);
+  expect(breaches(booked(false, false), 13)).toEqual([]);
+  // What was sprayed is the shop's own past.
+  expect(breaches(booked(false, true, 61), 13)).toEqual([]);
 });
 
 test('law 14: gaps are set before filler, seams sealed before the colour, and nothing is painted after the wax', () => {

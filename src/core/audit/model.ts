@@ -108,6 +108,8 @@ export interface AuditPlan {
   bareLimitMin: (surface: string) => number | null;
   /** The same for spots that were bared where the paint stays. */
   spotLimitMin: (surface: string) => number | null;
+  /** Nobody has accepted a sample of its colour, and one is asked for. */
+  awaitsSample(surface: string): boolean;
   promises: ReadonlyMap<string, readonly PromisedFilm[]>;
   /** What must stay of the last film after sanding and polishing, µm on flats and edges. */
   stopLine(surface: string): { flatUm: number; edgeUm: number };
@@ -154,6 +156,7 @@ export type Breach =
   | ClimateStop['code']
   | 'pot-dead'
   | 'coloured-before-approval'
+  | 'booked-before-approval'
   | 'filled-before-gaps'
   | 'seams-unsealed'
   | 'painted-after-wax'

@@ -1,6 +1,8 @@
 import { entryFaults, type Fault } from '../exchange';
-import { factsOn, matchedLog, readyJob, silentFacts, tooEarly, type TooEarly } from '../log';
+import { factsOn, matchedLog, readyJob, silentFacts, tooEarly, type ReadyJob, type TooEarly } from '../log';
 import {
+  colourOfKey,
+  sampleState,
   type Edit,
   type Job,
   type LogEntry,
@@ -53,10 +55,10 @@ export function checkEntry(edit: Extract<Edit, { kind: 'log' }>, given: Job, gro
   if (part !== undefined) return refused('entry.parts', `there is no panel ${part}`);
   const surfaces = surfacesBySection(parts, sections);
   const logged = matchedLog(job.log, network.steps, surfaces);
-  const found = [...orderFaults(entry, job, logged)];
+  const found = [...orderFaults(entry, job, logged), ...verdictFaults(entry, step, { job, sections })];
   if (!edit.insist) {
     const factsAt = factsOn(network.steps, { job, parts, sections }, entry.at);
-    found.push(...earlyFaults(entry, factsAt, network, shop.timeZone));
+    found.push(...earlyFaults(entry, factsAt, network, shop.timeZone), ...heldFaults(entry, step));
   } else if (entry.note === '')
     found.push({ place: 'entry.note', reason: 'say why it is done although it should wait' });
   const work = { ...workOf(step), surfaces: surfacesOfStep(step, surfaces).map((one) => one.key) };
@@ -93,6 +95,35 @@ function orderFaults(entry: Timed, job: Job, logged: readonly LogEntry[]): Fault
   const last = Math.max(fact?.start ?? -Infinity, ...began.map((one) => one.at));
   return entry.at < last ? [{ place: 'entry.at', reason: 'it lies before the beginning' }] : [];
 }
+
+/** A look at a sample ends with what was said of it. */
+function verdictFaults(
+  { kind }: Timed,
+  { key, operation, sections: own }: Step,
+  { job, sections }: Pick<ReadyJob, 'job' | 'sections'>,
+): Fault[] {
+  if (kind !== 'ended' || operation !== 'approve-sample') return [];
+  if (job.signOffs.some((one) => one.step === key)) return [];
+  const colours = new Set(sections.flatMap((one) => (own.includes(one.key) ? [one.colour] : [])));
+  const unsaid = [...colours].find((colour) => {
+    const { state } = sampleState(job.samples, colour);
+    return state === 'none' || state === 'waiting';
+  });
+  return unsaid === undefined
+    ? []
+    : [
+        {
+          place: 'entry.kind',
+          reason: `nobody has said yet whether ${colourOfKey(job, unsaid).name} is accepted: enter the verdict in Scheme, Colours`,
+        },
+      ];
+}
+
+/** What is planned and not booked is not begun. */
+const heldFaults = ({ kind, redo }: Timed, { heldBy }: Step): Fault[] =>
+  (kind === 'began' || kind === 'coat') && redo === '' && heldBy.length > 0
+    ? [{ place: 'entry.step', reason: `it waits for ${heldBy.join(', ')}` }]
+    : [];
 
 /** Work begun before what it stands on has ended, or before its film is ready. Rework and later coats are not asked. */
 function earlyFaults(

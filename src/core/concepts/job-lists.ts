@@ -8,7 +8,7 @@ import {
 import { harms, openingMethods, tiedPhases, trades } from '../record/trade-words';
 import * as atom from './atoms';
 import { figure, flag, id, localDate, nullable, since, text, whole, word } from './field';
-import { alternatives, colours, constructions, looseItems, matchAttempts } from './scheme-lists';
+import { alternatives, colours, constructions, looseItems, matchAttempts, samples } from './scheme-lists';
 
 const minutes = () => figure(0, 10_000);
 const part = () => id(atom.partKey());
@@ -149,4 +149,5 @@ export const jobListFields = {
   looseItems,
   alternatives,
   matchAttempts,
+  samples,
 };

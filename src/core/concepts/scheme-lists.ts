@@ -5,6 +5,8 @@ import {
   itemKinds,
   matchVerdicts,
   repeatabilities,
+  samplesShown,
+  sampleVerdicts,
   type ColourCover,
   type Lab,
 } from '../record/colour-words';
@@ -134,5 +136,21 @@ export const matchAttempts = {
   verdict: word(matchVerdicts),
   /** In which light and beside what it was seen. */
   light: text(80),
+  note: text(200),
+};
+
+/** A sample of a colour as it was shown, and what was said of it. */
+export const samples = {
+  colour: id(),
+  onDate: localDate(),
+  shown: word(samplesShown),
+  widthMm: whole(1, 10_000),
+  heightMm: whole(1, 10_000),
+  verdict: word(sampleVerdicts),
+  /** Who said it: the owner, or the manager who takes the risk. */
+  by: text(80),
+  /** In which light it was seen, and beside what. */
+  light: text(80),
+  beside: text(80),
   note: text(200),
 };

@@ -32,6 +32,9 @@ export interface Site {
   longitudeDeg: number;
 }
 
+/** Levels from which colours wait for an accepted sample. */
+export const approvalLevels = ['Work', 'Road', 'Show', 'Mirror', 'never'] as const;
+
 /** The one shop of this copy. */
 export const shopFields = {
   name: text(60, 1),
@@ -53,6 +56,10 @@ export const shopFields = {
   loudHours: since(null, nullable(document<LoudHours>(atom.loudHours()))),
   /** Null where nobody said: then work outdoors goes by the shop's hours alone. */
   site: since(null, nullable(document<Site>(atom.site()))),
+  /** Lowest level whose colours wait for an accepted sample. */
+  approvalFrom: since('Road', word(approvalLevels)),
+  /** Shorter side of a sample that may be accepted, mm. */
+  sampleSideMm: since(300, whole(20, 3000)),
   /** Figures of the shop and its products in place of the trade's. */
   figures: since([], document<TypedFigure[]>(typedFigures(['shop', 'product']))),
 };

@@ -92,6 +92,7 @@ export const colourReferenceFaults = (job: Job): Fault[] => [
   ...job.constructions.flatMap((one, i) => ofConstruction(job, one, `job.constructions[${i}]`)),
   ...job.looseItems.flatMap((one, i) => unknownColour(job, one.colour, `job.looseItems[${i}].colour`)),
   ...job.matchAttempts.flatMap((one, i) => unknownColour(job, one.colour, `job.matchAttempts[${i}].colour`)),
+  ...job.samples.flatMap((one, i) => unknownColour(job, one.colour, `job.samples[${i}].colour`)),
   ...job.alternatives.flatMap((one, i) => [
     ...unknownColour(job, one.ifUnmatched, `job.alternatives[${i}].ifUnmatched`),
     ...keptSchemeFaults(one.scheme, `job.alternatives[${i}].scheme`),

@@ -25,3 +25,4 @@ export * from './log-schema';
 export * from './way-schema';
 export * from './bookings-ical';
 export * from './closures-ical';
+export * from './sample-faults';

@@ -15,6 +15,7 @@ import { surfacesOf, type Surface } from '../surface';
 import { filmSummary, lotsOf, partsOfJob } from '../survey';
 import { localDateOf } from '../units';
 import { coveringOf } from './audit-covers';
+import { awaitingSample } from './audit-samples';
 import { deedsOf, type DeedGround } from './audit-deeds';
 import type { Plan, PlannedStep } from './model';
 import { placeTaken } from './place-taken';
@@ -47,29 +48,28 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
   const stays = new Map(plan.stays.map((stay) => [stay.key, stay]));
   const insisted = new Set(job.stepEdits.flatMap((edit) => (edit.override ? [edit.step] : [])));
   const people = new Set(shop.people.map((person) => person.id));
-  const steps = [...ahead]
-    .sort((a, b) => a.start - b.start || a.end - b.end)
-    .map((step): AuditStep => {
-      const operation = entries.get(step.operation);
-      const on = surfacesOfStep(step, bySection).map((one) => one.key);
-      return {
-        key: step.key,
-        pass: step.hold !== null && stays.get(step.hold)?.kind === 'session' ? step.hold : null,
-        start: step.start,
-        end: step.end,
-        place: isElsewhere(step, operation) ? null : (placeTaken(step, stays, shop)?.id ?? null),
-        people: step.uses.filter((id) => people.has(id)),
-        skills: step.people,
-        on,
-        deeds: operation ? deedsOf(step, operation, ground) : [],
-        minutes: step.minutes,
-        attended: step.kind !== 'passive',
-        isEmpty: isEmpty(step, on),
-        dusty: step.tags.includes('dusty'),
-        held: step.heldBy.length > 0,
-        insisted: insisted.has(step.key) || takesTypedClear(step, operation, ground),
-      };
-    });
+  const inTime = [...ahead].sort((a, b) => a.start - b.start || a.end - b.end);
+  const steps = inTime.map((step): AuditStep => {
+    const operation = entries.get(step.operation);
+    const on = surfacesOfStep(step, bySection).map((one) => one.key);
+    return {
+      key: step.key,
+      pass: step.hold !== null && stays.get(step.hold)?.kind === 'session' ? step.hold : null,
+      start: step.start,
+      end: step.end,
+      place: isElsewhere(step, operation) ? null : (placeTaken(step, stays, shop)?.id ?? null),
+      people: step.uses.filter((id) => people.has(id)),
+      skills: step.people,
+      on,
+      deeds: operation ? deedsOf(step, operation, ground) : [],
+      minutes: step.minutes,
+      attended: step.kind !== 'passive',
+      isEmpty: isEmpty(step, on),
+      dusty: step.tags.includes('dusty'),
+      held: step.heldBy.length > 0,
+      insisted: insisted.has(step.key) || takesTypedClear(step, operation, ground),
+    };
+  });
   return {
     surfaces,
     covers: [...covering.laid.values()].flat(),
@@ -81,6 +81,7 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     airFrom: airOfSurfaces(plan, surfaces, shop),
     bareLimitMin: bareLimits(surfaces, shop, plan, { depth: 'bare', figures }),
     spotLimitMin: bareLimits(surfaces, shop, plan, { depth: 'stable', figures }),
+    awaitsSample: awaitingSample(job, shop, plan, { surfaces, sections }),
     promises: promisesOf(plan, surfaces, ground.sections),
     ...stopLinesOf(surfaces, figures),
     keptUm: keptReadings(job, surfaces),

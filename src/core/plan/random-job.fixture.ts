@@ -13,9 +13,12 @@ import {
   type SchoolChoice,
   unchosenColour,
   type FinishClass,
+  type Sample,
+  type SampleVerdict,
   fieldAreaKey,
   type Construction,
 } from '../record';
+import { acceptedSample } from '../record/sample.fixture';
 import { partsOfJob } from '../survey';
 import { randomConstructions } from './random-scheme.fixture';
 import { bodyKinds, type Substrate } from '../vehicle';
@@ -71,6 +74,8 @@ interface Drawn {
   figures: { at: number; share: number }[];
   /** Pairs of sections and fields, by their number. */
   covers: [number, number][];
+  /** What was said of the sample of the job's own colour. */
+  firstVerdict: SampleVerdict | null;
   /** What the colours say of their system, coats, ground and look. */
   colours: {
     system: number | null;
@@ -78,6 +83,8 @@ interface Drawn {
     groundCoat: string | null;
     hex: string;
     finish: FinishClass;
+    /** What was said of its sample; null where nobody was shown one. */
+    verdict: SampleVerdict | null;
   }[];
 }
 
@@ -134,11 +141,20 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       groundCoat: fc.option(fc.constantFrom('sealer-white', 'sealer-grey'), { nil: null, freq: 1 }),
       // What hides, what does not, and what lies between.
       hex: fc.constantFrom('#101010', '#eceae2', '#b03020', unchosenColour.hex),
+      verdict: fc.constantFrom<SampleVerdict | null>(
+        'accepted',
+        'accepted',
+        'accepted',
+        'at-risk',
+        'refused',
+        null,
+      ),
       // Lines in leaf are laid by hand on the finished film, fields of texture beneath the colour.
       finish: fc.constantFrom('leaf', 'texture', ...Array.from({ length: 5 }, () => unchosenColour.finish)),
     }),
     { minLength: 3, maxLength: 3 },
   ),
+  firstVerdict: fc.constantFrom<SampleVerdict | null>('accepted', 'accepted', 'accepted', 'at-risk', null),
   kind: fc.constantFrom(...bodyKinds),
   level: fc.constantFrom(...levels),
   depth: fc.constantFrom(...depths),
@@ -204,10 +220,24 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
       return { ...unchosenColour, id, name: id, hex, system: key, coats, groundCoat, finish };
     }),
   ];
+  const verdicts = [one.firstVerdict, ...one.colours.map(({ verdict }) => verdict)];
+  const samples = colours.flatMap(({ id }, i): Sample[] => {
+    const verdict = verdicts[i] ?? null;
+    return verdict === null ? [] : [acceptedSample(id, { verdict })];
+  });
   const { constructions, schools: methods } = one;
   const colourCovers = coversOf(one.covers, sections);
   const figures = figuresOf(one.figures);
-  const job: Job = { ...base, sections, colours, constructions, colourCovers, figures, schools: methods };
+  const job: Job = {
+    ...base,
+    sections,
+    colours,
+    constructions,
+    colourCovers,
+    figures,
+    samples,
+    schools: methods,
+  };
   const parts = partsOfJob(job);
   const kindRoute = one.kind.route;
   const surveyed = new Map<string, PartSurvey>();

@@ -1,6 +1,8 @@
 import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
+import type { Job } from '../record';
+import { acceptedSample } from '../record/sample.fixture';
 import { commitmentsOf } from './commitments';
 import { planJob, type Plan } from '.';
 import { minuteAt } from '../units';
@@ -9,7 +11,12 @@ const shelf = shelfOf(standardShelf);
 const zone = demoShop.timeZone;
 const now = minuteAt('2026-11-23', 420, zone);
 const job = (number: string, bodyKind: string, level: 'Work' | 'Road' | 'Show' = 'Work') =>
-  jobFixture({ number, bodyKind, level });
+  withSamples(jobFixture({ number, bodyKind, level }));
+/** Everything may be booked: the owner has seen the cards. */
+const withSamples = (job: Job): Job => ({
+  ...job,
+  samples: job.colours.map(({ id }) => acceptedSample(id)),
+});
 const plan = (one: ReturnType<typeof job>, over = {}) =>
   planJob({ job: one, shop: demoShop, shelf, now, commitments: [], agreedStarts: new Map(), ...over });
 

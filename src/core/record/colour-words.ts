@@ -20,6 +20,12 @@ export const itemKinds = ['wheels', 'top', 'interior', 'brightwork', 'running-ge
 export type ItemKind = (typeof itemKinds)[number];
 
 /** What somebody said of a try at a match; a card that is not dry waits. */
+/** What was said of a sample; at risk: a named manager goes on without it. */
+export const sampleVerdicts = ['waiting', 'accepted', 'refused', 'at-risk'] as const;
+export type SampleVerdict = (typeof sampleVerdicts)[number];
+/** What was looked at: the card sprayed for this job, one that was kept, or a part of the object. */
+export const samplesShown = ['card', 'kept-card', 'part'] as const;
+
 export const matchVerdicts = ['waiting', 'matches', 'fails'] as const;
 export type MatchVerdict = (typeof matchVerdicts)[number];
 

@@ -21,4 +21,5 @@ export * from './surface-state';
 export * from './survey';
 export * from './stock-move';
 export * from './step-edit';
+export * from './sample';
 export * from './school';

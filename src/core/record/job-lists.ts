@@ -19,6 +19,7 @@ export type Construction = Item<'constructions'>;
 export type LooseItem = Item<'looseItems'>;
 export type Alternative = Item<'alternatives'>;
 export type MatchAttempt = Item<'matchAttempts'>;
+export type Sample = Item<'samples'>;
 export type { KeptScheme } from '../concepts/scheme-lists';
 
 /** The lists of a job that are kept row by row, by name. */
@@ -39,4 +40,5 @@ export const jobListNames: readonly JobListName[] = [
   'looseItems',
   'alternatives',
   'matchAttempts',
+  'samples',
 ];

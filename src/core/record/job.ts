@@ -128,6 +128,7 @@ export function figuresOfJob(job: Job): JobFiguresShown {
     looseItems: _items,
     alternatives: _alternatives,
     matchAttempts: _attempts,
+    samples: _samples,
     ...figures
   } = four;
   return figures;

@@ -9,6 +9,8 @@ export const standardShop: Shop = {
   boothRateMinorPerHour: 3500,
   vocLimitGL: null,
   keepForMin: 240,
+  approvalFrom: 'Road',
+  sampleSideMm: 300,
   loudHours: null,
   site: null,
   taxBp: 2000,

@@ -11,6 +11,7 @@ import { leaveOutOvertaken } from './overtaken';
 import { warnOfKeptFilm } from './kept-film';
 import { programmeOfWorks } from './programme-areas';
 import { cardGrounds } from './card-grounds';
+import { checkSamples, flagSamples, withVerdicts } from './samples';
 import { sectionWorks, type SectionWork } from './section-work';
 import type { Route } from './situation';
 import { MethodRing } from './method-ring';
@@ -51,6 +52,7 @@ function buildWith(context: StepContext): StepNetwork {
   checkReferenceSpots(draft);
   checkHolds(draft);
   checkLead(draft, works);
+  checkSamples(draft, works);
   applyStepEdits(draft);
   leaveOutOvertaken(draft);
   holdWhatFollows(draft);
@@ -65,9 +67,11 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
   if (!main) return [];
   const works = sectionWorks(draft.context.job, route, groups);
   for (const [work, grounds] of cardGrounds(draft.context.job, works)) work.grounds = grounds;
+  flagSamples(works, draft.context.shop);
   const programme = withPastLines(programmeOfWorks(works, draft.context.job.colourOrder, draft), works);
   draft.network.programme = programme;
   const tasks = tasksOf(works, programme, main, draft.entries);
+  withVerdicts(tasks, works, draft.context.job);
   const bySection = new Map(works.map((work) => [work.section.key, work]));
   new Emission(draft, bySection, programme, tasks, route === 'hull').all();
   for (const { section, situation } of works)

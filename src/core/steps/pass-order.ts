@@ -90,7 +90,7 @@ export function orderPasses(
         // Loose pieces stand in no room that what comes before the mask could wait for.
         if (before.clock === own[0]!.clock && own[0]!.paintedOn.loose)
           for (const task of byScope.get(pass.scope) ?? [])
-            if (task.operation.before.includes('masked'))
+            if (task.operation.before.includes('masked') && task.operation.unit !== 'job')
               for (const key of keys) task.needs.set(key, needed.because);
       }
     }

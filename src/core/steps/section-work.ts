@@ -111,7 +111,8 @@ function insideColourOf(
   return fieldAreaKey(first.base ?? first.key, insideColour);
 }
 
-function flag(work: SectionWork, name: SituationFlag): void {
+/** Adds what is known of an area once all of them are. */
+export function flag(work: SectionWork, name: SituationFlag): void {
   work.situation = { ...work.situation, flags: new Set([...work.situation.flags, name]) };
 }
 

@@ -36,6 +36,8 @@ export const situationFlags = [
   'keeps-free',
   'taped-field',
   'leaf',
+  'card',
+  'approval-asked',
 ] as const;
 export type SituationFlag = (typeof situationFlags)[number];
 export type Route = 'panel' | 'hull' | 'aircraft';

@@ -36,6 +36,8 @@ const task = (key: string, stage: string | null, needs: string[] = [], over: Par
   sections: [],
   scope: 'shell',
   ground: null,
+  colour: '',
+  again: 0,
   round: 0,
   rounds: 2,
   needs: new Map(needs.map((one): [string, WorkState] => [one, 'washed'])),
@@ -127,7 +129,7 @@ describe('stays of whole jobs', () => {
       'hull/look',
     ]);
     const outside = hull.steps.filter((step) => step.hold === null).map((step) => step.operation);
-    expect(new Set(outside)).toEqual(new Set(['walk', 'handover', 'settle']));
+    expect(new Set(outside)).toEqual(new Set(['walk', 'test-panel', 'approve-sample', 'handover', 'settle']));
   });
 
   test('the windows: steel 8 h from its treatment to the first coat, halved above 60 % humidity', () => {

@@ -214,6 +214,16 @@ export type StepWarning =
   | { code: 'skipped'; step: string }
   | { code: 'overtaken'; step: string }
   | { code: 'gate-open'; section: string; open: number }
+  /** Nobody has accepted a sample of a colour that is still to be sprayed: it is planned and not booked. */
+  | {
+      code: 'sample-open';
+      colour: string;
+      state: 'none' | 'waiting' | 'refused';
+      refusals: number;
+      areas: string[];
+    }
+  /** A named manager goes on without an accepted sample. */
+  | { code: 'sample-at-risk'; colour: string; by: string; areas: string[] }
   | { code: 'lead-untested'; section: string; isHeld: boolean }
   | { code: 'lead-dry'; section: string; step: string }
   | { code: 'reference-spot'; part: string; what: string };

@@ -14,6 +14,10 @@ export interface Task {
   scope: string;
   /** Of a card over another ground than its own: that ground. */
   ground: CardGround | null;
+  /** Name of the colour that a card or a look is of; empty of other work. */
+  colour: string;
+  /** Of a card or a look after a refusal: which; 0 of the first. */
+  again: number;
   round: number;
   rounds: number;
   /** Keys of tasks before it, with the state each was asked for. */

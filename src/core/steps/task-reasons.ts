@@ -5,8 +5,12 @@ import { stripMethod } from './stripping';
 import type { Task } from './task-model';
 
 /** What a step is called: the round it is of, or what a card is sprayed over. */
-export function nameOf({ operation, round, rounds, ground }: Task): string {
+export function nameOf({ operation, round, rounds, ground, colour, again }: Task): string {
+  const after =
+    again === 0 ? '' : again === 1 ? ', again after a refusal' : `, again after ${again} refusals`;
   if (ground !== null) return `Spray a test card of ${ground.colour} over ${ground.ground}`;
+  if (colour !== '')
+    return `${operation.does.includes('approve') ? 'The owner approves' : 'Spray a test card of'} ${colour}${after}`;
   return round > 0 && rounds > 1 ? `${operation.name}, round ${round} of ${rounds}` : operation.name;
 }
 

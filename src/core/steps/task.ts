@@ -171,7 +171,18 @@ class SectionSearch {
     let task = this.tasks.get(key);
     if (!task) {
       const empty = { sections: [], needs: new Map<string, WorkState>() };
-      task = { key, operation, group: home, scope, ground, round, rounds: all, ...empty };
+      task = {
+        key,
+        operation,
+        group: home,
+        scope,
+        ground,
+        colour: '',
+        again: 0,
+        round,
+        rounds: all,
+        ...empty,
+      };
       this.tasks.set(key, task);
     }
     task.rounds = Math.max(task.rounds, all);

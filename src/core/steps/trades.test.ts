@@ -2,6 +2,7 @@ import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
 import { planJob, type Plan } from '../plan';
+import { acceptedSample } from '../record/sample.fixture';
 import type { Job, Milestone, Opening, SendOut } from '../record';
 import { minuteAt } from '../units';
 
@@ -161,14 +162,15 @@ describe('the first article', () => {
 
   test('holds the sessions of the others from being booked until it is accepted', () => {
     const job = jobFixture({ bodyKind: 'tractor-unit', level: 'Road' });
-    const made = plan({ ...job, schools });
+    const samples = job.colours.map(({ id }) => acceptedSample(id));
+    const made = plan({ ...job, schools, samples });
     const approval = made.steps.find((step) => step.operation === 'approve-first');
     expect(approval).toBeDefined();
     const held = made.steps.filter((step) => step.heldBy.includes('first article not accepted'));
     expect(held.length).toBeGreaterThan(0);
     expect(held.every((step) => step.start >= approval!.end)).toBe(true);
     const signOff = { step: approval!.key, name: 'Owner', licence: '', date: '2026-12-01' };
-    const accepted = plan({ ...job, schools, signOffs: [signOff] });
+    const accepted = plan({ ...job, schools, samples, signOffs: [signOff] });
     expect(accepted.steps.every((step) => step.heldBy.length === 0)).toBe(true);
   });
 });

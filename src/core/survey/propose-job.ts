@@ -53,6 +53,7 @@ export function proposeJob(given: NewJob): Job {
     looseItems: [],
     alternatives: [],
     matchAttempts: [],
+    samples: [],
     stepEdits: [],
     colourOrder: [],
     colourCovers: [],

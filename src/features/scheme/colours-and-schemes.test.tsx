@@ -2,6 +2,8 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { PlannedScheme } from '@/core/changes';
 import { standardShelf } from '@/core/film';
 import type { HidingRow } from '@/core/readings/hiding';
+import type { Sample } from '@/core/record';
+import { acceptedSample } from '@/core/record/sample.fixture';
 import { answer, draw, job, plan, posted } from '../room.fixture';
 import { AlternativesView, type AlternativesProps } from './alternatives-view';
 import { ColoursView } from './colours-view';
@@ -32,7 +34,11 @@ const row: HidingRow = {
   typedWith: { section: 'roof' },
   groundCoat: null,
 };
-const drawColours = (rows: HidingRow[], looseItems: (typeof job.looseItems)[number][] = []) => {
+const drawColours = (
+  rows: HidingRow[],
+  looseItems: (typeof job.looseItems)[number][] = [],
+  samples: Sample[] = [],
+) => {
   sent.mockResolvedValue(answer(200, { rows }));
   draw(
     <ColoursView
@@ -48,6 +54,8 @@ const drawColours = (rows: HidingRow[], looseItems: (typeof job.looseItems)[numb
       systems={systemChoices(job, { systems: [] })}
       grounds={groundChoices(job, standardShelf)}
       looseItems={looseItems.map((one) => ({ ...one, seen: 2 }))}
+      samples={samples.map((one) => ({ ...one, seen: 4 }))}
+      today="2026-12-24"
     />,
   );
 };
@@ -102,6 +110,38 @@ describe('the colours of a job', () => {
       section: 'roof',
       seen: 7,
       set: { coats: { ...roof.coats, colour: 5 } },
+    });
+  });
+
+  test('what stands of each sample is told, and one is written down with who said what in which light', async () => {
+    const refused = acceptedSample('c.pale-barley', { verdict: 'refused' });
+    const accepted = acceptedSample('c.sluice-green');
+    drawColours([], [], [refused, accepted]);
+    const stands = screen.getByRole('list', { name: 'What stands' });
+    expect(stands).toHaveTextContent('Pale Barley refused: another card');
+    expect(stands).toHaveTextContent('Sluice Green accepted');
+    expect(stands).toHaveTextContent('Gravel Ochre nobody has seen a sample');
+    const type = (label: string, value: string) =>
+      fireEvent.change(screen.getByLabelText(label), { target: { value } });
+    type('Colour of the sample', 'c.gravel-ochre');
+    type('Width, mm', '500');
+    type('Said by', 'H. Lane');
+    type('Seen in', 'sun');
+    fireEvent.click(screen.getByRole('button', { name: 'Write down the sample' }));
+    await waitFor(() => expect(sent).toHaveBeenCalledTimes(2));
+    expect(posted(sent, 1)).toMatchObject({
+      kind: 'add-item',
+      list: 'samples',
+      item: {
+        colour: 'c.gravel-ochre',
+        onDate: '2026-12-24',
+        shown: 'card',
+        widthMm: 500,
+        heightMm: 400,
+        verdict: 'accepted',
+        by: 'H. Lane',
+        light: 'sun',
+      },
     });
   });
 

@@ -7,6 +7,7 @@ import { SectionColour } from './colour-fields';
 import { ColoursTable, type ColourShown, type SystemChoice } from './colours-table';
 import { HidingTable } from './hiding-table';
 import { LooseItemsTable } from './loose-items-table';
+import { Samples, type SamplesProps } from './samples';
 
 export interface ColoursProps {
   job: string;
@@ -17,6 +18,8 @@ export interface ColoursProps {
   /** Products that can be sprayed as a ground coat. */
   grounds: SystemChoice[];
   looseItems: (LooseItem & { seen: number })[];
+  samples: SamplesProps['samples'];
+  today: string;
 }
 
 /** The colours of a job, where each goes, what it hides, and what else is seen. */
@@ -28,10 +31,13 @@ export function ColoursView({
   systems,
   grounds,
   looseItems,
+  samples,
+  today,
 }: ColoursProps) {
   return (
     <>
       <ColoursTable job={job} colours={colours} systems={systems} grounds={grounds} />
+      <Samples job={job} samples={samples} colours={colours} today={today} />
       <h2 className="pt-5 pb-1 font-semibold">Sections, where no field says otherwise</h2>
       {sections.length === 0 && <Empty>This job has no sections yet.</Empty>}
       <Table

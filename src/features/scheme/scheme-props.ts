@@ -1,5 +1,5 @@
 import type { Plan, PlannedPass } from '@/core/plan';
-import { colourOfKey, isOfField, type Job } from '@/core/record';
+import { colourOfKey, isOfField, type Job, type Sample } from '@/core/record';
 import { colourAreas } from '@/core/readings/colour-areas';
 import { boundsOf, type Point } from '@/core/geometry';
 import { isGroundCoat, isUpperRole, systemsWith, type Product } from '@/core/film';
@@ -51,6 +51,13 @@ export const groundChoices = ({ bodyKind }: Job, shelf: Iterable<Product>): Syst
   bodyKindOf(bodyKind)?.route === 'hull'
     ? []
     : [...shelf].filter(isGroundCoat).map(({ code, name }) => ({ value: code, text: name }));
+
+/** The samples of a job with the row versions that guard their edits. */
+export const samplesOf = (
+  { number, samples }: Job,
+  versions: Record<string, number>,
+): (Sample & { seen: number })[] =>
+  samples.map((one) => ({ ...one, seen: versions[`${number}/${one.id}`] ?? 1 }));
 
 /** Coat systems that have a colour and go on this kind of body. */
 export function systemChoices({ bodyKind }: Job, { systems }: Pick<Shop, 'systems'>): SystemChoice[] {

@@ -17,6 +17,8 @@ export interface Shop extends Pick<
   | 'taxBp'
   | 'vocLimitGL'
   | 'keepForMin'
+  | 'approvalFrom'
+  | 'sampleSideMm'
   | 'loudHours'
   | 'site'
   | 'closures'

@@ -10,6 +10,7 @@ import { PersonHours } from './person-hours';
 import { PersonPace, PersonSkills } from './person-fields';
 import { PlaceAir } from './place-air';
 import { PlaceZone } from './place-zone';
+import { SampleRule } from './sample-rule';
 import { RentedPlaces } from './rented-places';
 import { WorkLimits } from './work-limits';
 import type { Shop, ShopChangeSeen } from './shop-props';
@@ -116,6 +117,7 @@ export function ShopRoom({ shop, seen, figures }: ShopRoomProps) {
               />
             </Fact>
           </Part>
+          <SampleRule shop={shop} seen={seen.shop} />
           <WorkLimits shop={shop} seen={seen.shop} />
           <OpeningHours shop={shop} seen={seen} />
           <ClosedPlaces places={shop.places} seen={seen.places} />

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import type { PlannedStep } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
@@ -18,6 +19,21 @@ export const isReleased = (
     : step.operation === 'approve-sample' || step.operation === 'approve-first'
       ? 'approval'
       : null;
+
+/** The verdict on a sample is kept with the sample itself. */
+function SampleVerdict({ job }: { job: string }) {
+  return (
+    <Part title="Verdict">
+      <p className="text-small">
+        Written down with the sample, its size and light:{' '}
+        <Link className="underline" href={`/jobs/${encodeURIComponent(job)}/scheme`}>
+          Scheme, Colours, Samples
+        </Link>
+        .
+      </p>
+    </Part>
+  );
+}
 
 /** The typed release of a hold or an approval: name, licence, day. A record of the shop, not an authority. */
 export function StepRelease({
@@ -46,6 +62,7 @@ export function StepRelease({
         </Button>
       </Part>
     );
+  if (step.operation === 'approve-sample') return <SampleVerdict job={job} />;
   return (
     <Part title={kind === 'licence' ? 'Release by the licensed engineer' : 'Approval'}>
       <EntryForm

@@ -6,6 +6,7 @@ import { ShopRoom } from '../shop/shop-room';
 import { groupSteps } from './group-steps';
 import { isReleased } from './step-release';
 import { stepsProps } from './steps-props';
+import { StepRelease } from './step-release';
 import { StepsRoom } from './steps-room';
 
 jest.mock('next/navigation', () => ({
@@ -214,10 +215,10 @@ describe('order, hand, more work, releases', () => {
     expect(isReleased(given('mask'))).toBeNull();
   });
 
-  test('an approval goes out with name and day', async () => {
+  test('the acceptance of a first article goes out with name and day', async () => {
     const sample = plan.steps.find((step) => step.operation === 'approve-sample')!;
-    draw(room);
-    choose(sample.key);
+    const first = { ...sample, operation: 'approve-first' };
+    draw(<StepRelease job="P-014" step={first} signOffs={{}} today="2026-12-24" />);
     const form = labelled('form', 'Release');
     fireEvent.change(form.getByLabelText('Name'), { target: { value: 'the owner' } });
     fireEvent.click(form.getByText('Enter the approval', { selector: 'button' }));
@@ -226,6 +227,16 @@ describe('order, hand, more work, releases', () => {
       kind: 'sign-off',
       signOff: { step: sample.key, name: 'the owner', licence: '', date: '2026-12-24' },
     });
+  });
+
+  test('a look at a sample says where its verdict is written down', () => {
+    draw(room);
+    choose(plan.steps.find((step) => step.operation === 'approve-sample')!.key);
+    expect(screen.getByRole('link', { name: /Scheme, Colours, Samples/ })).toHaveAttribute(
+      'href',
+      '/jobs/P-014/scheme',
+    );
+    expect(screen.queryByRole('form', { name: 'Release' })).toBeNull();
   });
 });
 

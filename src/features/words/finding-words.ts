@@ -100,6 +100,8 @@ export function findingSentence(finding: Finding, step: (key: string) => string)
       return `“${last}” is applied at ${count(figure)} °C, the dew point asks for ${count(limit)} °C. Warm the object, or dry the air.`;
     case 'coloured-before-approval':
       return `“${last}” starts before “${first}” ends. Approve first.`;
+    case 'booked-before-approval':
+      return `“${last}” is booked, and nobody has accepted a sample of its colour. Show one and enter the verdict.`;
     case 'filled-before-gaps':
       return `“${first}” starts before “${last}” ends. Set the gaps first.`;
     case 'seams-unsealed':

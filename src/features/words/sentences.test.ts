@@ -24,6 +24,14 @@ describe('why a step is there', () => {
       { code: 'substrate', substrate: 'steel', method: 'treat' },
       'Bare steel is treated just before its first coat.',
     ],
+    [
+      { code: 'ground-shows', ground: 'Band', deltaE: 3.24 },
+      'It looks otherwise over Band than over its own ground: ΔE 3.2.',
+    ],
+    [
+      { code: 'break-line', m2: 1.386, lineM: 4.4 },
+      '1.39 m² are textured up to 4.40 m of line, as it is laid out.',
+    ],
     [{ code: 'level-round', level: 'Show', round: 1, of: 1 }, 'Level Show asks for it.'],
     [{ code: 'layer', role: 'clear', product: 'clear-21', coat: 2, of: 4 }, 'Coat 2 of 4: <clear-21>.'],
     [
@@ -239,6 +247,21 @@ describe('warnings', () => {
       { code: 'gate-open', section: 'roof', open: 2 },
       'stop',
       '<roof>: 2 gates are open; the first primer and what follows it are planned but not booked until they are ticked.',
+    ],
+    [
+      { code: 'sample-open', colour: 'Chalk', state: 'none', refusals: 0, areas: ['roof'] },
+      'caution',
+      'Chalk is planned and not booked: nobody has seen a sample of it. Enter the verdict in Scheme, Colours; until then only what a sample takes is bought and mixed.',
+    ],
+    [
+      { code: 'sample-open', colour: 'Chalk', state: 'refused', refusals: 2, areas: ['roof'] },
+      'caution',
+      'Chalk is planned and not booked: its sample was refused 2 times, and another is to be sprayed and shown. Enter the verdict in Scheme, Colours; until then only what a sample takes is bought and mixed.',
+    ],
+    [
+      { code: 'sample-at-risk', colour: 'Chalk', by: 'Ann', areas: ['roof'] },
+      'caution',
+      'Chalk goes on without an accepted sample: Ann takes the risk.',
     ],
     [{ code: 'reference-spot', part: 'C1L', what: 'old green' }, 'caution', 'C1L: do not strip old green.'],
     [

@@ -149,6 +149,12 @@ export function warningText(
       return stop(
         `${warning.part} is covered${warning.coveredBy ? ` by ${warning.coveredBy}` : ''} on ${date(warning.coveredOn)}, before its last coat on ${moment(warning.painted, locale)}.`,
       );
+    case 'sample-open':
+      return caution(
+        `${warning.colour} is planned and not booked: ${openSample(warning)}. Enter the verdict in Scheme, Colours; until then only what a sample takes is bought and mixed.`,
+      );
+    case 'sample-at-risk':
+      return caution(`${warning.colour} goes on without an accepted sample: ${warning.by} takes the risk.`);
     case 'gate-open':
       return stop(
         `${names.section(warning.section)}: ${warning.open === 1 ? 'a gate is' : `${warning.open} gates are`} open; the first primer and what follows it are planned but not booked until ${warning.open === 1 ? 'it is' : 'they are'} ticked.`,
@@ -191,3 +197,17 @@ export function warningText(
       );
   }
 }
+
+/** What is missing before a colour may be booked. */
+const openSample = ({
+  state,
+  refusals,
+}: {
+  state: 'none' | 'waiting' | 'refused';
+  refusals: number;
+}): string =>
+  state === 'refused'
+    ? `its sample was refused${refusals > 1 ? ` ${refusals} times` : ''}, and another is to be sprayed and shown`
+    : state === 'waiting'
+      ? 'its sample was shown and waits for a verdict'
+      : 'nobody has seen a sample of it';

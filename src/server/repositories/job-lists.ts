@@ -21,6 +21,7 @@ export const jobListTables = {
   looseItems: 'looseItem',
   alternatives: 'alternative',
   matchAttempts: 'matchAttempt',
+  samples: 'sample',
 } as const;
 export type JobListTable = (typeof jobListTables)[JobListName];
 
@@ -47,6 +48,7 @@ const inserts: { [N in JobListName]: (own: Own, item: ItemOf<N>) => RowChange } 
   looseItems: (own, item) => insert('looseItem', { ...own, ...item }),
   alternatives: (own, item) => insert('alternative', { ...own, ...item }),
   matchAttempts: (own, item) => insert('matchAttempt', { ...own, ...item }),
+  samples: (own, item) => insert('sample', { ...own, ...item }),
 };
 
 const updates: {
@@ -66,6 +68,7 @@ const updates: {
   looseItems: (id, seen, set) => update('looseItem', id, seen, set),
   alternatives: (id, seen, set) => update('alternative', id, seen, set),
   matchAttempts: (id, seen, set) => update('matchAttempt', id, seen, set),
+  samples: (id, seen, set) => update('sample', id, seen, set),
 };
 
 /** An item of a list as a new row. */
@@ -96,6 +99,7 @@ export const listInserts = (number: string, lists: JobLists): RowChange[] => [
   ...insertsOf(number, 'looseItems', lists.looseItems),
   ...insertsOf(number, 'alternatives', lists.alternatives),
   ...insertsOf(number, 'matchAttempts', lists.matchAttempts),
+  ...insertsOf(number, 'samples', lists.samples),
 ];
 
 /** The lists of a job from their rows, in the order of their ids. */
@@ -120,5 +124,6 @@ export function listsOfRows(number: string, rows: RowsOf<JobListTable>): JobList
     looseItems: own(rows.looseItem, (row) => recordOf(fields.looseItems, row)),
     alternatives: own(rows.alternative, (row) => recordOf(fields.alternatives, row)),
     matchAttempts: own(rows.matchAttempt, (row) => recordOf(fields.matchAttempts, row)),
+    samples: own(rows.sample, (row) => recordOf(fields.samples, row)),
   };
 }

@@ -101,6 +101,7 @@ const emptyRows = (job: RowOf<'job'>): RowsOf<JobTable> => ({
   looseItem: [],
   alternative: [],
   matchAttempt: [],
+  sample: [],
   colour: [],
   construction: [],
   stepFact: [],

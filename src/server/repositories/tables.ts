@@ -35,6 +35,7 @@ export const tables = {
   looseItem: schema.looseItem,
   alternative: schema.alternative,
   matchAttempt: schema.matchAttempt,
+  sample: schema.sample,
   colour: schema.colour,
   construction: schema.construction,
   photo: schema.photo,

@@ -1,6 +1,7 @@
 import {
   colourFaults,
   groundCoatFaults,
+  sampleFaults,
   productFigureFaults,
   wayFaults,
   type Fault,
@@ -8,6 +9,7 @@ import {
 import { coatSystemOf, standardLadder } from '../../core/film';
 import type { CheckedEntry } from '../../core/checks';
 import { withGrounds, type AddItem, type Edit, type Job, type SetItem } from '../../core/record';
+import { localDateOf } from '../../core/units';
 import type { Connection } from '../database/client';
 import { loadJobs } from '../repositories/job-repository';
 import type { StoredShop } from '../repositories/shop-repository';
@@ -44,7 +46,7 @@ export async function checkEdit(
       if (!job) return nothing;
       if (edit.list === 'constructions')
         return inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() });
-      return { faults: systemFaults(edit, job, found), work: null };
+      return { faults: [...systemFaults(edit, job, found), ...verdictFaults(edit, job, found)], work: null };
     case 'operation':
       return edit.entry === null
         ? nothing
@@ -117,6 +119,17 @@ function systemFaults(edit: AddItem | SetItem, { bodyKind }: Job, { shop, shelf 
   if (edit.list !== 'colours') return [];
   const [item, place] = edit.kind === 'add-item' ? [edit.item, 'item'] : [edit.set, 'set'];
   return colourFaults(item, place, { systems: shop.systems, shelf, bodyKind });
+}
+
+/** A verdict on a sample says by whom, in which light and at which size. */
+function verdictFaults(edit: AddItem | SetItem, job: Job, { shop }: StoredShop): Fault[] {
+  if (edit.list !== 'samples') return [];
+  const { sampleSideMm, timeZone } = shop;
+  const ground = { sampleSideMm, today: localDateOf(currentMinute(), timeZone) };
+  if (edit.kind === 'add-item') return sampleFaults(edit.item, 'item', ground);
+  // A row that is not there is refused by the writer.
+  const before = job.samples.find((one) => one.id === edit.id);
+  return before ? sampleFaults({ ...before, ...edit.set }, 'set', ground) : [];
 }
 
 /** Coat systems that a kept scheme names are still there. */

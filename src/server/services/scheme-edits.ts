@@ -13,6 +13,7 @@ export function inUseFaults(job: Job, id: string): Fault[] {
     ...job.looseItems.filter((one) => one.colour === id).map((one) => one.what),
     ...job.alternatives.filter((one) => one.ifUnmatched === id).map((one) => one.name),
     ...(job.matchAttempts.some((one) => one.colour === id) ? ['attempts at its match'] : []),
+    ...(job.samples.some((one) => one.colour === id) ? ['its samples'] : []),
   ];
   if (using.length === 0) return [];
   return [{ place: 'id', reason: `still in use by ${using.join(', ')}; give them another colour first` }];

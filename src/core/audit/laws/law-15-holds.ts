@@ -7,8 +7,9 @@ export const holds: LawFile = {
     const said = new Set<string>();
     for (const { surface, events } of walks) {
       let hold: string | null = null;
-      for (const { step } of events) {
-        if (step.start < plan.now || !step.attended) continue;
+      for (const { step, deed } of events) {
+        // Looking at a card is no work on the surface.
+        if (step.start < plan.now || !step.attended || deed.does === 'approve') continue;
         if (step.held) {
           hold ??= step.key;
           applies();

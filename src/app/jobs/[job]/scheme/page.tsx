@@ -1,3 +1,4 @@
+import { localDateOf } from '@/core/units';
 import { figuresFrom } from '@/core/figures';
 import { looksOf } from '@/core/plan';
 import { maskHours } from '@/core/readings/mask-hours';
@@ -10,6 +11,7 @@ import {
   coloursShown,
   passRows,
   groundChoices,
+  samplesOf,
   systemChoices,
 } from '@/features/scheme/scheme-props';
 import { SchemeRoom } from '@/features/scheme/scheme-room';
@@ -41,6 +43,8 @@ export default async function SchemePage({ params }: JobParams) {
         colours: coloursShown(job, plan, versions),
         systems: systemChoices(job, shop.shop),
         grounds: groundChoices(job, shop.shelf.values()),
+        samples: samplesOf(job, versions),
+        today: localDateOf(plan.computedAt, shop.shop.timeZone),
         looseItems: job.looseItems.map((one) => ({ ...one, seen: versions[`${job.number}/${one.id}`]! })),
       }}
       alternatives={alternativesProps(job, versions, {
