@@ -17,7 +17,7 @@ export function drawsAhead(
 
 /** What a step draws, with its minute and what it is tinted to. */
 export const drawsOf = (
-  { key, start, coat }: Pick<PlannedStep, 'key' | 'start' | 'coat'>,
+  { key, start, coat, heldBy }: Pick<PlannedStep, 'key' | 'start' | 'coat' | 'heldBy'>,
   drawn: ReadonlyMap<string, readonly { product: string; amount: number }[]>,
   job: string,
   pools: readonly ColourPool[],
@@ -25,7 +25,7 @@ export const drawsOf = (
   drawn.get(key)!.map((one): Draw => {
     const colour = one.product === coat?.product ? tintOf(pools, one.product, coat.session) : undefined;
     const draw = { ...one, at: start, job };
-    return colour ? { ...draw, colour } : draw;
+    return colour ? { ...draw, colour, waitsFor: heldBy } : draw;
   });
 
 /** The mixes that planned sessions need to stand by, each at the start of its first coat that is not laid yet. */

@@ -1,5 +1,6 @@
 import type { ColourWarning } from './colour-warnings';
 import type { RidgeWarning } from './field-ridges';
+import type { SampleLate } from './sample-warnings';
 import type { SchemeWarning } from './scheme-warnings';
 import type { MovedEntry } from '../log';
 import type { Pass, PassCover, ProgrammeCost } from '../programme';
@@ -35,6 +36,7 @@ export type PlanWarning =
   | SchemeWarning
   | ColourWarning
   | RidgeWarning
+  | SampleLate
   | { code: 'stack'; section: string; fault: StackFault }
   | ({ code: 'old-tape' } & OldTape)
   | { code: 'late'; days: number }

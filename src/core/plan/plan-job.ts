@@ -23,6 +23,7 @@ import { placeTaken, workAirC } from './place-taken';
 import { colourWarnings } from './colour-warnings';
 import { fieldLines } from './field-lines';
 import { fieldRidges } from './field-ridges';
+import { lateSamples } from './sample-warnings';
 import { schemeWarnings } from './scheme-warnings';
 import { tradeDates } from './trades';
 import { windowsOf } from './windows';
@@ -107,7 +108,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     finish,
     finishDate,
     lateDays,
-    warnings: warningsOf(taken, { steps, windows, budgets, lateDays }),
+    warnings: warningsOf(taken, { steps, windows, budgets, lateDays, shopping }),
     programme: plannedProgramme(network.programme, placed.stays, steps),
     moved,
   };
@@ -139,7 +140,13 @@ function sprayedAt(step: PlannedStep | undefined): { from: number; to: number } 
 /** What the manager is to be told of the plan, the gravest first. */
 function warningsOf(
   { input: { job, shop, shelf, now }, input, parts, sections, network, placed, warnings }: PlacedNetwork,
-  { steps, windows, budgets, lateDays }: Pick<Plan, 'steps' | 'windows' | 'budgets' | 'lateDays'>,
+  {
+    steps,
+    windows,
+    budgets,
+    lateDays,
+    shopping,
+  }: Pick<Plan, 'steps' | 'windows' | 'budgets' | 'lateDays' | 'shopping'>,
 ): PlanWarning[] {
   const lines = fieldLines(sections, parts, network.programme);
   return [
@@ -170,6 +177,7 @@ function warningsOf(
       now,
       timeZone: shop.timeZone,
     }),
+    ...lateSamples(shopping, steps, sections, shop.timeZone),
     ...warnings,
     ...missedPins(steps),
     ...forecastStops(input, network, steps),

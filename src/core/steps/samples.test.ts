@@ -6,7 +6,7 @@ import { jobFixture } from '../job.fixture';
 import { sampleState, unchosenColour, type Job, type Sample } from '../record';
 import { acceptedSample } from '../record/sample.fixture';
 import type { Shop } from '../shop';
-import { minuteAt } from '../units';
+import { localDateOf, minuteAt } from '../units';
 
 const shelf = shelfOf(standardShelf);
 const now = minuteAt('2026-11-23', 420, demoShop.timeZone);
@@ -117,6 +117,36 @@ describe('a colour nobody has accepted a sample of', () => {
     const plan = planned({ colours, sections, samples: [sample('accepted')] });
     const open = plan.warnings.filter((one) => one.code === 'sample-open');
     expect(open).toEqual([expect.objectContaining({ colour: 'Other', areas: [sections[0]!.key] })]);
+  });
+});
+
+describe('paint of a colour', () => {
+  const lines = (plan: Plan) => plan.shopping.filter((one) => one.colour !== null);
+  const late = ({ warnings }: Plan) => warnings.filter((one) => one.code === 'sample-late');
+
+  test('is not bought before its sample was accepted; what has no colour is', () => {
+    const plan = planned();
+    expect(lines(plan).length).toBeGreaterThan(0);
+    for (const one of lines(plan)) expect(one.waitsFor.join()).toContain('an accepted sample of');
+    const others = plan.shopping.filter((one) => one.colour === null);
+    expect(others.length).toBeGreaterThan(5);
+    for (const one of others) expect(one.waitsFor).toEqual([]);
+    for (const one of lines(planned({ samples: [sample('accepted')] }))) expect(one.waitsFor).toEqual([]);
+  });
+
+  test('that takes longer to come than the look leaves is told with both days', () => {
+    expect(late(planned())).toEqual([]);
+    // Forty days by road: it would have to be ordered before anybody has seen a card.
+    const [{ product } = { product: '' }] = lines(planned());
+    const slow = shelfOf(standardShelf.map((one) => (one.code === product ? { ...one, leadDays: 40 } : one)));
+    const job = jobFixture({ level: 'Road' });
+    const plan = planJob({ job, shop: demoShop, shelf: slow, now, commitments: [], agreedStarts: new Map() });
+    const [warning, ...more] = late(plan);
+    expect(more).toEqual([]);
+    if (warning?.code !== 'sample-late') throw new Error('another warning');
+    const look = plan.steps.find((one) => one.operation === 'approve-sample')!;
+    expect(warning).toMatchObject({ product, looksOn: localDateOf(look.end, demoShop.timeZone) });
+    expect(warning.orderBy < warning.looksOn).toBe(true);
   });
 });
 

@@ -27,6 +27,8 @@ export interface ShoppingLine {
   /** What is left over in the packs to buy keeps less than a season. */
   shortLived: boolean;
   jobs: string[];
+  /** Of a colour: what it must not be bought before, such as an accepted sample. */
+  waitsFor: readonly string[];
 }
 
 /** A colour of a job, by its key and name. */
@@ -42,6 +44,8 @@ export interface Draw {
   job: string;
   /** What it is tinted to; left out for what has no colour. */
   colour?: DrawnColour;
+  /** What the step that draws it waits for before it may be booked. */
+  waitsFor?: readonly string[];
 }
 
 type ShopHours = Pick<Shop, 'timeZone' | 'shifts' | 'closures'>;
@@ -135,6 +139,7 @@ function lineOf(
       orderBy: lastOpenDay(shop, leadDate),
       shortLived: keepsShort && buy !== null && buy.amount > short * 1.05,
       jobs: [...new Set(draws.map((draw) => draw.job))].sort(),
+      waitsFor: [...new Set(draws.flatMap((draw) => draw.waitsFor ?? []))],
     },
   ];
 }

@@ -98,6 +98,9 @@ function ShoppingRow({
           {productKindWords[line.kind as keyof typeof productKindWords] ?? line.kind}
           {line.jobs.length > 1 && `, for ${line.jobs.join(', ')}`}
         </span>
+        {line.short > 0 && line.waitsFor.length > 0 && (
+          <span className="block text-small text-caution">not before {line.waitsFor.join(', ')}</span>
+        )}
       </td>
       <td className="pr-3 text-right whitespace-nowrap tabular-nums">{amount(line.need, line.unit)}</td>
       <td className="pr-3 text-right whitespace-nowrap tabular-nums">
@@ -128,7 +131,7 @@ function ShoppingRow({
         {line.short > 0 && line.orderBy < today && <span className="font-semibold text-caution"> late</span>}
       </td>
       <td className="text-right">
-        {line.short > 0 && line.buy && (
+        {line.short > 0 && line.buy && line.waitsFor.length === 0 && (
           <button
             type="button"
             disabled={!live}

@@ -263,6 +263,17 @@ describe('warnings', () => {
       'caution',
       'Chalk goes on without an accepted sample: Ann takes the risk.',
     ],
+    [
+      {
+        code: 'sample-late',
+        colour: 'Chalk',
+        product: 'base',
+        orderBy: '2027-01-05',
+        looksOn: '2027-01-08',
+      },
+      'caution',
+      'Chalk: <base> has to be ordered by Tue 5 Jan, and the sample is looked at on Fri 8 Jan. Spray and show the card before, or take the risk by name.',
+    ],
     [{ code: 'reference-spot', part: 'C1L', what: 'old green' }, 'caution', 'C1L: do not strip old green.'],
     [
       { code: 'gloss-over-straightness', section: 'roof' },

@@ -153,6 +153,10 @@ export function warningText(
       return caution(
         `${warning.colour} is planned and not booked: ${openSample(warning)}. Enter the verdict in Scheme, Colours; until then only what a sample takes is bought and mixed.`,
       );
+    case 'sample-late':
+      return caution(
+        `${warning.colour}: ${names.product(warning.product)} has to be ordered by ${date(warning.orderBy)}, and the sample is looked at on ${date(warning.looksOn)}. Spray and show the card before, or take the risk by name.`,
+      );
     case 'sample-at-risk':
       return caution(`${warning.colour} goes on without an accepted sample: ${warning.by} takes the risk.`);
     case 'gate-open':
