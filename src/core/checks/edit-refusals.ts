@@ -3,6 +3,7 @@ import { readyJob } from '../log';
 import { blankStepEdit, type Edit, type Job, type NewJob } from '../record';
 import { buildSteps, type Operation, type StepNetwork } from '../steps';
 import { partsOfJob, proposeJob } from '../survey';
+import { localDateOf } from '../units';
 import { bodyKinds } from '../vehicle';
 import type { Ground } from './ground';
 import { checkEntry, type CheckedEntry } from './log-faults';
@@ -10,7 +11,7 @@ import { colourOrderFaults, schemeFaults, type SchemeEdit } from './scheme-fault
 
 /** Edits that are held against the work itself: the steps are built with them, and what that refuses is not stored. */
 export type CheckedEdit =
-  | { edit: Extract<Edit, { kind: 'log' | 'step' }>; job: Job }
+  | { edit: Extract<Edit, { kind: 'log' | 'step' | 'sign-off' }>; job: Job }
   | { edit: Extract<Edit, { kind: 'operation' }>; job: null }
   | { edit: SchemeEdit | Extract<Edit, { kind: 'job' }>; job: Job };
 
@@ -30,6 +31,8 @@ export function checkedByWork({ edit, job }: CheckedEdit, ground: Ground): Check
       return checkEntry(edit, job, ground);
     case 'step':
       return only(stepFaults(edit, job, ground));
+    case 'sign-off':
+      return only(releaseFaults(edit, job, ground));
     case 'job':
       return only([
         ...colourOrderFaults(edit, job, ground),
@@ -38,6 +41,22 @@ export function checkedByWork({ edit, job }: CheckedEdit, ground: Ground): Check
     default:
       return only(schemeFaults(edit, job));
   }
+}
+
+/** A release names a step of the job, on a day that has come; of a licensed hold also the licence. */
+function releaseFaults({ signOff }: Extract<Edit, { kind: 'sign-off' }>, job: Job, ground: Ground): Fault[] {
+  const { steps } = readyJob(job, ground, ground.now).build();
+  const step = steps.find((one) => one.key === signOff.step);
+  if (!step) return [{ place: 'signOff.step', reason: `there is no step ${signOff.step} to release` }];
+  const faults: Fault[] = [];
+  if (step.cautions.includes('licensed-hold') && signOff.licence === '')
+    faults.push({
+      place: 'signOff.licence',
+      reason: `“${step.name}” is released by a licensed engineer alone: enter the licence`,
+    });
+  if (signOff.date > localDateOf(ground.now, ground.shop.timeZone))
+    faults.push({ place: 'signOff.date', reason: 'nobody has released it on a day that is still to come' });
+  return faults;
 }
 
 type StepEditKind = Extract<Edit, { kind: 'step' }>;

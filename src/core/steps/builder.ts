@@ -1,6 +1,7 @@
 import { systemOfColour } from '../record';
 import { bodyKindOf } from '../vehicle';
-import { addStepsByHand, applyStepEdits } from './hand-edits';
+import { addStepsByHand } from './added-steps';
+import { applyStepEdits } from './hand-edits';
 import { StepDraft, type StepContext } from './draft';
 import { withPastLines } from './field-family';
 import { addFittings } from './fittings';
@@ -16,7 +17,7 @@ import { sectionWorks, type SectionWork } from './section-work';
 import type { Route } from './situation';
 import { MethodRing } from './method-ring';
 import { tasksOf } from './task';
-import { addTrades, holdBehindFirstArticle } from './trades';
+import { addTrades, holdBehindFirstArticle, waitForOthers } from './trades';
 import type { StepNetwork } from './step';
 
 /** Room to walk and spray around a vehicle in the booth, m at each end. */
@@ -47,6 +48,7 @@ function buildWith(context: StepContext): StepNetwork {
   addTrades(draft);
   addStepsByHand(draft);
   if (context.factsOf) draft.network.facts = context.factsOf(draft.network.steps);
+  waitForOthers(draft);
   checkGates(draft);
   holdBehindFirstArticle(draft);
   checkReferenceSpots(draft);

@@ -1,6 +1,6 @@
 import type { StepDraft } from './draft';
 import { crewMinutes } from './labour';
-import { chainBetween, orderByHand } from './order-by-hand';
+import { orderByHand } from './order-by-hand';
 import type { Step } from './step';
 
 /**
@@ -64,38 +64,6 @@ function assign(step: Step, person: string, draft: StepDraft): void {
   const flash = step.figure.flashMin;
   step.personMinutes = Math.round((step.personMinutes - flash * step.crew) / found!.pace) + flash * step.crew;
   step.minutes = Math.ceil((step.minutes - flash) / found!.pace) + flash;
-}
-
-/** Puts the steps a manager added into the network, between the two they stand between. */
-export function addStepsByHand(draft: StepDraft): void {
-  const known = new Set(draft.network.steps.map((step) => step.key));
-  const { job, parts } = draft.context;
-  for (const added of job.addedSteps) {
-    const key = `added/${added.id}`;
-    const before = added.before !== null && known.has(added.before) ? added.before : null;
-    const after = known.has(added.after) ? added.after : null;
-    if (after === null) draft.warn({ code: 'edit-without-step', step: added.after });
-    const section = job.sections.find((one) => one.key === added.section);
-    draft.work({
-      key,
-      operation: draft.entries.has(added.operation) ? added.operation : 'own-work',
-      ...(added.name === '' ? {} : { name: added.name }),
-      subject: section?.name ?? '',
-      sections: section ? [section.key] : [],
-      parts: parts.filter((part) => part.section === section?.key),
-      rate: 0,
-      fixedMin: added.personMinutes,
-      because: [{ code: 'by-hand' }],
-      after: [],
-      leaves: null,
-    });
-    draft.stepOf(key).note = added.note;
-    if (after !== null) draft.link(after, key, { code: 'by-hand' });
-    if (before !== null && (after === null || chainBetween(draft, before, after) === null))
-      draft.link(key, before, { code: 'by-hand' });
-    else if (before !== null)
-      draft.warn({ code: 'order-refused', step: before, after: key, chain: [], why: null, mayInsist: false });
-  }
 }
 
 /** The step keeps its place in the order and takes no time, nobody and nothing. */

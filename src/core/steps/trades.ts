@@ -19,12 +19,11 @@ const openingWords: Record<Opening['method'], string> = {
   'sprayed-together': 'sprayed together with the outside',
 };
 
-/** Puts what the lists say of openings, covers, blend lines, other trades and outside work into the steps they concern. */
+/** Puts what the lists say of openings, covers, and blend lines into the steps they concern. */
 export function addTrades(draft: StepDraft): void {
   addOpenings(draft);
   addCovers(draft);
   addBlends(draft);
-  waitForOthers(draft);
 }
 
 const say = (step: Step, text: string): void => {
@@ -90,39 +89,57 @@ function addBlends(draft: StepDraft): void {
 
 interface Awaited {
   name: string;
-  phase: string;
-  section: string | null;
+  /** Does a step wait for it? */
+  holds(step: Step): boolean;
   until: LocalDate | null;
 }
 
-/** Work that others must do first, and pieces that are outside: our stretch is not planned before their day. */
-function waitForOthers(draft: StepDraft): void {
+/**
+ * Work that others must do first, and pieces that are outside: what waits for them is not planned before their day, and where
+ * nobody named a day it is planned and not booked. A piece that is outside is worked by nobody: beside the stretch that waits
+ * for it, whatever is done to it alone waits until it is back.
+ */
+export function waitForOthers(draft: StepDraft): void {
   const { job, shop } = draft.context;
   const sections = sectionsOfParts(draft);
+  const panelsOf = panelsBySection(draft);
+  const out = job.sendOuts.filter((one) => one.returnedOn === null);
+  const gone = new Set(out.flatMap((one) => (one.sentOn === null ? [] : [one.part])));
+  const isGone = (step: Step) => {
+    const panels = step.sections.flatMap((key) => panelsOf.get(key) ?? []);
+    return panels.length > 0 && panels.every((panel) => gone.has(panel));
+  };
   const awaited: Awaited[] = [
     ...job.milestones
       .filter((one) => one.tie === 'before' && !one.done)
       .map((one) => ({
         name: one.what || one.trade,
-        phase: one.phase,
-        section: null,
+        holds: (step: Step) => step.phase === one.phase,
         until: one.onDate,
       })),
-    ...job.sendOuts
-      .filter((one) => one.returnedOn === null)
-      .map((one) => ({
-        name: `${one.what} is outside`,
-        phase: one.phase,
-        section: sections.get(one.part) ?? null,
-        until: one.dueOn ?? (one.sentOn === null ? null : addDays(one.sentOn, one.leadDays)),
-      })),
+    ...out.map((one) => ({
+      name: `${one.what} is outside`,
+      holds: (step: Step) =>
+        (step.phase === one.phase && (!sections.has(one.part) || isOn(step, sections.get(one.part)))) ||
+        (one.sentOn !== null && isGone(step) && isOn(step, sections.get(one.part))),
+      until: one.dueOn ?? (one.sentOn === null ? null : addDays(one.sentOn, one.leadDays)),
+    })),
   ];
-  for (const { name, phase, section, until } of awaited)
+  const { begun } = draft;
+  for (const { name, holds, until } of awaited)
     for (const step of draft.network.steps) {
-      if (step.phase !== phase || (section !== null && !isOn(step, section))) continue;
+      if (begun.has(step.key) || !holds(step)) continue;
       if (until === null) step.heldBy = [...step.heldBy, name];
       else step.notBefore = Math.max(step.notBefore, minuteAt(until, 0, shop.timeZone));
     }
+}
+
+/** Keys of the panels of each area of the job. */
+function panelsBySection(draft: StepDraft): ReadonlyMap<string, readonly string[]> {
+  const found = new Map<string, string[]>();
+  for (const { section, key } of draft.context.parts)
+    found.set(section, [...(found.get(section) ?? []), key]);
+  return found;
 }
 
 /** Until the first article is accepted, the booth sessions of the units behind it are planned but not booked. */

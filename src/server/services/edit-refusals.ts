@@ -32,6 +32,7 @@ export async function checkEdit(
   switch (edit.kind) {
     case 'log':
     case 'step':
+    case 'sign-off':
       return job ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() }) : nothing;
     case 'job':
       return job && (edit.set.colourOrder ?? edit.set.colourCovers ?? edit.set.figures)

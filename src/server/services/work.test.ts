@@ -132,6 +132,14 @@ describe('steps put in, rounds typed, releases', () => {
         (one) => one.code === 'unsigned-hold' && one.step === 'hold/weight',
       );
     expect(await open()).toBe(true);
+    const refused = async (over: Partial<typeof signOff>) => {
+      const outcome = await save({ kind: 'sign-off', job: 'P-016', signOff: { ...signOff, ...over } });
+      return outcome.status === 'faulty' ? outcome.faults.map(({ place }) => place) : [outcome.status];
+    };
+    expect(await refused({ licence: '' })).toEqual(['signOff.licence']);
+    expect(await refused({ date: '2099-01-01' })).toEqual(['signOff.date']);
+    expect(await refused({ step: 'hold/none' })).toEqual(['signOff.step']);
+    expect(await open()).toBe(true);
     expect(await save({ kind: 'sign-off', job: 'P-016', signOff })).toMatchObject({ status: 'saved' });
     expect(await open()).toBe(false);
     expect(await save({ kind: 'sign-off', job: 'P-016', signOff })).toMatchObject({
