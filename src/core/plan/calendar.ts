@@ -1,3 +1,4 @@
+import { behindUnplaced } from './behind-unplaced';
 import { impliedFacts, minutesLeft, silentFacts } from '../log';
 import type { PlanBecause, PlanInput, PlannedStay, PlannedStep } from './model';
 import type { Job, StepFact } from '../record';
@@ -100,6 +101,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   const name = namer(input, network);
   const followers = followersOf(network);
   const ready = readyFrom(network, spots);
+  const behind = behindUnplaced(network, schedule.unplaced);
   let told: PlannedStep[] | null = null;
   const tell = (): PlannedStep[] =>
     network.steps.flatMap((step) => {
@@ -109,6 +111,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
       return [
         {
           ...step,
+          heldBy: fact ? step.heldBy : [...step.heldBy, ...(behind.get(step.key) ?? [])],
           start: spot.start,
           end: spot.end,
           state: fact?.status ?? ('planned' as const),

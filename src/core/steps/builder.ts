@@ -5,7 +5,14 @@ import { applyStepEdits } from './hand-edits';
 import { StepDraft, type StepContext } from './draft';
 import { withPastLines } from './field-family';
 import { addFittings } from './fittings';
-import { checkGates, checkHolds, checkLead, checkReferenceSpots, holdWhatFollows } from './gates';
+import {
+  checkGates,
+  checkHolds,
+  checkLead,
+  checkReferenceSpots,
+  holdWhatFollows,
+  holdWhatNobodyCan,
+} from './gates';
 import { Emission } from './emit';
 import { groupsOf } from './group';
 import { leaveOutOvertaken } from './overtaken';
@@ -57,8 +64,9 @@ function buildWith(context: StepContext): StepNetwork {
   checkSamples(draft, works);
   applyStepEdits(draft);
   leaveOutOvertaken(draft);
-  holdWhatFollows(draft);
   checkPlaces(draft);
+  holdWhatNobodyCan(draft);
+  holdWhatFollows(draft);
   return draft.network;
 }
 

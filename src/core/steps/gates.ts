@@ -80,6 +80,16 @@ export function checkLead(draft: StepDraft, works: readonly SectionWork[]): void
 
 const leadGate = 'test for lead and chromate';
 
+/** What asks for a skill that nobody has is planned for its hours, and not booked. */
+export function holdWhatNobodyCan(draft: StepDraft): void {
+  const { begun } = draft;
+  const skills = new Set<string>(draft.context.shop.people.flatMap((person) => person.skills));
+  for (const step of draft.network.steps.filter((one) => !begun.has(one.key) && !one.skipped)) {
+    const skill = step.people.find((one) => !skills.has(one));
+    if (skill !== undefined) step.heldBy = [...step.heldBy, `somebody with the skill “${skill}”`];
+  }
+}
+
 /** What comes behind a step that is not booked is not booked either: it is shown as what would follow. */
 export function holdWhatFollows(draft: StepDraft): void {
   const { begun } = draft;
