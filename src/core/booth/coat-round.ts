@@ -14,6 +14,9 @@ export interface GunMotion {
   refillMin: number;
 }
 
+/** Width of the fan where a sheet names none, cm. */
+export const usualFanCm = 25;
+
 /** How a gun is moved over a role: half over the last stroke for primers and clears, more for effects and single stage. */
 export function motionOf(
   { role, isEffect, fanCm }: { role: string; isEffect: boolean; fanCm: number },

@@ -11,7 +11,7 @@ import {
   type TimedStep,
 } from '../schedule';
 import { boothClosures, closingName } from './booth-closures';
-import { ShopHours } from './shop-hours';
+import { hoursOf, type ShopHours } from './shop-hours';
 import { loudHoursId, skills, type Person, type Shop } from '../shop';
 import type { Step, StepNetwork } from '../steps';
 import { addDays, daysBetween, localDateOf, minuteAt, type LocalDate, type Minute } from '../units';
@@ -53,7 +53,7 @@ export function problemOf(input: PlanInput, network: StepNetwork) {
     localDateOf(now, shop.timeZone),
   );
   const days = horizonDays + daysBetween(firstDay, localDateOf(now, shop.timeZone));
-  const hours = new ShopHours(shop, firstDay, days);
+  const hours = hoursOf(shop, firstDay, days);
 
   const facts = factsToday(job, network, input.now);
   const planned = new Map(network.steps.map((step) => [step.key, step]));

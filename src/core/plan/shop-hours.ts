@@ -66,3 +66,14 @@ export class ShopHours {
     return known;
   }
 }
+
+const known = new WeakMap<Shop, Map<string, ShopHours>>();
+
+/** The hours of a shop over some days, reckoned once for all placings of a plan, and of plans that are compared. */
+export function hoursOf(shop: Shop, firstDay: LocalDate, days: number): ShopHours {
+  const own = known.get(shop) ?? new Map<string, ShopHours>();
+  const key = `${firstDay} ${days}`;
+  const hours = own.get(key) ?? new ShopHours(shop, firstDay, days);
+  known.set(shop, own.set(key, hours));
+  return hours;
+}

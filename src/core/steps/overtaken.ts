@@ -60,14 +60,12 @@ function overtakenOn(draft: StepDraft): Map<Step, { areaM2: number; wholeM2: num
     earlierOf.set(name, seen);
     return seen;
   };
+  const earlierOn = new Map([...begunOn].map(([surface, begun]) => [surface, earlier(begun)]));
   const found = new Map<Step, { areaM2: number; wholeM2: number }>();
   for (const step of steps) {
     const own = of.get(step)!;
     const sum = (list: typeof own) => list.reduce((total, one) => total + one.areaM2, 0);
-    const gone = own.filter((one) => {
-      const begun = begunOn.get(one.key);
-      return begun !== undefined && earlier(begun).has(step.key);
-    });
+    const gone = own.filter((one) => earlierOn.get(one.key)?.has(step.key));
     if (gone.length > 0)
       found.set(step, { areaM2: gone.length === own.length ? sum(own) : sum(gone), wholeM2: sum(own) });
   }

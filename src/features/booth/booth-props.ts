@@ -23,6 +23,7 @@ import {
   type LoggedAir,
   type StockMove,
 } from '@/core/record';
+import { coatCards, type CoatCard } from '@/core/readings/coat-card';
 import { areaOfCoat } from '@/core/readings/area-of-coat';
 import type { Shop } from '@/core/shop';
 import { panelsOf, type Part } from '@/core/vehicle';
@@ -77,12 +78,19 @@ export interface ClockRow extends CureClock {
   afterMax: Reopening;
 }
 
+/** A card with the names that a painter reads. */
+export interface CardShown extends CoatCard {
+  productName: string;
+  family: string;
+}
+
 export interface BoothProps {
   job: string;
   now: number;
   locale: Locale;
   sessions: BoothSession[];
   clocks: ClockRow[];
+  cards: CardShown[];
   colours: (ColourBatches & { productName: string; box: BoxAdvice })[];
   people: { id: string; name: string; paints: boolean }[];
   /** The air that was logged last, to begin with. */
@@ -119,6 +127,11 @@ export function boothProps(
     now,
     locale: { timeZone: shop.timeZone, currency: shop.currency },
     sessions,
+    cards: coatCards(plan, { job, shop, shelf }).map((card) => ({
+      ...card,
+      productName: nameOf(card.product),
+      family: shelf.get(card.product)?.coating?.family ?? '',
+    })),
     clocks: cureClocks(job.log, shelf, boothC).map((clock) => ({
       ...clock,
       name: names.get(clock.coat.part) ?? clock.coat.part,

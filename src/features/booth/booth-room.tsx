@@ -8,12 +8,19 @@ import { ViewSwitch } from '@/ui/view-switch';
 import { day } from '../words/format';
 import { BatchTable } from './batch-table';
 import type { BoothProps } from './booth-props';
+import { CoatCards } from './coat-cards';
 import { CureTable } from './cure-table';
 import { SessionTable } from './session-table';
 import { WindowView } from './window-view';
 import { SprayCautions } from './spray-cautions';
 
-const views = { sessions: 'Sessions', window: 'At the window', clocks: 'Cure clocks', batches: 'Batches' };
+const views = {
+  sessions: 'Sessions',
+  cards: 'Coat cards',
+  window: 'At the window',
+  clocks: 'Cure clocks',
+  batches: 'Batches',
+};
 type View = keyof typeof views;
 
 /** Today's session and the others: what is sprayed, coat by coat and panel by panel, and how far each film is. */
@@ -55,6 +62,8 @@ export function BoothRoom(props: BoothProps & { sheets: Record<string, CoatingSh
       <Room title="Booth" aside={buttons}>
         {view === 'clocks' ? (
           <CureTable clocks={clocks} now={now} locale={locale} />
+        ) : view === 'cards' ? (
+          <CoatCards cards={props.cards} locale={locale} />
         ) : view === 'batches' ? (
           <BatchTable colours={colours} />
         ) : (

@@ -1,5 +1,6 @@
-import { coatRoundMin, edgeAdvice, motionOf, reachAdvice, type EdgeAdvice } from '@/core/booth';
-import { wetEdgeAt, type Shelf } from '@/core/film';
+import { reachAdvice, type EdgeAdvice } from '@/core/booth';
+import type { Shelf } from '@/core/film';
+import { roundOfCoat } from '@/core/readings/coat-round';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { placeTaken, workAirC } from '@/core/plan/place-taken';
 import { figuresFrom, type Figures } from '@/core/figures';
@@ -48,6 +49,7 @@ export function craftShown(
         ? roundOf(step, job, shelf, {
             airC: workAirC(placeTaken(step, stays, shop), step.start, shop.timeZone),
             figures,
+            parts: plan.parts,
           })
         : null,
       zones: zonesOf(step, plan, names),
@@ -101,16 +103,12 @@ function roundOf(
   step: PlannedStep,
   job: Job,
   shelf: Shelf,
-  { airC, figures }: { airC: number; figures: Figures },
+  { airC, figures, parts }: { airC: number; figures: Figures; parts: Plan['parts'] },
 ): StepCraft['round'] {
   const sheet = shelf.get(step.coat!.product)?.coating;
   if (!sheet || sheet.method !== 'spray') return null;
-  const { role, product } = step.coat!;
-  const isEffect = sheet.family === 'effect-base' || sheet.family === 'candy';
-  const motion = motionOf({ role, isEffect, fanCm: sheet.application.fanCm ?? 25 }, figures, { product });
-  const minutes = coatRoundMin(step.coat!.areaM2, step.coat!.litres, motion);
+  const { advice, edgeMin } = roundOfCoat({ ...step, coat: step.coat! }, parts, { sheet, airC, figures });
   const { width = 0, height = 0 } = job.dimensions;
   const reach = reachAdvice({ widthM: width, heightM: height });
-  const wetEdgeMin = wetEdgeAt(sheet, airC);
-  return { ...edgeAdvice(minutes, wetEdgeMin), wetEdgeMin, ...reach };
+  return { ...advice, wetEdgeMin: edgeMin, ...reach };
 }

@@ -1,0 +1,71 @@
+import { coatRoundMin, edgeAdvice, motionOf, usualFanCm, type EdgeAdvice, type GunMotion } from '../booth';
+import type { Figures } from '../figures';
+import { effectFamilies, wetEdgeAt, type CoatingSheet } from '../film';
+import type { Plan, PlannedStep } from '../plan/model';
+import { panelsOf } from '../vehicle';
+
+/** A panel that a coat covers, with what of it is sprayed, m². */
+export interface CoatedPanel {
+  key: string;
+  m2: number;
+}
+
+/** How long one painter takes for a coat, and whether its edge is still open where strokes have to join. */
+export interface CoatRound {
+  motion: GunMotion;
+  /** Once over all of it, minutes of one painter. */
+  roundMin: number;
+  /** Once over the largest stretch that has to be joined wet: a side, or a loose piece; its edges are natural breaks. */
+  stretchMin: number;
+  edgeMin: number;
+  /** Of films that flow together; what dries matt under the next coat needs no open edge. */
+  advice: EdgeAdvice;
+}
+
+/** The panels that a coat covers, in the order of the layout. */
+export const coatedPanels = (step: Coat, { parts }: Pick<Plan, 'parts'>): CoatedPanel[] =>
+  panelsWithSide(step, parts).map(({ key, m2 }) => ({ key, m2 }));
+
+type Coat = Pick<PlannedStep, 'sections' | 'coat'>;
+
+function panelsWithSide({ sections, coat }: Coat, parts: Plan['parts']) {
+  const faces = coat?.faces ?? 'outside';
+  return panelsOf(parts.filter((part) => sections.includes(part.section)))
+    .map(({ key, side, outsideM2, insideM2 }) => ({
+      key,
+      stretch: side === 'loose' ? key : side,
+      m2: (faces === 'inside' ? 0 : outsideM2) + (faces === 'outside' ? 0 : insideM2),
+    }))
+    .filter((one) => one.m2 > 0);
+}
+
+/** Coats that shine as they dry: their strokes have to flow into each other. */
+const flows: ReadonlySet<string> = new Set(['clear', 'topcoat']);
+
+/**
+ * The round of a coat by the motion of the gun (docs/method.md, Booth), held against the open time of its edge at the air of the
+ * day. @param airC air where it is sprayed, °C
+ */
+export function roundOfCoat(
+  step: Coat & { coat: NonNullable<PlannedStep['coat']> },
+  parts: Plan['parts'],
+  { sheet, airC, figures }: { sheet: CoatingSheet; airC: number; figures: Figures },
+): CoatRound {
+  const { product, role, areaM2, litres } = step.coat;
+  const fanCm = sheet.application.fanCm ?? usualFanCm;
+  const motion = motionOf({ role, isEffect: effectFamilies.has(sheet.family), fanCm }, figures, { product });
+  const stretches = new Map<string, number>();
+  for (const { stretch, m2 } of panelsWithSide(step, parts))
+    stretches.set(stretch, (stretches.get(stretch) ?? 0) + m2);
+  const all = [...stretches.values()].reduce((sum, m2) => sum + m2, 0);
+  const share = all > 0 ? Math.max(...stretches.values()) / all : 1;
+  const stretchMin = coatRoundMin(areaM2 * share, litres * share, motion);
+  const edgeMin = wetEdgeAt(sheet, airC);
+  return {
+    motion,
+    roundMin: coatRoundMin(areaM2, litres, motion),
+    stretchMin,
+    edgeMin,
+    advice: edgeAdvice(flows.has(role) ? stretchMin : 0, edgeMin),
+  };
+}
