@@ -165,7 +165,9 @@ const priceOf = (shelf: Shelf, code: string): number => {
 
 function pricesOf({ job, shop, shelf, operations }: Given): OrderPrices {
   const entries = catalogueWith(operations);
-  const rateOf = (code: string) => entries.get(code)?.rate ?? 0;
+  // As the steps reckon it: typed for the job or the shop, and as fast as the shop has learned that it is.
+  const rateOf = (code: string) =>
+    job.rates[code] ?? (shop.rates[code] ?? entries.get(code)?.rate ?? 0) * (shop.learned[code] ?? 1);
   const labour = shop.labourRateMinorPerHour / 60;
   const booth = shop.boothRateMinorPerHour / 60;
   const coat = (code: string) => priceOf(shelf, code) / coverageM2PerL;

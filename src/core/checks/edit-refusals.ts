@@ -1,7 +1,7 @@
-import { jobFigureFaults, type Fault } from '../exchange';
+import { jobFigureFaults, jobRateFaults, type Fault } from '../exchange';
 import { readyJob } from '../log';
 import { blankStepEdit, type Edit, type Job, type NewJob } from '../record';
-import { buildSteps, type Operation, type StepNetwork } from '../steps';
+import { buildSteps, catalogueWith, type Operation, type StepNetwork } from '../steps';
 import { partsOfJob, proposeJob } from '../survey';
 import { localDateOf } from '../units';
 import { bodyKinds } from '../vehicle';
@@ -37,6 +37,7 @@ export function checkedByWork({ edit, job }: CheckedEdit, ground: Ground): Check
       return only([
         ...colourOrderFaults(edit, job, ground),
         ...jobFigureFaults(edit.set.figures ?? [], job, 'set.figures'),
+        ...jobRateFaults(edit.set.rates ?? {}, catalogueWith(ground.operations), 'set.rates'),
       ]);
     default:
       return only(schemeFaults(edit, job));

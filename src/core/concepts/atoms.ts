@@ -189,6 +189,11 @@ export const colourCovers = () =>
     .max(200)
     .unique((a: ColourCover, b: ColourCover) => a.sprayed === b.sprayed && a.covered === b.covered)
     .messages({ 'array.unique': '{{#label}} stands there twice' });
+/** Rates by operation, minutes by its unit. */
+export const ratesByOperation = () =>
+  Joi.object()
+    .pattern(/^[a-z][a-z0-9-]{0,29}$/, figure(0, 10_000))
+    .max(500);
 /** Sections and lots by key, each once. */
 export const colourOrder = () =>
   Joi.array().items(key()).max(80).unique().messages({ 'array.unique': 'it stands in the order twice' });

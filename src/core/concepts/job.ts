@@ -51,6 +51,8 @@ export const jobFields = {
   colourCovers: since([], document<ColourCover[]>(atom.colourCovers())),
   /** Figures of this job, its sections and panels, in place of the shop's. */
   figures: since([], document<TypedFigure[]>(typedFigures(['job', 'section', 'panel']))),
+  /** Rates of operations on this job in place of the shop's, minutes by their unit. */
+  rates: since({}, document<Record<string, number>>(atom.ratesByOperation())),
   /** Steps in an order that was found to end sooner than the rule does; empty where none was looked for. */
   placingOrder: since([], document<string[]>(atom.stepOrder())),
 };

@@ -26,3 +26,4 @@ export * from './way-schema';
 export * from './bookings-ical';
 export * from './closures-ical';
 export * from './sample-faults';
+export * from './rate-faults';

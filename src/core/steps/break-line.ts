@@ -22,12 +22,14 @@ export function breakLineOf(draft: StepDraft, parts: readonly Part[]): BreakLine
   if (own.length === 0) return null;
   const sum = (value: (texture: NonNullable<Part['texture']>) => number) =>
     own.reduce((total, part) => total + value(part.texture!), 0);
+  const taping = draft.operation('mask-field');
+  const rate = (draft.rateOf(taping) ?? 0) * draft.learnedOf(taping);
   const lineM = sum((texture) => texture.lineM);
   return {
     parts: own.map((part) => ({ ...part, outsideM2: part.texture!.m2 })),
     m2: sum((texture) => texture.m2),
     lineM,
-    lineMin: lineM * (draft.rateOf(draft.operation('mask-field')) ?? 0),
+    lineMin: lineM * rate,
     needs: lineM > 0 ? [{ product: 'fine-line', amount: lineM }] : [],
   };
 }

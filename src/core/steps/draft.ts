@@ -102,7 +102,7 @@ export class StepDraft {
         weighted: quantity.weighted,
         share,
         flashMin,
-        ownRate: options.rate === undefined && this.context.shop.rates[operation.code] !== undefined,
+        rateFrom: options.rate === undefined ? this.rateFrom(operation) : 'catalogue',
         learned,
       },
       coat: options.coat ?? null,
@@ -130,12 +130,11 @@ export class StepDraft {
   /** What a step comes to before it is added: quantity, rate, person-minutes and the crew that finds room. */
   reckon(options: WorkMeasure) {
     const operation = this.operation(options.operation);
-    const { rates, learned: factors } = this.context.shop;
     const { share = 1, faces = operation.faces } = options;
     const quantity = quantityOf(operation, options.parts, faces, this.figures);
-    const rate = options.rate ?? rates[operation.code] ?? operation.rate ?? 0;
+    const rate = options.rate ?? this.rateOf(operation) ?? 0;
     const fixedMin = options.fixedMin ?? operation.fixedMin;
-    const learned = factors[operation.code] ?? 1;
+    const learned = this.learnedOf(operation);
     const worked = personMinutes(fixedMin, rate, quantity.weighted, share * learned);
     const crew = this.crewFor(operation, options.crew, quantity.amount * share);
     return { quantity, rate, fixedMin, share, learned, worked, crew };
@@ -278,7 +277,19 @@ export class StepDraft {
   }
 
   /** The shop's rate of an operation, else the catalogue's; null where a rule sets it. */
-  rateOf(operation: Operation): number | null {
-    return this.context.shop.rates[operation.code] ?? operation.rate;
+  rateOf({ code, rate }: Operation): number | null {
+    const { job, shop } = this.context;
+    return job.rates[code] ?? shop.rates[code] ?? rate;
+  }
+
+  /** The shop's own factor; a rate typed for this job is meant as it stands. */
+  learnedOf({ code }: Operation): number {
+    const { job, shop } = this.context;
+    return job.rates[code] === undefined ? (shop.learned[code] ?? 1) : 1;
+  }
+
+  private rateFrom({ code }: Operation): Step['figure']['rateFrom'] {
+    const { job, shop } = this.context;
+    return job.rates[code] !== undefined ? 'job' : shop.rates[code] !== undefined ? 'shop' : 'catalogue';
   }
 }

@@ -49,7 +49,7 @@ describe('labour, worked by hand', () => {
       weighted: 4,
       share: 0.5,
       flashMin: 6,
-      ownRate: false,
+      rateFrom: 'catalogue' as const,
       learned: 1,
     };
     expect(plainMinutes({ figure, crew: 2 })).toBeCloseTo(35, 9);

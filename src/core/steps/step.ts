@@ -45,7 +45,8 @@ export interface Figure {
   share: number;
   /** Attended flash included in the step, minutes of clock. */
   flashMin: number;
-  ownRate: boolean;
+  /** Where the rate was typed; the catalogue's, or the level's, where nobody did. */
+  rateFrom: 'catalogue' | 'shop' | 'job';
   /** The shop's own factor on the rate, learned from its log; 1 where nothing was accepted. */
   learned: number;
 }

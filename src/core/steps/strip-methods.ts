@@ -180,6 +180,8 @@ interface StripGround {
   shop: Shop;
   shelf: Shelf;
   operations: readonly Operation[];
+  /** Typed for the job. */
+  rates?: Readonly<Record<string, number>>;
 }
 
 /** An operation as this shop has it, else as the catalogue does. */
@@ -191,11 +193,12 @@ function figuresOf(
   code: string,
   parts: readonly Part[],
   slower: number,
-  { shop, shelf, operations }: StripGround,
+  { shop, shelf, operations, rates = {} }: StripGround,
 ): { personMinutes: number; materials: number } {
   const operation = entryOf(code, operations);
   const quantity = quantityOf(operation, parts, 'both', figuresFrom(shop.figures));
-  const rate = shop.rates[operation.code] ?? operation.rate ?? 0;
+  const typed = rates[operation.code];
+  const rate = typed ?? shop.rates[operation.code] ?? operation.rate ?? 0;
   const perUnit = operation.consumes.reduce(
     (sum, one) => sum + one.perUnit * unitPriceMinor(shelf.get(one.product)),
     0,
@@ -205,7 +208,7 @@ function figuresOf(
       operation.fixedMin,
       rate,
       quantity.weighted,
-      slower * (shop.learned[operation.code] ?? 1),
+      slower * (typed === undefined ? (shop.learned[operation.code] ?? 1) : 1),
     ),
     materials: perUnit * quantity.amount * slower,
   };

@@ -54,6 +54,7 @@ export function proposeJob(given: NewJob): Job {
     alternatives: [],
     matchAttempts: [],
     samples: [],
+    rates: {},
     stepEdits: [],
     colourOrder: [],
     colourCovers: [],

@@ -40,6 +40,8 @@ export interface StepsRoomProps {
   added: Record<string, { id: string; seen: number }>;
   /** Releases of holds as they were typed, by step. */
   signOffs: Record<string, SignOff & { seen: number }>;
+  /** Rates typed for this job, by operation, with the version of the job. */
+  rates: { values: Readonly<Record<string, number>>; seen: number };
   people: { id: string; name: string; skills: readonly string[] }[];
   schools: SchoolsShown;
   rounds: RoundsShown[];
@@ -122,6 +124,7 @@ export function stepsProps(
     signOffs: Object.fromEntries(
       job.signOffs.map((one) => [one.step, { ...one, seen: versions[`${job.number}/${one.step}`] ?? 1 }]),
     ),
+    rates: { values: job.rates, seen: versions[job.number] ?? 1 },
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
     schools: schoolsShown(job, plan, { shelf: shelfOf(products), shop }, versions),
     rounds: roundsShown(job, plan, versions),

@@ -17,6 +17,7 @@ import { StepAdd } from './step-add';
 import { StepInspector } from './step-inspector';
 import { StepList } from './step-list';
 import { StepOrder } from './step-order';
+import { JobRate } from './job-rate';
 import { StepRelease } from './step-release';
 import { StepTotals } from './step-totals';
 import type { StepsRoomProps } from './steps-props';
@@ -74,6 +75,7 @@ export function StepsRoom(props: StepsRoomProps) {
           {chosen.state === 'planned' && chosen.kind !== 'passive' && (
             <StepOrder key={`order ${chosen.key}`} {...props} step={chosen} edit={edit} />
           )}
+          {chosen.state === 'planned' && <JobRate key={`rate ${chosen.key}`} {...props} step={chosen} />}
           <StepAdd key={`add ${chosen.key}`} {...props} step={chosen} />
         </StepInspector>
       ) : (

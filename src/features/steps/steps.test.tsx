@@ -229,6 +229,17 @@ describe('order, hand, more work, releases', () => {
     });
   });
 
+  test('a rate is typed for this job alone, and taken back by leaving it empty', async () => {
+    const mask = plan.steps.find((step) => step.operation === 'mask' && step.state === 'planned')!;
+    draw(room);
+    choose(mask.key);
+    const field = screen.getByLabelText(`Rate of ${mask.name} on this job`);
+    fireEvent.change(field, { target: { value: '7.5' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(edits()).toHaveLength(1));
+    expect(posted(sent, 0)).toMatchObject({ kind: 'job', set: { rates: { mask: 7.5 } } });
+  });
+
   test('a look at a sample says where its verdict is written down', () => {
     draw(room);
     choose(plan.steps.find((step) => step.operation === 'approve-sample')!.key);

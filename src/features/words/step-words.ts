@@ -191,6 +191,8 @@ export function whySentence(because: PlanBecause, names: Names, locale: Locale):
   }
 }
 
+const rateWords = { catalogue: '', shop: '; the shop’s own rate', job: '; the rate of this job' } as const;
+
 /** Where the minutes came from. */
 export function figureSentence(step: PlannedStep): string {
   const { figure } = step;
@@ -206,5 +208,5 @@ export function figureSentence(step: PlannedStep): string {
   }
   const sum = parts.join(' + ') || 'no attended time';
   const crew = step.crew > 1 ? `; ${step.crew} people` : '';
-  return `${sum}${crew}${figure.flashMin > 0 ? `; ${figure.flashMin} min flash attended` : ''}${figure.ownRate ? '; the shop’s own rate' : ''}`;
+  return `${sum}${crew}${figure.flashMin > 0 ? `; ${figure.flashMin} min flash attended` : ''}${rateWords[figure.rateFrom]}`;
 }

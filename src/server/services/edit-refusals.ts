@@ -1,6 +1,7 @@
 import {
   colourFaults,
   groundCoatFaults,
+  rateFault,
   sampleFaults,
   productFigureFaults,
   wayFaults,
@@ -9,6 +10,7 @@ import {
 import { coatSystemOf, standardLadder } from '../../core/film';
 import type { CheckedEntry } from '../../core/checks';
 import { withGrounds, type AddItem, type Edit, type Job, type SetItem } from '../../core/record';
+import { catalogueWith } from '../../core/steps';
 import { localDateOf } from '../../core/units';
 import type { Connection } from '../database/client';
 import { loadJobs } from '../repositories/job-repository';
@@ -35,7 +37,7 @@ export async function checkEdit(
     case 'sign-off':
       return job ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() }) : nothing;
     case 'job':
-      return job && (edit.set.colourOrder ?? edit.set.colourCovers ?? edit.set.figures)
+      return job && (edit.set.colourOrder ?? edit.set.colourCovers ?? edit.set.figures ?? edit.set.rates)
         ? inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() })
         : nothing;
     case 'take-order':
@@ -104,6 +106,8 @@ async function faultsByRecord(
     case 'coat-system':
     case 'ladder':
       return wayInUse(edit, connection);
+    case 'rate':
+      return rateFaults(edit, found);
     case 'remove-place':
       return notRented(edit.place, found);
     case 'add-day-off':
@@ -120,6 +124,12 @@ function systemFaults(edit: AddItem | SetItem, { bodyKind }: Job, { shop, shelf 
   if (edit.list !== 'colours') return [];
   const [item, place] = edit.kind === 'add-item' ? [edit.item, 'item'] : [edit.set, 'set'];
   return colourFaults(item, place, { systems: shop.systems, shelf, bodyKind });
+}
+
+/** A rate that would move nothing is not taken. */
+function rateFaults({ operation, rate }: Extract<Edit, { kind: 'rate' }>, found: StoredShop): Fault[] {
+  const reason = rate === null ? null : rateFault(operation, catalogueWith(found.operations));
+  return reason === null ? [] : [{ place: 'rate', reason }];
 }
 
 /** A verdict on a sample says by whom, in which light and at which size. */

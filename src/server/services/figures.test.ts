@@ -1,5 +1,7 @@
 import type { TypedFigure } from '../../core/figures';
+import { database } from '../database/client';
 import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
+import { loadJob } from '../repositories/job-repository';
 import { shopId } from '../repositories/shop-repository';
 import { saveEdit, undoLast } from './edits';
 import { exportFigures, importFigures } from './figures';
@@ -66,4 +68,25 @@ test('figures are written to a file and read from one, all or nothing, in one ed
   await undoLast('shop', writer);
   expect((await requireShop()).shop.figures).toEqual([]);
   expect(await exportFigures('P-999')).toBeNull();
+});
+
+test('a rate of one operation is kept for the job; what has none is refused, for the job and for the shop', async () => {
+  const stored = (await loadJob(database(), 'P-014'))!;
+  const set = async (rates: Record<string, number>) => {
+    const { versions } = (await loadJob(database(), 'P-014'))!;
+    return saveEdit(
+      { kind: 'job', job: 'P-014', seen: versions['P-014']!, set: { rates } },
+      { author: 'ann' },
+    );
+  };
+  expect((await set({ mask: 7.5 })).status).toBe('saved');
+  expect((await loadJob(database(), 'P-014'))!.job.rates).toEqual({ mask: 7.5 });
+  const refused = await set({ mask: 7.5, polish: 20 });
+  expect(refused.status === 'faulty' && refused.faults.map(({ place }) => place)).toEqual([
+    'set.rates.polish',
+  ]);
+  expect((await set({})).status).toBe('saved');
+  expect((await loadJob(database(), 'P-014'))!.job.rates).toEqual(stored.job.rates);
+  const shop = await saveEdit({ kind: 'rate', operation: 'polish', seen: null, rate: 20 }, { author: 'ann' });
+  expect(shop.status === 'faulty' && shop.faults.map(({ place }) => place)).toEqual(['rate']);
 });

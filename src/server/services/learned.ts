@@ -22,6 +22,8 @@ export function learnedFrom(
   for (const { stored, plan } of plans) {
     const steps = plan.steps
       .filter((step) => step.coat === null)
+      // A rate of one job teaches nothing of the shop's.
+      .filter((step) => step.figure.rateFrom !== 'job')
       .map((step) => ({ ...step, plainMin: plainMinutes(step) }));
     const isOpen = (date: string) => isOpenDay(shop, date);
     for (const [operation, one] of experienceOf(stored.job, steps, isOpen, shop.timeZone)) {

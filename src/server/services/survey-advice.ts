@@ -38,14 +38,19 @@ export async function panelEstimates(number: string, partKey: string): Promise<P
       airC: shop.places.find((place) => place.kind === 'wash')?.airC ?? 18,
       outsideQuoteMinor: survey?.outsideQuoteMinor ?? null,
     },
-    { shop, shelf, operations },
+    { shop, shelf, operations, rates: stored.job.rates },
   );
   const { depth } = advicePart(stored.job, section, partKey);
   const advised = depth === 'revive' ? 'scuff' : depth;
   const tested = survey !== undefined && survey.solventTest !== 'not-tested';
   return {
     estimates,
-    depths: depthEstimates([part], estimates, { advised, tested }, { shop, shelf, operations }),
+    depths: depthEstimates(
+      [part],
+      estimates,
+      { advised, tested },
+      { shop, shelf, operations, rates: stored.job.rates },
+    ),
   };
 }
 
