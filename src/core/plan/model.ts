@@ -1,5 +1,6 @@
 import type { ColourWarning } from './colour-warnings';
 import type { RidgeWarning } from './field-ridges';
+import type { DryEdge } from './coat-round';
 import type { SampleLate } from './sample-warnings';
 import type { SchemeWarning } from './scheme-warnings';
 import type { MovedEntry } from '../log';
@@ -37,6 +38,7 @@ export type PlanWarning =
   | ColourWarning
   | RidgeWarning
   | SampleLate
+  | ({ code: 'edge-dries' } & DryEdge)
   | { code: 'stack'; section: string; fault: StackFault }
   | ({ code: 'old-tape' } & OldTape)
   | { code: 'late'; days: number }

@@ -23,6 +23,7 @@ import { placeTaken, workAirC } from './place-taken';
 import { colourWarnings } from './colour-warnings';
 import { fieldLines } from './field-lines';
 import { fieldRidges } from './field-ridges';
+import { dryEdges } from './dry-edges';
 import { lateSamples } from './sample-warnings';
 import { schemeWarnings } from './scheme-warnings';
 import { tradeDates } from './trades';
@@ -108,7 +109,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     finish,
     finishDate,
     lateDays,
-    warnings: warningsOf(taken, { steps, windows, budgets, lateDays, shopping }),
+    warnings: warningsOf(taken, { steps, windows, budgets, lateDays, shopping, stays: placed.stays }),
     programme: plannedProgramme(network.programme, placed.stays, steps),
     moved,
   };
@@ -146,7 +147,8 @@ function warningsOf(
     budgets,
     lateDays,
     shopping,
-  }: Pick<Plan, 'steps' | 'windows' | 'budgets' | 'lateDays' | 'shopping'>,
+    stays,
+  }: Pick<Plan, 'steps' | 'windows' | 'budgets' | 'lateDays' | 'shopping' | 'stays'>,
 ): PlanWarning[] {
   const lines = fieldLines(sections, parts, network.programme);
   return [
@@ -177,6 +179,9 @@ function warningsOf(
       now,
       timeZone: shop.timeZone,
     }),
+    ...dryEdges(steps, { stays, parts, shop, shelf, figures: figuresFrom(shop.figures, job.figures) }).map(
+      (edge) => ({ code: 'edge-dries' as const, ...edge }),
+    ),
     ...lateSamples(shopping, steps, sections, shop.timeZone),
     ...warnings,
     ...missedPins(steps),

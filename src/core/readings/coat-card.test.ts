@@ -76,6 +76,13 @@ test('the edge stays open half as long at ten degrees more, and a slow gun then 
   expect(trouble.costMinor).toBe(
     Math.round((more * (card.end - card.start) * demoShop.labourRateMinorPerHour) / 60),
   );
+  // The plan warns of it too, once for the session, with the same figures.
+  const told = slow.plan.warnings.filter((one) => one.code === 'edge-dries' && one.step.startsWith('sides/'));
+  expect(told.length).toBeGreaterThan(0);
+  expect(told).toContainEqual(expect.objectContaining({ product: 'clear-21', painters: trouble.painters }));
+  expect(
+    cards().plan.warnings.some((one) => one.code === 'edge-dries' && one.step.startsWith('sides/')),
+  ).toBe(false);
   expect(clearOf(cards()).troubles).toEqual([]);
   // What dries matt under the next coat needs no open edge.
   const matt = slow.all.filter((one) => !['clear-21'].includes(one.product));

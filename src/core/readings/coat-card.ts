@@ -7,7 +7,14 @@ import type { Job } from '../record';
 import type { Shop } from '../shop';
 import { unitPriceMinor } from '../stores';
 import { toMinor, type Minor, type Minute } from '../units';
-import { coatedPanels, roundOfCoat, type CoatedPanel, type CoatRound } from './coat-round';
+import {
+  coatedPanels,
+  dryEdgeOf,
+  roundOfCoat,
+  type CoatedPanel,
+  type CoatRound,
+  type DryEdge,
+} from '../plan/coat-round';
 
 /** A pot that a coat is laid from. */
 export interface CoatPot {
@@ -23,15 +30,8 @@ export interface CoatPot {
 
 /** What does not fit at the air of the day, and what helps. */
 export type CoatTrouble =
-  /** Each painter comes back to an edge that has dried. @see edgeAdvice */
-  | {
-      code: 'edge-dries';
-      roundMin: number;
-      edgeMin: number;
-      painters: number;
-      costMinor: Minor;
-      breakAtLine: boolean;
-    }
+  /** Each painter comes back to an edge that has dried. @see dryEdgeOf */
+  | ({ code: 'edge-dries' } & Omit<DryEdge, 'step' | 'product'>)
   /** The coat takes longer than a pot can be used. */
   | { code: 'outlasts-pot'; gunMin: number; lifeMin: number; pots: number; costMinor: Minor }
   /** Warmer or colder than the product's limits: another hardener or reducer, or another hour. */
@@ -173,23 +173,15 @@ function panelAt(panels: readonly CoatedPanel[], share: number): string | null {
 function troublesOf(
   step: PlannedStep,
   { gunMin, airC, painters }: Omit<CoatCard, 'troubles'>,
-  { stretchMin, edgeMin, advice }: CoatRound,
+  round: CoatRound,
   { sheet, figures, shop, shelf }: Sprayed,
 ): CoatTrouble[] {
   const product = step.coat!.product;
   const troubles: CoatTrouble[] = [];
   const hands = Math.max(1, painters.length, step.crew);
-  if (advice.painters > hands || advice.breakAtLine) {
-    const more = Math.max(0, advice.painters - hands);
-    troubles.push({
-      code: 'edge-dries',
-      roundMin: stretchMin / hands,
-      edgeMin,
-      painters: advice.painters,
-      costMinor: toMinor((more * (step.end - step.start) * shop.labourRateMinorPerHour) / 60),
-      breakAtLine: advice.breakAtLine,
-    });
-  }
+  const given = { minutes: step.end - step.start, hands, airC };
+  const edge = dryEdgeOf(round, given, shop.labourRateMinorPerHour);
+  if (edge) troubles.push({ code: 'edge-dries', ...edge });
   const life = usableMin(sheet, airC);
   if (life !== null && gunMin > life) {
     const pots = Math.ceil(gunMin / life - dust);

@@ -44,7 +44,15 @@ test('a card says what is mixed when, until when it is good, who sprays and how'
 test('what does not fit is told with figure, limit and what helps at which price', () => {
   const article = shown({
     troubles: [
-      { code: 'edge-dries', roundMin: 12, edgeMin: 8, painters: 2, costMinor: 3600, breakAtLine: false },
+      {
+        code: 'edge-dries',
+        airC: 20,
+        roundMin: 12,
+        edgeMin: 8,
+        painters: 2,
+        costMinor: 3600,
+        breakAtLine: false,
+      },
       { code: 'outlasts-pot', gunMin: 54, lifeMin: 50, pots: 2, costMinor: 120 },
       { code: 'outside-air', airC: 31, leastC: 15, mostC: 30 },
     ],
@@ -53,7 +61,7 @@ test('what does not fit is told with figure, limit and what helps at which price
     .getAllByRole('note')
     .map((one) => one.textContent);
   expect(notes).toEqual([
-    'The edge is open 8.0 min, and each painter is back after 12 min: 2 painters keep it wet for £36; or break at a panel line.',
+    'The edge is open 8.0 min at 20 °C, and each painter is back after 12 min: 2 painters keep it wet for £36; or break at a panel line.',
     'A pot lasts 50 min and the gun runs 54 min: 2 pots, changed at panel edges; £1 more is left in cups. A slower hardener makes one enough.',
     '31 °C is outside 15 °C to 30 °C of the product: another hardener and reducer, or another hour.',
   ]);

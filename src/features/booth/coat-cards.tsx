@@ -2,6 +2,7 @@ import { Fact } from '@/ui/facts';
 import { Empty } from '@/ui/layout';
 import type { CoatTrouble } from '@/core/readings/coat-card';
 import { counted } from '../words/counted';
+import { celsius, dryEdgeText, shortMinutes as minutes } from '../words/coat-words';
 import { amount, area, clock, day, money, span, type Locale } from '../words/format';
 import type { CardShown } from './booth-props';
 
@@ -82,22 +83,11 @@ function Card({ card, locale }: { card: CardShown; locale: Locale }) {
   );
 }
 
-const celsius = (value: number): string => `${Math.round(value * 10) / 10} °C`;
-
-const minutes = (value: number): string =>
-  Number.isFinite(value) ? `${value < 10 ? value.toFixed(1) : Math.round(value)} min` : 'never';
-
 /** What does not fit, by how much, and what helps at which price. */
 function troubleText(trouble: CoatTrouble, locale: Locale): string {
   switch (trouble.code) {
-    case 'edge-dries': {
-      const { painters, costMinor, breakAtLine } = trouble;
-      const more = costMinor > 0 ? ` for ${money(costMinor, locale)}` : '';
-      const help = breakAtLine
-        ? 'end the stretch at a panel line, or wait for cooler air'
-        : `${counted(painters, 'painter')} keep it wet${more}; or break at a panel line`;
-      return `The edge is open ${minutes(trouble.edgeMin)}, and each painter is back after ${minutes(trouble.roundMin)}: ${help}.`;
-    }
+    case 'edge-dries':
+      return dryEdgeText(trouble, locale);
     case 'outlasts-pot':
       return `A pot lasts ${minutes(trouble.lifeMin)} and the gun runs ${minutes(trouble.gunMin)}: ${counted(trouble.pots, 'pot')}, changed at panel edges; ${money(trouble.costMinor, locale)} more is left in cups. A slower hardener makes one enough.`;
     case 'outside-air':

@@ -1,6 +1,6 @@
 import { reachAdvice, type EdgeAdvice } from '@/core/booth';
 import type { Shelf } from '@/core/film';
-import { roundOfCoat } from '@/core/readings/coat-round';
+import { roundOfCoat } from '@/core/plan/coat-round';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { placeTaken, workAirC } from '@/core/plan/place-taken';
 import { figuresFrom, type Figures } from '@/core/figures';

@@ -259,6 +259,21 @@ describe('warnings', () => {
       'Chalk is planned and not booked: its sample was refused 2 times, and another is to be sprayed and shown. Enter the verdict in Scheme, Colours; until then only what a sample takes is bought and mixed.',
     ],
     [
+      {
+        code: 'edge-dries',
+        step: 'a',
+        product: 'clear',
+        airC: 27.5,
+        roundMin: 12.2,
+        edgeMin: 4.76,
+        painters: 3,
+        costMinor: 0,
+        breakAtLine: true,
+      },
+      'caution',
+      '<a>. The edge is open 4.8 min at 27.5 °C, and each painter is back after 12 min: end the stretch at a panel line, or wait for cooler air.',
+    ],
+    [
       { code: 'sample-at-risk', colour: 'Chalk', by: 'Ann', areas: ['roof'] },
       'caution',
       'Chalk goes on without an accepted sample: Ann takes the risk.',

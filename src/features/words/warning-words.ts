@@ -1,3 +1,4 @@
+import { dryEdgeText } from './coat-words';
 import { colourWarningText } from './colour-warning-words';
 import { faultText } from './scheme-words';
 import type { PlanWarning } from '@/core/plan';
@@ -153,6 +154,8 @@ export function warningText(
       return caution(
         `${warning.colour} is planned and not booked: ${openSample(warning)}. Enter the verdict in Scheme, Colours; until then only what a sample takes is bought and mixed.`,
       );
+    case 'edge-dries':
+      return caution(`${names.step(warning.step)}. ${dryEdgeText(warning, locale)}`);
     case 'sample-late':
       return caution(
         `${warning.colour}: ${names.product(warning.product)} has to be ordered by ${date(warning.orderBy)}, and the sample is looked at on ${date(warning.looksOn)}. Spray and show the card before, or take the risk by name.`,

@@ -1,8 +1,9 @@
 import { coatRoundMin, edgeAdvice, motionOf, usualFanCm, type EdgeAdvice, type GunMotion } from '../booth';
 import type { Figures } from '../figures';
 import { effectFamilies, wetEdgeAt, type CoatingSheet } from '../film';
-import type { Plan, PlannedStep } from '../plan/model';
-import { panelsOf } from '../vehicle';
+import type { Step } from '../steps';
+import { toMinor, type Minor } from '../units';
+import { panelsOf, type Part } from '../vehicle';
 
 /** A panel that a coat covers, with what of it is sprayed, m². */
 export interface CoatedPanel {
@@ -23,12 +24,12 @@ export interface CoatRound {
 }
 
 /** The panels that a coat covers, in the order of the layout. */
-export const coatedPanels = (step: Coat, { parts }: Pick<Plan, 'parts'>): CoatedPanel[] =>
+export const coatedPanels = (step: Coat, { parts }: { parts: readonly Part[] }): CoatedPanel[] =>
   panelsWithSide(step, parts).map(({ key, m2 }) => ({ key, m2 }));
 
-type Coat = Pick<PlannedStep, 'sections' | 'coat'>;
+type Coat = Pick<Step, 'sections' | 'coat'>;
 
-function panelsWithSide({ sections, coat }: Coat, parts: Plan['parts']) {
+function panelsWithSide({ sections, coat }: Coat, parts: readonly Part[]) {
   const faces = coat?.faces ?? 'outside';
   return panelsOf(parts.filter((part) => sections.includes(part.section)))
     .map(({ key, side, outsideM2, insideM2 }) => ({
@@ -47,8 +48,8 @@ const flows: ReadonlySet<string> = new Set(['clear', 'topcoat']);
  * day. @param airC air where it is sprayed, °C
  */
 export function roundOfCoat(
-  step: Coat & { coat: NonNullable<PlannedStep['coat']> },
-  parts: Plan['parts'],
+  step: Coat & { coat: NonNullable<Step['coat']> },
+  parts: readonly Part[],
   { sheet, airC, figures }: { sheet: CoatingSheet; airC: number; figures: Figures },
 ): CoatRound {
   const { product, role, areaM2, litres } = step.coat;
@@ -67,5 +68,38 @@ export function roundOfCoat(
     stretchMin,
     edgeMin,
     advice: edgeAdvice(flows.has(role) ? stretchMin : 0, edgeMin),
+  };
+}
+
+/** Painters come back to an edge that has dried, at the air of the day. */
+export interface DryEdge {
+  step: string;
+  product: string;
+  airC: number;
+  /** After so many minutes each painter is back; so long the edge is open. */
+  roundMin: number;
+  edgeMin: number;
+  /** Painters that keep it wet, and what those cost that are more than planned. */
+  painters: number;
+  costMinor: Minor;
+  /** Even the most that find room leave it too long. */
+  breakAtLine: boolean;
+}
+
+/** The trouble of a coat with its edge; null where those who are planned keep it wet. @param hands painters planned */
+export function dryEdgeOf(
+  { stretchMin, edgeMin, advice }: CoatRound,
+  { minutes, hands, airC }: { minutes: number; hands: number; airC: number },
+  labourRateMinorPerHour: Minor,
+): Omit<DryEdge, 'step' | 'product'> | null {
+  if (advice.painters <= hands && !advice.breakAtLine) return null;
+  const more = Math.max(0, advice.painters - hands);
+  return {
+    airC,
+    roundMin: stretchMin / hands,
+    edgeMin,
+    painters: advice.painters,
+    costMinor: toMinor((more * minutes * labourRateMinorPerHour) / 60),
+    breakAtLine: advice.breakAtLine,
   };
 }
