@@ -8,6 +8,7 @@ import { POST as changes } from './jobs/[job]/changes/route';
 import { GET as giveUp } from './jobs/[job]/give-up/route';
 import { GET as maskMap } from './jobs/[job]/mask-map/route';
 import { GET as orders } from './jobs/[job]/orders/route';
+import { told } from './told';
 import { GET as stations } from './jobs/[job]/stations/route';
 
 beforeAll(async () => {
@@ -124,6 +125,24 @@ describe('orders of the colours', () => {
     expect({ status, body }).toEqual(await ask('P-014', 'first=sides'));
     const [refused] = await lines('first=sides&last=sides');
     expect([refused.status, refused.body.faults[0].place]).toEqual([422, 'last']);
+  });
+
+  test('who goes while it is searched harms nobody: nothing is told to a stream that is closed', async () => {
+    const request = new NextRequest('http://127.0.0.1/api', { headers: { accept: 'application/x-ndjson' } });
+    const tells: ((share: number) => void)[] = [];
+    let finish = () => {};
+    const route = told<null>(async (_request, _context, tell) => {
+      tells.push(tell);
+      tell(0.5);
+      await new Promise<void>((done) => (finish = done));
+      return Response.json({});
+    });
+    const answer = await route(request, null);
+    const reader = answer.body!.getReader();
+    expect(new TextDecoder().decode((await reader.read()).value)).toBe('{"share":0.5}\n');
+    await reader.cancel();
+    expect(() => tells[0]!(0.9)).not.toThrow();
+    finish();
   });
 
   test('one colour cannot be first and last; a job that is none is 404', async () => {

@@ -19,11 +19,16 @@ export const told =
       guarded<Context>((asked, given) => handler(asked, given, tell))(request, context);
     if (!request.headers.get('accept')?.includes(lineByLine)) return answering(() => {});
     const encoder = new TextEncoder();
+    // Who asked may go at any moment: a stream that nobody reads takes no more lines.
+    let isGone = false;
     const body = new ReadableStream<Uint8Array>({
+      cancel() {
+        isGone = true;
+      },
       async start(controller) {
         let shown = 0;
         const send = (line: string) => {
-          if (!request.signal.aborted) controller.enqueue(encoder.encode(`${line}\n`));
+          if (!isGone) controller.enqueue(encoder.encode(`${line}\n`));
         };
         const answer = await answering((share) => {
           if (share - shown < leastShare) return;
@@ -31,7 +36,7 @@ export const told =
           send(JSON.stringify({ share }));
         });
         send(`{"status":${answer.status},"body":${(await answer.text()) || 'null'}}`);
-        if (!request.signal.aborted) controller.close();
+        if (!isGone) controller.close();
       },
     });
     return new Response(body, { headers: { 'content-type': lineByLine, 'cache-control': 'no-store' } });

@@ -1,4 +1,4 @@
-import { effectFamilies, groundAdvice, type Product, type Shelf } from '../film';
+import { colourRoles, effectFamilies, groundAdvice, type Product, type Shelf } from '../film';
 import type { Plan, PlannedPass } from '../plan';
 import { colourFamilies } from '../readings/colour-families';
 import { colourOfKey, type Job } from '../record';
@@ -31,7 +31,6 @@ interface Given {
   operations: readonly Operation[];
 }
 
-const colourRoles: ReadonlySet<string> = new Set(['ground', 'colour', 'candy', 'flake', 'topcoat']);
 /** A coat of colour, person-minutes by the square metre. */
 const coatMinPerM2 = 2.5;
 /** What a litre of ready mix covers once, m²: of inter-coat clear and of sealer. */

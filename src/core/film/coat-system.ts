@@ -20,6 +20,15 @@ export const layerRoles = [
 ] as const;
 export type LayerRole = (typeof layerRoles)[number];
 
+/** Layers that give a surface its colour, and must match each other wherever they stand: made in one go. */
+export const colourRoles: ReadonlySet<string> = new Set<LayerRole>([
+  'ground',
+  'colour',
+  'candy',
+  'flake',
+  'topcoat',
+]);
+
 /** Colours, translucent layers and clears may lie over each other in any order, and come more than once. */
 export const isUpperRole = (role: LayerRole): boolean =>
   layerRoles.indexOf(role) >= layerRoles.indexOf('ground') &&

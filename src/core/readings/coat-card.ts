@@ -37,7 +37,7 @@ export type CoatTrouble =
   /** Warmer or colder than the product's limits: another hardener or reducer, or another hour. */
   | { code: 'outside-air'; airC: number; leastC: number; mostC: number };
 
-/** All that is needed to spray one coat, with where each figure came from. */
+/** All that is needed to spray one coat. */
 export interface CoatCard {
   step: string;
   session: string;
@@ -68,14 +68,14 @@ export interface CoatCard {
 }
 
 /** What cards are read from. */
-export interface CardGround {
+export interface CardGiven {
   job: Job;
   shop: Shop;
   shelf: Shelf;
 }
 
 /** A card for each coat that is still to be sprayed, in the order of the plan. */
-export function coatCards(plan: Plan, { job, shop, shelf }: CardGround): CoatCard[] {
+export function coatCards(plan: Plan, { job, shop, shelf }: CardGiven): CoatCard[] {
   const figures = figuresFrom(shop.figures, job.figures);
   const stays = new Map(plan.stays.map((stay) => [stay.key, stay]));
   return plan.steps
@@ -172,13 +172,13 @@ function panelAt(panels: readonly CoatedPanel[], share: number): string | null {
 
 function troublesOf(
   step: PlannedStep,
-  { gunMin, airC, painters }: Omit<CoatCard, 'troubles'>,
+  { gunMin, airC }: Omit<CoatCard, 'troubles'>,
   round: CoatRound,
   { sheet, figures, shop, shelf }: Sprayed,
 ): CoatTrouble[] {
   const product = step.coat!.product;
   const troubles: CoatTrouble[] = [];
-  const hands = Math.max(1, painters.length, step.crew);
+  const hands = Math.max(1, step.crew);
   const given = { minutes: step.end - step.start, hands, airC };
   const edge = dryEdgeOf(round, given, shop.labourRateMinorPerHour);
   if (edge) troubles.push({ code: 'edge-dries', ...edge });

@@ -86,6 +86,27 @@ describe('a colour nobody has accepted a sample of', () => {
     expect(sampleSteps(twice)).toHaveLength(6);
   });
 
+  test('that was accepted after a refusal keeps what was begun of the second card', () => {
+    const refused = planned({ samples: [sample('refused')] });
+    const again = refused.steps.find(
+      (one) => one.key.startsWith('test-panel/') && one.key.endsWith('.again-1'),
+    )!;
+    const fact: Job['facts'][number] = {
+      step: again.key,
+      status: 'done',
+      start: now - 120,
+      end: now - 60,
+      remainingMin: null,
+      personMinutes: 60,
+      materialsMinor: 0,
+      uses: [],
+    };
+    const samples = [sample('refused'), sample('accepted', '2026-11-22')];
+    const kept = planned({ samples, facts: [fact] });
+    expect(kept.steps.find((one) => one.key === again.key)?.state).toBe('done');
+    expect(new Set(isHeld(kept))).toEqual(new Set([false]));
+  });
+
   test('is booked where a named manager takes the risk: the cards stay planned, and it is told', () => {
     const plan = planned({ samples: [{ ...sample('at-risk'), by: 'Ann, manager', note: 'known colour' }] });
     expect(new Set(isHeld(plan))).toEqual(new Set([false]));

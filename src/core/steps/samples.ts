@@ -1,4 +1,5 @@
 import { asksForSample, colourOfKey, sampleState, type Job, type SampleState } from '../record';
+import { colourRoles } from '../film';
 import type { Shop } from '../shop';
 import { colourOfCard } from './card-ground';
 import type { StepDraft } from './draft';
@@ -8,9 +9,6 @@ import type { Task } from './task-model';
 
 /** Levels at which a card is sprayed on a body of panels whether it is approved or not. */
 const cardLevels: ReadonlySet<string> = new Set(['Road', 'Show', 'Mirror']);
-
-/** Layers that give a surface its colour. */
-const colourRoles: ReadonlySet<string> = new Set(['ground', 'colour', 'candy', 'flake', 'topcoat']);
 
 /** Areas whose colour wants a card, and those whose colour waits until a sample of it was accepted. */
 export function flagSamples(works: readonly SectionWork[], shop: Pick<Shop, 'approvalFrom'>): void {
@@ -49,12 +47,19 @@ const wordOf = ({ key }: Task): string => colourOfCard(key.slice(key.indexOf('/'
 export function withVerdicts(tasks: Map<string, Task>, works: readonly SectionWork[], job: Job): void {
   const colours = colourOfWord(works);
   const logged = new Set([...job.log.map((one) => one.step), ...job.facts.map((one) => one.step)]);
+  const shownAgain = new Set(
+    [...logged].flatMap((key) =>
+      key.includes(again) ? [key.slice(key.indexOf('/') + 1, key.indexOf(again))] : [],
+    ),
+  );
   const stateOf = (task: Task) => sampleState(job.samples, colours.get(wordOf(task)) ?? '');
   for (const task of [...tasks.values()].filter(isSample)) {
     const colour = colours.get(wordOf(task));
     task.colour = colour === undefined ? '' : colourOfKey(job, colour).name;
     const state = stateOf(task);
-    if (state.state === 'accepted' && !logged.has(task.key)) leaveOut(tasks, task);
+    // A card or a look after a refusal hangs on the first ones of its colour.
+    const isBegun = logged.has(task.key) || shownAgain.has(wordOf(task));
+    if (state.state === 'accepted' && !isBegun) leaveOut(tasks, task);
   }
   for (const task of [...tasks.values()].filter(
     (one) => isSample(one) && one.operation.does.includes('approve'),
@@ -85,12 +90,22 @@ function showAgain(
   );
   if (!card) return;
   let last = approval;
-  for (let again = 1; again <= refusals; again += 1) {
-    const [cardKey, lookKey] = [againKey(card.key, again), againKey(approval.key, again)];
+  for (let nth = 1; nth <= refusals; nth += 1) {
+    const [cardKey, lookKey] = [againKey(card.key, nth), againKey(approval.key, nth)];
     const isWanted = state !== 'accepted' || logged.has(cardKey) || logged.has(lookKey);
     if (!isWanted) continue;
-    const next: Task = { ...card, key: cardKey, again, needs: new Map([[last.key, 'recorded' as const]]) };
-    const look: Task = { ...approval, key: lookKey, again, needs: new Map([[cardKey, 'recorded' as const]]) };
+    const next: Task = {
+      ...card,
+      key: cardKey,
+      again: nth,
+      needs: new Map([[last.key, 'recorded' as const]]),
+    };
+    const look: Task = {
+      ...approval,
+      key: lookKey,
+      again: nth,
+      needs: new Map([[cardKey, 'recorded' as const]]),
+    };
     for (const task of tasks.values()) {
       const asked = task.needs.get(last.key);
       if (asked !== undefined) task.needs.set(lookKey, asked);
@@ -100,7 +115,8 @@ function showAgain(
   }
 }
 
-const againKey = (key: string, again: number): string => `${key}.again-${again}`;
+const again = '.again-';
+const againKey = (key: string, nth: number): string => `${key}${again}${nth}`;
 
 /** Colour that is still to be sprayed, and whose sample nobody has accepted, is planned and not booked. */
 export function checkSamples(draft: StepDraft, works: readonly SectionWork[]): void {

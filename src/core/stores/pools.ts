@@ -1,9 +1,6 @@
 import { usualFigures, type Figures } from '../figures';
-import type { LayerRole } from '../film';
+import { colourRoles, type LayerRole } from '../film';
 import type { SessionNeed } from './needs';
-
-/** Roles that must match each other wherever they stand: made in one go. */
-export const pooledRoles: readonly LayerRole[] = ['ground', 'colour', 'candy', 'flake', 'topcoat'];
 
 export interface ColourPool {
   product: string;
@@ -31,7 +28,7 @@ export function colourPools(
   const pools = new Map<string, ColourPool>();
   for (const session of sessions) {
     const own = colourOf.get(session.session + '\n' + session.product);
-    if (!own || !pooledRoles.includes(own.role)) continue;
+    if (!own || !colourRoles.has(own.role)) continue;
     const key = `${session.product}\n${own.colour}`;
     const pool = pools.get(key) ?? {
       product: session.product,

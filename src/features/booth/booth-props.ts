@@ -1,5 +1,5 @@
-import { pooledRoles, batchesOnHand } from '@/core/stores';
-import type { LayerRole, Product, Reopening, Shelf } from '@/core/film';
+import { batchesOnHand } from '@/core/stores';
+import { colourRoles, type LayerRole, type Product, type Reopening, type Shelf } from '@/core/film';
 import {
   batchesOnPanels,
   boxAdvice,
@@ -250,7 +250,7 @@ function coloursOf(
     return summary ? colourOfKey(job, colourOnFace(summary, face)).name : '';
   };
   const areaOf = areaOfCoat(plan);
-  const isPooled = (role: string) => (pooledRoles as readonly string[]).includes(role);
+  const isPooled = (role: string) => colourRoles.has(role);
   const lots = batchesOnPanels(job.log, (coat) => colourOf(areaOf(coat), coat.face), isPooled);
   return lots.map((lot) => {
     const left = plan.steps

@@ -62,7 +62,7 @@ test('what does not fit is told with figure, limit and what helps at which price
     .map((one) => one.textContent);
   expect(notes).toEqual([
     'The edge is open 8.0 min at 20 °C, and each painter is back after 12 min: 2 painters keep it wet for £36; or break at a panel line.',
-    'A pot lasts 50 min and the gun runs 54 min: 2 pots, changed at panel edges; £1 more is left in cups. A slower hardener makes one enough.',
+    'A pot lasts 50 min and the gun runs 54 min: 2 pots, changed at panel edges; £1 more is left in cups. A slower hardener may save a change.',
     '31 °C is outside 15 °C to 30 °C of the product: another hardener and reducer, or another hour.',
   ]);
 });

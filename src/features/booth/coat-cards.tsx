@@ -89,7 +89,7 @@ function troubleText(trouble: CoatTrouble, locale: Locale): string {
     case 'edge-dries':
       return dryEdgeText(trouble, locale);
     case 'outlasts-pot':
-      return `A pot lasts ${minutes(trouble.lifeMin)} and the gun runs ${minutes(trouble.gunMin)}: ${counted(trouble.pots, 'pot')}, changed at panel edges; ${money(trouble.costMinor, locale)} more is left in cups. A slower hardener makes one enough.`;
+      return `A pot lasts ${minutes(trouble.lifeMin)} and the gun runs ${minutes(trouble.gunMin)}: ${counted(trouble.pots, 'pot')}, changed at panel edges; ${money(trouble.costMinor, locale)} more is left in cups. A slower hardener may save a change.`;
     case 'outside-air':
       return `${celsius(trouble.airC)} is outside ${celsius(trouble.leastC)} to ${celsius(trouble.mostC)} of the product: another hardener and reducer, or another hour.`;
   }
