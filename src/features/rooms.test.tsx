@@ -73,8 +73,8 @@ describe('Steps', () => {
 
   test('a chosen step says why it is there, why not earlier and what to beware of', () => {
     draw(room);
-    fireEvent.click(screen.getAllByRole('button', { name: 'Colour sand by hand' }).at(-1)!);
-    const inspector = screen.getByRole('complementary', { name: 'Colour sand by hand' });
+    fireEvent.click(screen.getAllByRole('button', { name: 'Colour sand by hand, P800' }).at(-1)!);
+    const inspector = screen.getByRole('complementary', { name: 'Colour sand by hand, P800' });
     expect(inspector).toHaveTextContent('Level Show asks for it.');
     expect(inspector).toHaveTextContent(/After “Tape edges.*it must be sanded level/);
     expect(inspector).toHaveTextContent('Partly cured film: keep the mask on while sanding.');

@@ -1,5 +1,15 @@
 import { entryFaults, type Fault } from '../exchange';
-import { factsOn, matchedLog, readyJob, silentFacts, tooEarly, type ReadyJob, type TooEarly } from '../log';
+import {
+  factsOn,
+  matchedLog,
+  readyJob,
+  silentFacts,
+  stepLogs,
+  tooEarly,
+  type MatchedEntry,
+  type ReadyJob,
+  type TooEarly,
+} from '../log';
 import {
   colourOfKey,
   sampleState,
@@ -58,7 +68,8 @@ export function checkEntry(edit: Extract<Edit, { kind: 'log' }>, given: Job, gro
   const found = [...orderFaults(entry, job, logged), ...verdictFaults(entry, step, { job, sections })];
   if (!edit.insist) {
     const factsAt = factsOn(network.steps, { job, parts, sections }, entry.at);
-    found.push(...earlyFaults(entry, factsAt, network, shop.timeZone), ...heldFaults(entry, step));
+    const unsigned = unsignedBefore(entry, step, logged, surfaces);
+    found.push(...earlyFaults(entry, factsAt, network, shop.timeZone, unsigned), ...heldFaults(entry, step));
   } else if (entry.note === '')
     found.push({ place: 'entry.note', reason: 'say why it is done although it should wait' });
   const work = { ...workOf(step), surfaces: surfacesOfStep(step, surfaces).map((one) => one.key) };
@@ -125,25 +136,47 @@ const heldFaults = ({ kind, redo }: Timed, { heldBy }: Step): Fault[] =>
     ? [{ place: 'entry.step', reason: `it waits for ${heldBy.join(', ')}` }]
     : [];
 
+/** Grits go panel by panel: on which panels of an entry a grit before it was not ended. */
+function unsignedBefore(
+  { parts }: Timed,
+  { grit }: Step,
+  logged: readonly MatchedEntry[],
+  surfaces: ReturnType<typeof surfacesBySection>,
+): (before: Step) => string[] | undefined {
+  const logs = stepLogs(logged);
+  return (before) => {
+    const isGrit = before.grit !== null || before.operation === 'untape-edges';
+    if (grit === null || parts.length === 0 || !isGrit) return undefined;
+    const own = logs.get(before.key);
+    if (own?.endedWhole) return [];
+    const open = surfacesOfStep(before, surfaces).filter(({ key }) => !own?.endedOn.has(key));
+    const panels = new Set(open.map(({ panel }) => panel));
+    return parts.filter((part) => panels.has(part));
+  };
+}
+
 /** Work begun before what it stands on has ended, or before its film is ready. Rework and later coats are not asked. */
 function earlyFaults(
   entry: Timed,
   facts: readonly StepFact[],
   network: StepNetwork,
   timeZone: string,
+  unsigned: (before: Step) => string[] | undefined,
 ): Fault[] {
   const begins = entry.kind === 'began' || (entry.kind === 'coat' && entry.coat!.nth === 1);
   if (!begins || entry.redo !== '') return [];
   if (facts.some((fact) => fact.step === entry.step)) return [];
   const all = [...facts, ...silentFacts(network, facts, entry.at)];
   const name = (key: string) => network.steps.find((one) => one.key === key)?.name ?? key;
-  return tooEarly(network, all, entry.step, entry.at).map((fault) => ({
+  return tooEarly(network, all, entry.step, entry.at, unsigned).map((fault) => ({
     place: 'entry.at',
     reason: earlyReason(fault, name, timeZone),
   }));
 }
 
 function earlyReason(fault: TooEarly, name: (key: string) => string, timeZone: string): string {
+  if (fault.code === 'not-signed')
+    return `“${name(fault.step)}” is not signed off on ${fault.panels.join(', ')}: its scratches stay under the next grit`;
   if (fault.code === 'not-ended') return `“${name(fault.step)}” before it has not ended`;
   return `after “${name(fault.step)}” it is ready on ${stamp(fault.readyAt, timeZone)}, not earlier`;
 }

@@ -2,9 +2,11 @@ import {
   fittingChoices,
   fittingNeeds,
   fittingStates,
+  refitWaits,
   gateKinds,
   holeActions,
 } from '../record/strip-down-words';
+import { repairKinds } from '../film/repair-cards';
 import { harms, openingMethods, tiedPhases, trades } from '../record/trade-words';
 import * as atom from './atoms';
 import { figure, flag, id, localDate, nullable, since, text, whole, word } from './field';
@@ -30,6 +32,12 @@ const fittings = {
   /** The day a bought or sent-out piece is promised back; null when it waits for nobody. */
   readyOn: nullable(localDate()),
   state: word(fittingStates),
+  /** What its place must have reached before it goes back on. */
+  waitsFor: since('clean', word(refitWaits)),
+  /** Its place in the order of refit: small comes first. */
+  refitOrder: since(100, whole(0, 1000)),
+  /** People it takes. */
+  hands: since(1, whole(1, 4)),
   /** As it came off: straight, pitted, cracked, incomplete. */
   condition: text(120),
   /** What holds it: screws, clips, studs, and which are spoilt. */
@@ -133,6 +141,17 @@ const sendOuts = {
   phase: word(tiedPhases),
 };
 
+/** A flaw of finished film and where it is; what is done about it follows from its card. */
+const repairs = {
+  part: part(),
+  kind: word(repairKinds),
+  /** Where on the panel: what is mended twice at one spot is counted against its film. */
+  spot: text(80),
+  sizeMm: figure(1, 5000),
+  onDate: localDate(),
+  note: text(200),
+};
+
 /** The lists of a job that are kept row by row, by name; an item has its id besides. */
 export const jobListFields = {
   fittings,
@@ -150,4 +169,5 @@ export const jobListFields = {
   alternatives,
   matchAttempts,
   samples,
+  repairs,
 };

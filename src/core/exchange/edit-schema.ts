@@ -172,7 +172,7 @@ function rateFault(code: string): Fault | null {
   if (operation.rate === null || operation.rateBy !== null)
     return {
       place: 'rate',
-      reason: `the minutes of “${operation.name}” follow from level and grit sequence; no rate is taken`,
+      reason: `the minutes of “${operation.name}” follow the level or the grits; type those in Figures`,
     };
   return operation.basis === 'fixed'
     ? { place: 'rate', reason: `“${operation.name}” takes fixed minutes; change them on its sheet` }

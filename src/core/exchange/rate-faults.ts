@@ -5,8 +5,9 @@ import type { Fault } from './faults';
 export function rateFault(operation: string, entries: Catalogue): string | null {
   const entry = entries.get(operation);
   if (!entry) return `there is no operation ${operation}`;
-  if (entry.rate === null)
-    return `the rate of “${entry.name}” follows the level and its grit sequence: change that in Film`;
+  if (entry.rateBy === 'sanding' || entry.rateBy === 'polishing')
+    return `“${entry.name}” has a rate for each grit and pad: type those in Figures, Colour sanding and polishing`;
+  if (entry.rate === null) return `the rate of “${entry.name}” follows the level: change that in Film`;
   return entry.basis === 'fixed'
     ? `“${entry.name}” takes its minutes once: there is no rate to type, change its minutes in Steps`
     : null;

@@ -55,10 +55,14 @@ const fitting = {
   benchMin: 0,
   readyOn: null,
   state: 'on',
+  waitsFor: 'bond',
+  refitOrder: 10,
+  hands: 2,
   condition: 'pitted',
   fasteners: '',
   note: '',
 };
+const repair = { part: 'B1L', kind: 'run', spot: 'low', sizeMm: 30, onDate: '2026-12-20', note: '' };
 const add = (list: string, item: unknown) => ({ kind: 'add-item', job: 'P-014', list, item });
 
 describe('good edits of the survey are read', () => {
@@ -72,6 +76,7 @@ describe('good edits of the survey are read', () => {
     ['readings', { kind: 'add-readings', job: 'P-014', readings: [reading] }],
     ['a part', { kind: 'add-parts', job: 'P-014', parts: [own], leaveOut: [] }],
     ['a fitting', add('fittings', fitting)],
+    ['a repair', add('repairs', repair)],
     ['a find', add('finds', { part: 'B1L', hours: 2.5, what: 'rot', onDate: '2026-12-24' })],
     [
       'a gate’s tick',
@@ -158,7 +163,15 @@ describe('bad ones are named by their place', () => {
     ],
     ['a list that is none', add('tools', {}), 'list'],
     ['a prototype for a list', add('__proto__', {}), 'list'],
+    ['a repair of no known flaw', add('repairs', { ...repair, kind: 'ghost' }), 'item.kind'],
+    ['a repair of no size', add('repairs', { ...repair, sizeMm: 0 }), 'item.sizeMm'],
     ['a fitting without a name', add('fittings', { ...fitting, name: '' }), 'item.name'],
+    ['a fitting that five people carry', add('fittings', { ...fitting, hands: 5 }), 'item.hands'],
+    [
+      'a fitting that waits for nothing known',
+      add('fittings', { ...fitting, waitsFor: 'luck' }),
+      'item.waitsFor',
+    ],
     ['a fitting with negative minutes', add('fittings', { ...fitting, maskMin: -5 }), 'item.maskMin'],
     [
       'a hole of no size',

@@ -134,3 +134,25 @@ export const shape = (words: string, usual: number): FigureEntry => ({
   moves: ['minutes'],
   scopes: byJob,
 });
+export const refit = (words: string, usual: number): FigureEntry => ({
+  group: 'Refit',
+  words,
+  unit: 'share',
+  usual,
+  least: 0.02,
+  most: 1,
+  source: 'share of full cure, our own working step; the sheets come first',
+  moves: ['waits'],
+  scopes: byJob,
+});
+export const grit = (words: string, usual: number, most: number): FigureEntry => ({
+  group: 'Colour sanding and polishing',
+  words,
+  unit: 'min/m²',
+  usual,
+  least: 0.5,
+  most,
+  source: usualSource,
+  moves: ['minutes'],
+  scopes: downToSection,
+});

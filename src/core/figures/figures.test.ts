@@ -6,6 +6,7 @@ import { readyJob } from '../log';
 import { auditPlanOf } from '../plan/audit-plan';
 import { planJob } from '../plan';
 import { blankSurvey, unchosenColour, type Job } from '../record';
+import { fittingOf } from '../record/fitting.fixture';
 import { maskSheets } from '../readings/mask-sheets';
 import { taperedBand } from '../scheme/band.fixture';
 import { allowanceOf, cartridgeMl, partsOfJob, sealantCartridges } from '../survey';
@@ -25,10 +26,18 @@ const car = jobFixture(
 );
 const kept = jobFixture({ bodyKind: 'saloon', level: 'Keep' }, { depth: 'scuff' });
 const keptPanel = partsOfJob(kept)[0]!.key;
+const piece = fittingOf({ part: partsOfJob(car)[0]!.key, maskMin: 60, choice: 'remove', state: 'off' });
 /** A banded body, an airframe, a hull by roller, and one that keeps a thin film and is polished. */
 const jobs: Job[] = [
   {
     ...car,
+    fittings: (['clamp', 'bond', 'gas-free'] as const).map((waitsFor) => ({
+      ...piece,
+      id: waitsFor,
+      waitsFor,
+    })),
+    // By block at Show, by disc at Road.
+    sections: car.sections.map((one) => (one.key === 'roof' ? { ...one, level: 'Road' } : one)),
     colours: [unchosenColour, { ...unchosenColour, id: 'band', name: 'Band' }],
     constructions: [taperedBand({ colour: 'band' })],
     surveyed: [{ ...blankSurvey(partsOfJob(car)[0]!.key), substrate: 'aluminium' }],
@@ -124,7 +133,10 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
     'gun time': [true, false].map((isEffect) =>
       coatRoundMin(20, 1.5, motionOf({ role: 'base', isEffect, fanCm: 25 }, figures)),
     ),
-    sealant: [50, 100, 150].map((seamM) => sealantCartridges(seamM, cartridgeMl(figures))),
+    sealant: [
+      steps.flatMap((step) => step.needs.filter(({ product }) => product === 'seam-sealer')),
+      ...[50, 100, 150].map((seamM) => sealantCartridges(seamM, cartridgeMl(figures))),
+    ],
     'filler batches': fillerPlan(2, 2, 20, 2.5, figures('filler.palette')).batches,
     'protective kit': steps.map((step) => drawn.get(step.key)!.filter(({ product }) => kit.has(product))),
     'hidden damage': [1960, 1990, 2010, 2024].flatMap((builtYear) =>

@@ -10,6 +10,7 @@ export * from './ground';
 export * from './ground-coat';
 export * from './kept-film';
 export * from './ladder';
+export * from './ladder-passes';
 export * from './level-standard';
 export * from './product';
 export * from './repair-cards';

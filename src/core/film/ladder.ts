@@ -1,3 +1,5 @@
+import { usualFigures, type FigurePlace, type Figures } from '../figures';
+
 /** One step of colour sanding or polishing. Removal of cured clear in µm: the middle of the trade's range. */
 export interface LadderStep {
   grit: number | 'cut' | 'polish';
@@ -18,6 +20,9 @@ const middleUm: ReadonlyMap<LadderStep['grit'], number> = new Map<LadderStep['gr
   ['cut', 2],
   ['polish', 0.5],
 ]);
+
+/** What the trade reckons one grit or pad takes of cured clear, µm; of a grit it does not know nothing. */
+export const gritTakesUm = (grit: LadderStep['grit']): number => middleUm.get(grit) ?? 0;
 
 export type LadderUse = 'colour' | 'block' | 'filler' | 'between' | 'strip';
 
@@ -188,18 +193,30 @@ export const workLadders: readonly Ladder[] = [
   ),
 ];
 
-/** Person-minutes per m² of one step: by hand 25 first and 12 each next, by disc 8 and 4; cut 12, then 8, then 6. */
-export function ladderMinutes({ steps, hand }: Pick<Ladder, 'steps' | 'hand'>): number[] {
+const handMin = ['sand.hand-first', 'sand.hand-next'] as const;
+const discMin = ['sand.disc-first', 'sand.disc-next'] as const;
+const padMin = ['polish.first', 'polish.second', 'polish.third'] as const;
+
+/**
+ * Person-minutes per m² of each step: the first grit levels, each next one only takes out scratches; then cut, medium, fine.
+ * A single pad takes what the last of three does.
+ */
+export function ladderMinutes(
+  { steps, hand }: Pick<Ladder, 'steps' | 'hand'>,
+  figures: Figures = usualFigures,
+  at: FigurePlace = {},
+): number[] {
   let sanded = 0;
   let polished = 0;
-  const polishing = steps.filter((step) => typeof step.grit !== 'number').length;
+  const pads = steps.filter((step) => typeof step.grit !== 'number').length;
   return steps.map((step) => {
     if (typeof step.grit === 'number') {
+      const [first, next] = hand ? handMin : discMin;
       sanded += 1;
-      return hand ? (sanded === 1 ? 25 : 12) : sanded === 1 ? 8 : 4;
+      return figures(sanded === 1 ? first : next, at);
     }
     polished += 1;
-    return polishing === 1 ? 6 : ([12, 8, 6][polished - 1] ?? 6);
+    return figures(pads === 1 ? 'polish.third' : padMin[Math.min(polished, padMin.length) - 1]!, at);
   });
 }
 

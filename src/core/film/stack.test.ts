@@ -1,5 +1,5 @@
 import {
-  burnThroughCard,
+  repairCard,
   checkStack,
   clearBudget,
   climateStops,
@@ -11,7 +11,6 @@ import {
   ladderMinutes,
   ladders,
   readySolids,
-  runCard,
   shelfOf,
   speedFor,
   standardShelf,
@@ -314,10 +313,17 @@ describe('air', () => {
   });
 });
 
-test('repair cards: through clear is a panel, through candy all of it, one-part a spot', () => {
-  expect(burnThroughCard(['epoxy', 'base', 'clear'])?.reach).toBe('panel');
-  expect(burnThroughCard(['base', 'candy', 'clear'])?.reach).toBe('whole');
-  expect(burnThroughCard(['one-part'])?.reach).toBe('spot');
-  expect(burnThroughCard(['epoxy'])).toBeNull();
-  expect(runCard.steps.length).toBeGreaterThan(3);
+test('repair cards: through clear is a panel, through candy all of it, one-part a spot; a run is never coated', () => {
+  expect(repairCard('burn-through', ['epoxy', 'base', 'clear']).reach).toBe('panel');
+  expect(repairCard('burn-through', ['base', 'candy', 'clear']).reach).toBe('whole');
+  expect(repairCard('burn-through', ['one-part']).reach).toBe('spot');
+  expect(repairCard('fish-eye', ['epoxy', 'base', 'clear']).coats).toBe('clear');
+  expect(repairCard('fish-eye', ['single-stage']).coats).toBe('colour');
+  expect(repairCard('run', ['base', 'clear']).works.map((one) => one.operation)).toEqual([
+    'mend-putty',
+    'mend-by-hand',
+    'mend-grit',
+    'mend-grit',
+    'mend-pad',
+  ]);
 });

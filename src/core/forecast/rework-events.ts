@@ -93,7 +93,15 @@ export const hiddenRust: ReworkEvent = {
   why: 'rust or an old repair shows when the metal is bare',
 };
 
-export const eventsOf = (step: Pick<Step, 'operation'>, knowsYear: boolean): ReworkEvent[] =>
-  [...reworkEvents, ...(knowsYear ? [] : [hiddenRust])].filter((event) =>
-    event.operations.includes(step.operation),
-  );
+/** What may happen at a step. What goes through several grits has its chance once, spread over them. */
+export const eventsOf = (step: Pick<Step, 'operation' | 'grit'>, knowsYear: boolean): ReworkEvent[] =>
+  [...reworkEvents, ...(knowsYear ? [] : [hiddenRust])]
+    .filter((event) => event.operations.includes(step.operation))
+    .map((event) => (step.grit === null ? event : spread(event, step.grit.of)));
+
+const spread = (event: ReworkEvent, steps: number): ReworkEvent => ({
+  ...event,
+  chance: event.chance / steps,
+  // A share of the minutes of all of them.
+  share: [event.share[0] * steps, event.share[1] * steps],
+});

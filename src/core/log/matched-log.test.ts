@@ -90,10 +90,11 @@ test('panels that were ended one by one and are done again run again, until they
 });
 
 test('a polish on one panel shows that this panel was sanded, and nothing of the others', () => {
-  const find = (network: StepNetwork) => network.steps.find((step) => step.key === 'closures/colour-sand')!;
+  const find = (network: StepNetwork) =>
+    network.steps.find((step) => step.key === 'closures/colour-sand-p1500')!;
   const whole = find(build(base));
   const log = withWork(
-    { ...base, log: [entry({ kind: 'began', at: now - 60, step: 'closures/polish', parts: [first] })] },
+    { ...base, log: [entry({ kind: 'began', at: now - 60, step: 'closures/polish-cut', parts: [first] })] },
     around,
     now,
   );
@@ -102,7 +103,7 @@ test('a polish on one panel shows that this panel was sanded, and nothing of the
   const share = 1 - areaOf([first]) / areaOf(closures);
   expect(left.personMinutes).toBe(Math.round(whole.personMinutes * share));
   const all = withWork(
-    { ...base, log: [entry({ kind: 'began', at: now - 60, step: 'closures/polish' })] },
+    { ...base, log: [entry({ kind: 'began', at: now - 60, step: 'closures/polish-cut' })] },
     around,
     now,
   );

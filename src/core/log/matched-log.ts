@@ -16,7 +16,7 @@ export interface MovedEntry {
   to: Pick<MatchedEntry, 'step' | 'on' | 'share' | 'parts'>[];
 }
 
-type Steps = readonly Pick<Step, 'key' | 'operation' | 'sections' | 'faces' | 'shut' | 'coat'>[];
+type Steps = readonly Pick<Step, 'key' | 'operation' | 'sections' | 'faces' | 'shut' | 'coat' | 'grit'>[];
 type Surfaces = ReadonlyMap<string, readonly Surface[]>;
 
 const wordsOf = ({ operation, pass, round }: WorkDone): string => `${operation} ${pass} ${round}`;
@@ -38,7 +38,7 @@ class Matcher {
   private readonly known = new Map<string, ReadonlySet<string>>();
 
   constructor(
-    steps: Steps,
+    private readonly steps: Steps,
     private readonly surfaces: Surfaces,
   ) {
     this.byKey = new Map(steps.map((step) => [step.key, step]));
@@ -61,7 +61,8 @@ class Matcher {
     const done = new Set(entry.work.surfaces.filter(isNamed).map(faceOfSurface));
     // A job has no surfaces where it is tested, approved or handed over: then the key alone tells.
     if (entry.work.surfaces.length === 0) return [{ ...entry, on: null, share: 1 }];
-    const found = (this.byWork.get(wordsOf(entry.work)) ?? []).flatMap((step) => {
+    const same = this.byWork.get(wordsOf(entry.work)) ?? this.gritsOf(entry.work);
+    const found = same.flatMap((step) => {
       const own = this.of(step);
       const on = [...own].filter((key) => done.has(faceOfSurface(key)));
       return on.length > 0 ? [{ step, on, isAll: on.length === own.size }] : [];
@@ -77,6 +78,14 @@ class Matcher {
       on: isAll ? null : on,
       share: whole > 0 ? this.areaOf(on) / whole : 1 / found.length,
     }));
+  }
+
+  /** What was one step of sanding before each grit had its own: all grits of it. */
+  private gritsOf({ operation, pass }: WorkDone): Steps {
+    return this.steps.filter(
+      (step) =>
+        step.grit !== null && step.operation === operation && workOf(step).pass.startsWith(`${pass}-`),
+    );
   }
 
   private of(step: Steps[number]): ReadonlySet<string> {

@@ -1,5 +1,5 @@
 import type { AuditCover, Deed, Removal } from '../audit';
-import { takenByWork, type ClearFigures, type Shelf } from '../film';
+import { takenByPass, takenByWork, type ClearFigures, type Shelf } from '../film';
 import { filmOf, isTouchIn, ladderOf, type Operation, type Role } from '../steps';
 import type { JobSection } from '../record';
 import type { PlannedStep, SectionSummary } from './model';
@@ -70,9 +70,9 @@ function deedOf(role: Role, operation: Operation, step: PlannedStep, ground: Dee
     case 'block':
       return blocked(step, ground);
     case 'sand':
-      return [finished(step, ground, 'sand')];
+      return finished(step, 'sand', ground);
     case 'polish':
-      return [finished(step, ground, 'polish')];
+      return finished(step, 'polish', ground);
     case 'treat':
     case 'bare':
       return [{ does: 'treat' }];
@@ -135,30 +135,26 @@ function blocked(step: PlannedStep, { unblockedUm, clear }: DeedGround): Deed[] 
   });
 }
 
-/**
- * Colour sanding takes what its grits do, polishing the rest of the ladder; edges as the clear budget has them, those of a
- * kept film what the pad takes of them, since they are taped through the grits.
- */
-function finished(step: PlannedStep, ground: DeedGround, by: 'sand' | 'polish'): Deed {
-  const lead = step.sections.find((one) => ground.sections.get(one)?.lead === undefined);
-  const key = lead ?? step.sections[0] ?? '';
-  const section = ground.sections.get(key);
-  const ladder = section ? ladderOf(section).steps : [];
-  const sum = (isGrit: boolean) =>
-    ladder
-      .filter((one) => (typeof one.grit === 'number') === isGrit)
-      .reduce((total, one) => total + one.removalUm, 0);
-  const summary = ground.summaries.get(key);
-  const clear = summary?.clear;
-  const laid = summary?.layers.findLast((layer) => layer.role === 'clear');
-  const polishUm = sum(false);
-  const sandUm = clear ? clear.removedFlatUm - polishUm : sum(true);
-  const edgeUm =
-    clear && laid
-      ? clear.coats * laid.dryUm * clear.figures.edgeShare - clear.leftEdgeUm - clear.betweenUm
-      : ground.clear.edgeTakes * polishUm;
-  const polishEdgeUm = Math.min(edgeUm, ground.clear.edgeTakes * polishUm);
-  return by === 'sand'
-    ? { does: 'take', um: sandUm, edgeUm: edgeUm - polishEdgeUm, by, spots: false }
-    : { does: 'take', um: polishUm, edgeUm: polishEdgeUm, by, spots: false };
+/** What one grit or pad takes of each of its areas; all of the sequence where the shop has made one step of it. */
+function finished({ grit, sections }: PlannedStep, by: 'sand' | 'polish', ground: DeedGround): Deed[] {
+  const takes = grit?.takes ?? sections.map((section) => wholeOf(section, by, ground));
+  return takes.map(({ section, flatUm, edgeUm }) => ({
+    does: 'take',
+    um: flatUm,
+    edgeUm,
+    by,
+    spots: false,
+    sections: [section],
+  }));
+}
+
+function wholeOf(key: string, by: 'sand' | 'polish', { sections, summaries, clear }: DeedGround) {
+  const section = sections.get(key);
+  const ladder = section ? ladderOf(section) : { steps: [] };
+  const taken = takenByPass(ladder, summaries.get(key)?.clear ?? null, clear.edgeTakes).filter(
+    (_, i) => (typeof ladder.steps[i]!.grit === 'number') === (by === 'sand'),
+  );
+  const sum = (value: (one: (typeof taken)[number]) => number) =>
+    taken.reduce((total, one) => total + value(one), 0);
+  return { section: key, flatUm: sum((one) => one.flatUm), edgeUm: sum((one) => one.edgeUm) };
 }

@@ -18,6 +18,7 @@ import {
   fieldAreaKey,
   type Construction,
 } from '../record';
+import { drawnFinish, finishOf, type DrawnFinish } from './random-finish.fixture';
 import { acceptedSample } from '../record/sample.fixture';
 import { partsOfJob } from '../survey';
 import { randomConstructions } from './random-scheme.fixture';
@@ -69,6 +70,7 @@ interface Drawn {
     coats: JobSection['coats'];
   }[];
   panels: Drawing[];
+  finish: DrawnFinish;
   constructions: Construction[];
   /** Figures typed for the job, each as a share of its usual one. */
   figures: { at: number; share: number }[];
@@ -156,6 +158,7 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
   ),
   firstVerdict: fc.constantFrom<SampleVerdict | null>('accepted', 'accepted', 'accepted', 'at-risk', null),
   kind: fc.constantFrom(...bodyKinds),
+  finish: drawnFinish,
   level: fc.constantFrom(...levels),
   depth: fc.constantFrom(...depths),
   share: fc.double({ min: 0, max: 1, noNaN: true }),
@@ -248,5 +251,5 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
     const isSheet = kindRoute === 'panel';
     surveyed.set(key, { ...blankSurvey(key), ...own, substrate: isSheet ? substrate : null });
   }
-  return withJobSchools({ ...job, surveyed: [...surveyed.values()] });
+  return withJobSchools({ ...job, ...finishOf(one.finish, parts), surveyed: [...surveyed.values()] });
 });

@@ -20,6 +20,7 @@ export type LooseItem = Item<'looseItems'>;
 export type Alternative = Item<'alternatives'>;
 export type MatchAttempt = Item<'matchAttempts'>;
 export type Sample = Item<'samples'>;
+export type Repair = Item<'repairs'>;
 export type { KeptScheme } from '../concepts/scheme-lists';
 
 /** The lists of a job that are kept row by row, by name. */
@@ -41,4 +42,5 @@ export const jobListNames: readonly JobListName[] = [
   'alternatives',
   'matchAttempts',
   'samples',
+  'repairs',
 ];

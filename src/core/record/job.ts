@@ -129,6 +129,7 @@ export function figuresOfJob(job: Job): JobFiguresShown {
     alternatives: _alternatives,
     matchAttempts: _attempts,
     samples: _samples,
+    repairs: _repairs,
     ...figures
   } = four;
   return figures;

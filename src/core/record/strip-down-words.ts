@@ -5,6 +5,22 @@ export const fittingChoices = ['advised', 'remove', 'mask'] as const;
 export const fittingNeeds = ['as-is', 'refurbish', 'buy'] as const;
 export const fittingStates = ['on', 'off', 'bench', 'ready', 'refitted'] as const;
 
+/**
+ * What its place must have reached before a piece goes back on: the last compound washed off, a film that bears tape, hands,
+ * clamps, adhesive or a sealed cover, full cure, or the second look.
+ */
+export const refitWaits = [
+  'clean',
+  'tape',
+  'handle',
+  'clamp',
+  'bond',
+  'gas-free',
+  'full-cure',
+  'second-look',
+] as const;
+export type RefitWait = (typeof refitWaits)[number];
+
 export const holeActions = ['fill', 'keep', 'reopen'] as const;
 
 export const gateKinds = ['welded', 'sealed', 'textured', 'guards', 'dry-fit'] as const;

@@ -25,6 +25,7 @@ export const tiedPhases = [
   'clear',
   'finish',
   'refit',
+  'return',
 ] as const;
 export type TiedPhase = (typeof tiedPhases)[number];
 

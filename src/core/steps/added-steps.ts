@@ -1,9 +1,11 @@
-import { baseOf, basesOf, type AddedStep } from '../record';
+import { baseOf, type AddedStep } from '../record';
 import type { WaitKey } from '../film';
 import type { StepDraft } from './draft';
-import { chainBetween, followersOf } from './order-by-hand';
+import { presentKey } from './grit-passes';
+import { chainBetween } from './order-by-hand';
 import type { Role } from './operation';
 import type { Step } from './step';
+import { topCoats } from './top-coats';
 
 const keyOf = ({ id }: AddedStep): string => `added/${id}`;
 
@@ -14,10 +16,16 @@ const keyOf = ({ id }: AddedStep): string => `added/${id}`;
  */
 export function addStepsByHand(draft: StepDraft): void {
   const { job } = draft.context;
-  for (const added of job.addedSteps) write(draft, added);
-  const known = new Set(draft.network.steps.map((step) => step.key));
-  for (const added of job.addedSteps) tie(draft, added, known);
-  for (const added of job.addedSteps) waitForFilm(draft, added);
+  const { steps } = draft.network;
+  const all = job.addedSteps.map((one) => ({
+    ...one,
+    after: presentKey(steps, one.after, 'last'),
+    before: one.before === null ? null : presentKey(steps, one.before, 'first'),
+  }));
+  for (const added of all) write(draft, added);
+  const known = new Set(steps.map((step) => step.key));
+  for (const added of all) tie(draft, added, known);
+  for (const added of all) waitForFilm(draft, added);
 }
 
 function write(draft: StepDraft, added: AddedStep): void {
@@ -77,43 +85,8 @@ function waitForFilm(draft: StepDraft, added: AddedStep): void {
   const step = draft.stepOf(keyOf(added));
   const need = asked(draft, step);
   if (need === null) return;
-  const before = stepsBefore(draft, step.key);
-  const section = baseOf(added.section);
-  const coats = draft.network.steps.filter(
-    (one) => one.coat !== null && before.has(one.key) && basesOf(one).includes(section),
-  );
-  const next = followersOf(draft);
-  for (const { key, coat } of coats) {
-    if (coats.some((other) => other.key !== key && reaches(next, key, other.key))) continue;
-    const product = draft.context.shelf.get(coat!.product);
-    if (!product?.coating) continue;
+  for (const { key, product } of topCoats(draft, step.key, baseOf(added.section))) {
     const why = { code: need.code, product: product.code, airC: draft.airC('bay') } as const;
     draft.link(key, step.key, why, draft.waits(product, need.wait, 'bay'));
   }
-}
-
-/** All that has to be begun before a step. */
-function stepsBefore(draft: StepDraft, key: string): Set<string> {
-  const earlier = new Map<string, string[]>();
-  for (const [from, all] of followersOf(draft))
-    for (const to of all) earlier.set(to, [...(earlier.get(to) ?? []), from]);
-  const found = new Set<string>();
-  const open = [key];
-  for (let one = open.pop(); one !== undefined; one = open.pop())
-    for (const before of earlier.get(one) ?? [])
-      if (!found.has(before)) {
-        found.add(before);
-        open.push(before);
-      }
-  return found;
-}
-
-/** Does the one come before the other? */
-function reaches(next: ReadonlyMap<string, ReadonlySet<string>>, from: string, to: string): boolean {
-  const seen = new Set<string>([from]);
-  for (const one of seen) {
-    if (one === to) return true;
-    for (const later of next.get(one) ?? []) seen.add(later);
-  }
-  return false;
 }

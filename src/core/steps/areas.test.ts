@@ -24,6 +24,9 @@ const shellM2 = partsOfJob(job)
   .filter((part) => part.section === 'shell')
   .reduce((sum, part) => sum + part.outsideM2, 0);
 
+/** Blocks of the sequence that Show is sanded by. */
+const byHand = [800, 1000, 1500, 2000, 3000, 5000];
+
 describe('panels of one section at several levels', () => {
   test.each(['Work', 'Show'] as const)(
     'a roof at %s has its steps with the shell and adds none of its own',
@@ -31,7 +34,9 @@ describe('panels of one section at several levels', () => {
       const own = planOf(surveyed({ key: 'RF', level }));
       const added = own.steps.map((step) => step.key).filter((key) => !plainKeys.includes(key));
       // Nibs are taken out where nothing is sanded; sanding by hand is other work than sanding by discs.
-      const other = { Work: ['shell/nib'], Show: ['shell/colour-sand.RF'] }[level];
+      const other = { Work: ['shell/nib'], Show: byHand.map((grit) => `shell/colour-sand-p${grit}.RF`) }[
+        level
+      ];
       expect(added.filter((key) => key.includes('nib') || /[:.]/.test(key))).toEqual(other);
       if (level === 'Work') expect(added).toEqual(other);
     },
@@ -52,7 +57,7 @@ describe('panels of one section at several levels', () => {
     expect(at('shell/block-1').sections).toContain('shell:Work');
     expect(at('shell/block-2').sections).toEqual(['shell']);
     expect(at('shell/block-2').figure.quantity).toBeCloseTo(shellM2 - roofM2, 6);
-    expect(at('shell/colour-sand').sections).not.toContain('shell:Work');
+    expect(at('shell/colour-sand-p1500').sections).not.toContain('shell:Work');
   });
 
   test('all of it is sprayed in one session, with the coats of the highest level in it', () => {

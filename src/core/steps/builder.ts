@@ -1,4 +1,4 @@
-import { systemOfColour } from '../record';
+import { systemOfColour, type StepFact } from '../record';
 import { bodyKindOf } from '../vehicle';
 import { addStepsByHand } from './added-steps';
 import { applyStepEdits } from './hand-edits';
@@ -14,9 +14,12 @@ import {
   holdWhatNobodyCan,
 } from './gates';
 import { Emission } from './emit';
+import { factsOfGrits } from './grit-passes';
 import { groupsOf } from './group';
 import { leaveOutOvertaken } from './overtaken';
 import { warnOfKeptFilm } from './kept-film';
+import { addRepairs } from './repairs';
+import { warnOfSpots } from './spot-film';
 import { programmeOfWorks } from './programme-areas';
 import { cardGrounds } from './card-grounds';
 import { checkSamples, flagSamples, withVerdicts } from './samples';
@@ -52,9 +55,14 @@ function buildWith(context: StepContext): StepNetwork {
   const kind = bodyKindOf(context.job.bodyKind);
   const works = kind ? addWork(draft, kind.route) : [];
   addFittings(draft);
+  // What goes between the steps of the trade has to know how far they are.
+  if (context.factsOf && context.job.repairs.length > 0)
+    draft.network.facts = factsOn(draft, context.factsOf);
+  addRepairs(draft, works);
+  warnOfSpots(draft, works);
   addTrades(draft);
   addStepsByHand(draft);
-  if (context.factsOf) draft.network.facts = context.factsOf(draft.network.steps);
+  draft.network.facts = factsOn(draft, context.factsOf);
   waitForOthers(draft);
   checkGates(draft);
   holdBehindFirstArticle(draft);
@@ -69,6 +77,10 @@ function buildWith(context: StepContext): StepNetwork {
   holdWhatFollows(draft);
   return draft.network;
 }
+
+/** What is known of the steps that stand so far. */
+const factsOn = ({ network: { steps, facts } }: StepDraft, factsOf: StepContext['factsOf']): StepFact[] =>
+  factsOfGrits(steps, factsOf ? factsOf(steps) : facts);
 
 /** From the state of every section to its goal: tasks, then steps with their stays, sessions and windows. */
 function addWork(draft: StepDraft, route: Route): SectionWork[] {

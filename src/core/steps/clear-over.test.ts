@@ -40,7 +40,7 @@ describe('one clear over two colours', () => {
       'roof/clear-1/clear-1',
       'roof/scuff-2',
       'roof/clear-2/clear-4',
-      'sides/colour-sand',
+      'sides/colour-sand-p1500',
     ];
     for (const [i, later] of order.entries())
       if (i > 0)

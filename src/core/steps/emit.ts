@@ -13,6 +13,8 @@ import type { Role } from './operation';
 import { facesOf, underStands } from './pass-parts';
 import { passOf } from './pass-of-task';
 import { rollPass } from './roll-pass';
+import { sealantFor } from './sealant';
+import { goesByGrits, sandByGrits } from './sand-by-grits';
 import type { SectionWork } from './section-work';
 import { pullBeforeMoving } from './wet-pulls';
 import { closingOf, windowKey } from './recoat-windows';
@@ -34,6 +36,8 @@ const leavesFilmAlone = new Set(['guide-coat', 'test-panel', 'approve-sample', '
 export class Emission {
   /** Steps after which a task is over. */
   private readonly ends = new Map<string, string[]>();
+  /** The last step of work, where its task has several. */
+  private readonly lastOf = new Map<string, string>();
   private readonly ledger: FilmLedger;
 
   constructor(
@@ -169,13 +173,20 @@ export class Emission {
     const loose = task.group.loose && sections.every((one) => one.loose);
     const works = this.worksOf(task);
     const all = this.partsOf(task);
+    const isOnRack = room.hold === null && loose && operation.stage !== null && operation.place !== 'yard';
+    const rack = isWash(operation.stage ?? '') ? ('wash' as const) : ('bench' as const);
+    const place = isOnRack ? rack : undefined;
+    if (goesByGrits(operation)) {
+      const [subject, because] = [this.subjectOf(task), reasonsOf(task, draft.context.job)];
+      const common = { subject, parts: all, hold: room.hold, place, because };
+      return this.worked(task, room, sandByGrits(draft, task, works, common));
+    }
     const line = operation.does.includes('texture') ? breakLineOf(draft, all) : null;
     const parts = line?.parts ?? all;
     const { rate, share } = weightsOf(draft, operation, works, parts);
     const mask = operation.does.includes('cover-fields')
       ? fieldMask(works, [...this.works.values()], parts, draft.figures)
       : null;
-    const stage = isWash(operation.stage ?? '') ? 'wash' : 'bench';
     draft.work({
       key: task.key,
       operation: operation.code,
@@ -185,14 +196,13 @@ export class Emission {
       parts,
       hold: room.hold,
       pass: operation.does.includes('texture') ? `${task.scope}/texture` : null,
-      ...(room.hold === null && loose && operation.stage !== null && operation.place !== 'yard'
-        ? { place: stage }
-        : {}),
+      place,
       ...(rate === undefined ? {} : { rate }),
       fixedMin: fixedMinOf(operation, loose, mask) + (line?.lineMin ?? 0),
       needs: mask?.needs ?? line?.needs ?? [],
       covering: mask?.covering ?? [],
       share: line ? 1 : share,
+      consumes: sealantFor(operation, draft.figures),
       because: [...breakLineBecause(line), ...reasonsOf(task, draft.context.job), ...coveredBecause(mask)],
       // On an airframe whatever touches the skin says what must never touch it.
       ...(situation.route === 'aircraft' && operation.phase === 'strip'
@@ -200,12 +210,19 @@ export class Emission {
         : {}),
       after: [],
     });
-    this.linkBefore(task, task.key, room);
-    this.touchFilm(task);
-    this.ledger.meet(operation, keysOf(sections), task.key);
-    if (operation.does.includes('spot-prime')) closeSpots(this.draft, this.ends, task);
     if (operation.code === 'send-out') quoteOutside(draft, task.key, parts);
-    this.ends.set(task.key, [task.key]);
+    this.worked(task, room, { first: task.key, last: task.key });
+  }
+
+  /** Ties work that was written to what comes before it and to the films it meets. */
+  private worked(task: Task, room: StageRoom, { first, last }: { first: string; last: string }): void {
+    const { operation, sections } = task;
+    this.linkBefore(task, first, room);
+    this.touchFilm(task, first);
+    this.ledger.meet(operation, keysOf(sections), first);
+    if (operation.does.includes('spot-prime')) closeSpots(this.draft, this.ends, task);
+    this.lastOf.set(task.key, last);
+    this.ends.set(task.key, [last]);
   }
 
   /** Ties a step to what comes before it; what ended before the body came into its room is waited for by its entry. */
@@ -228,7 +245,8 @@ export class Emission {
     for (const key of task.needs.keys()) {
       const { operation, sections } = this.tasks.get(key)!;
       const { kind, settlesMin, does } = operation;
-      if (kind === 'work' && settlesMin > 0) draft.link(key, step, { code: 'settle' }, settlesMin);
+      if (kind === 'work' && settlesMin > 0)
+        draft.link(this.lastOf.get(key)!, step, { code: 'settle' }, settlesMin);
       const { group } = this.works.get(leading(sections).key)!;
       const film = does.includes('sample') ? group.stackOf(leading(sections)).layers.at(-1) : undefined;
       if (!film) continue;
@@ -238,11 +256,10 @@ export class Emission {
   }
 
   /** Work waits for the films it meets: tape until they bear it, hands until they have set, abrasives until they sand. */
-  private touchFilm(task: Task): void {
+  private touchFilm(task: Task, key: string): void {
     const { does, code, phase, unit, shareBy, faces } = task.operation;
     const is = (...roles: readonly Role[]) => does.some((role) => roles.includes(role));
     const { ledger } = this;
-    const { key } = task;
     const own = keysOf(task.sections);
     if (is('cover-fields'))
       return ledger.borne('tapeAfterMin', familyOf(task, this.works.values()), 'outside', key);

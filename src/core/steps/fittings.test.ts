@@ -1,6 +1,7 @@
 import { demoShop } from '../../demo/shop';
 import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
+import { fittingOf } from '../record/fitting.fixture';
 import { planJob } from '../plan';
 import { blankSurvey, type Fitting, type Job } from '../record';
 import { allowanceOf } from '../survey';
@@ -18,24 +19,7 @@ const plan = (over: Partial<Job>, bodyKind = 'box-body') =>
     commitments: [],
     agreedStarts: new Map(),
   });
-const fitting = (over: Partial<Fitting> = {}): Fitting => ({
-  id: 'f1',
-  name: 'door handle',
-  part: 'B2L',
-  tag: '1',
-  removeMin: 10,
-  refitMin: 20,
-  maskMin: 8,
-  choice: 'advised',
-  needs: 'as-is',
-  benchMin: 0,
-  readyOn: null,
-  state: 'on',
-  condition: '',
-  fasteners: '',
-  note: '',
-  ...over,
-});
+const fitting = (over: Partial<Fitting> = {}): Fitting => fittingOf({ part: 'B2L', ...over });
 const step = (made: ReturnType<typeof plan>, operation: string) =>
   made.steps.find((one) => one.operation === operation)!;
 const labour = (made: ReturnType<typeof plan>) => made.budgets.labourMin.planned;

@@ -1,6 +1,7 @@
 import { baseOf, basesOf, type Fitting, type Job } from '../record';
 import { minuteAt, type LocalDate } from '../units';
 import type { StepDraft } from './draft';
+import { addRefitPieces, isPiece } from './refit-pieces';
 
 /** Person-minutes for a hole that is welded or plugged before paint, and for one that is opened again after it. */
 const fillHoleMin = 20;
@@ -66,11 +67,13 @@ export function addFittings(draft: StepDraft): void {
         (one) => one.removeMin,
       ),
     );
-  if (refit)
-    draft.addMinutes(
-      refit.key,
-      sum(off, (one) => one.refitMin),
-    );
+  const apart = refit ? off.filter(isPiece) : [];
+  if (refit) {
+    const together = off.filter((one) => !apart.includes(one));
+    const minutes = sum(together, (one) => one.refitMin);
+    draft.addMinutes(refit.key, minutes);
+    addRefitPieces(draft, refit.key, apart);
+  }
   addHoles(draft, job, sectionOf, refit?.key);
   if (!refit || !down) return;
   const bench = off.filter((one) => one.benchMin > 0 && one.state !== 'ready');

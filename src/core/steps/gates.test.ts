@@ -81,7 +81,12 @@ describe('work that was overtaken', () => {
     const two = base.sections.map((one) => ({ ...one, level: 'Show' as const, colour: one.key }));
     // Sanding the shell waits for the unmasking of the closures: nothing is sanded beneath their covers.
     const made = build({ sections: two, facts: [done('shell/colour-sand')] });
-    for (const key of ['closures/mask', 'closures/paint/colour-1', 'closures/unmask', 'closures/colour-sand'])
+    for (const key of [
+      'closures/mask',
+      'closures/paint/colour-1',
+      'closures/unmask',
+      'closures/colour-sand-p1500',
+    ])
       expect([key, stepOf(made, key).skipped]).toEqual([key, false]);
     for (const key of ['shell/mask', 'shell/unmask'])
       expect([key, stepOf(made, key).skipped]).toEqual([key, true]);

@@ -133,14 +133,17 @@ function wordsOf(line: string): string {
   return coats ? coats[0].trim() : text.split(/\s/)[0]!;
 }
 
-/** The same lines as the builder has them: its order, sessions gathered, moves and waits in rooms left out. */
+/** The same lines as the builder has them: its order, sessions gathered, moves and waits in rooms left out, and what settles beside them. */
 function statementOf({ steps, links, stays, clocks }: Built, section: string): string[] {
   const lines: string[] = [];
   const sessions = new Map<string, number>();
   for (const step of inWorkingOrder(steps, links, stays).filter((one) =>
     one.sections.some((area) => clocks.get(area) === section),
   )) {
-    if (['move', 'load', 'wipe', 'dust-free', 'unload', 'sand-between'].includes(step.operation)) continue;
+    if (['move', 'load', 'wipe', 'dust-free', 'unload', 'sand-between', 'settle'].includes(step.operation))
+      continue;
+    // Grits and pads of one sequence are one line to a reader.
+    if (step.grit && lines.at(-1) === plain(step)) continue;
     if (!step.coat)
       lines.push(step.operation.startsWith('inspect') || isHold(step) ? 'inspect' : plain(step));
     else if (step.hold && stays.some((stay) => stay.key === step.hold && stay.kind === 'session')) {

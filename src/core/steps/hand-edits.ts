@@ -1,4 +1,6 @@
+import type { StepEdit } from '../record';
 import type { StepDraft } from './draft';
+import { gritsOfKey } from './grit-passes';
 import { crewMinutes } from './labour';
 import { orderByHand } from './order-by-hand';
 import type { Step } from './step';
@@ -23,7 +25,8 @@ export function refusalToSkip(
  */
 export function applyStepEdits(draft: StepDraft): void {
   const steps = new Map(draft.network.steps.map((step) => [step.key, step]));
-  for (const edit of draft.context.job.stepEdits) {
+  const given = draft.context.job.stepEdits;
+  for (const edit of given.flatMap((one) => (steps.has(one.step) ? [one] : onGrits(one, draft)))) {
     const step = steps.get(edit.step);
     if (!step) {
       draft.warn({ code: 'edit-without-step', step: edit.step });
@@ -51,6 +54,28 @@ export function applyStepEdits(draft: StepDraft): void {
       step.minutes = crewMinutes(worked, Math.max(1, step.crew), draft.figures) + flash;
     }
   }
+}
+
+/**
+ * An edit of what was one step of sanding before each grit had its own: its minutes are shared out by those of the grits, its
+ * day and place in the order are the first one's.
+ */
+function onGrits(edit: StepEdit, { network }: StepDraft): StepEdit[] {
+  const own = gritsOfKey(network.steps, edit.step);
+  if (own.length === 0) return [edit];
+  const whole = own.reduce((sum, one) => sum + one.personMinutes, 0);
+  return own.map(({ key, personMinutes }, i) => ({
+    ...edit,
+    step: key,
+    personMinutes:
+      edit.personMinutes === null
+        ? null
+        : Math.round(
+            whole > 0 ? (edit.personMinutes * personMinutes) / whole : edit.personMinutes / own.length,
+          ),
+    startAt: i === 0 ? edit.startAt : null,
+    after: i === 0 ? edit.after : null,
+  }));
 }
 
 /** Names who is to do a step; somebody without its skill is not taken. */

@@ -39,7 +39,7 @@ describe('loose closures in the effect colour of the body', () => {
 
   test('are blocked on the bench and polished where the body stands', () => {
     expect(placeOf(pearl, 'closures/block-1')).toBe('bench');
-    expect(placeOf(pearl, 'closures/polish')).toBe('body/finish');
+    expect(placeOf(pearl, 'closures/polish-cut')).toBe('body/finish');
   });
 
   test('their inside is painted before the colour of the body is masked for', () => {

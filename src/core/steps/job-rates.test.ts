@@ -65,7 +65,7 @@ test('what has no rate of its own is refused where it was typed, with what to ch
     'set.rates.handover',
     'set.rates.nothing',
   ]);
-  expect(faults[0]!.reason).toContain('follows the level');
+  expect(faults[0]!.reason).toContain('a rate for each grit');
   expect(faults[1]!.reason).toContain('change its minutes in Steps');
   const edit = { kind: 'job', job: base.number, seen: 1, set: { rates: { polish: 20 } } } as const;
   const ground = { shop: demoShop, shelf, operations: [], now };

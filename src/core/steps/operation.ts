@@ -5,7 +5,7 @@ import type { PlaceKind, Skill } from '../shop';
 import type { Situation } from './situation';
 import type { WorkState } from './work-state';
 
-export const phases = ['walkaround', ...tiedPhases, 'return'] as const;
+export const phases = ['walkaround', ...tiedPhases] as const;
 /** The stretch of the job a step belongs to, in working order; `return` comes after the handover. */
 export type Phase = (typeof phases)[number];
 

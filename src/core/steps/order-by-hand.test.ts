@@ -54,7 +54,7 @@ describe('a step after another', () => {
   });
 
   test('across stays the rooms are seen too: masking cannot come after the finish it lies before', () => {
-    const made = build(edit('shell/mask', { after: 'shell/polish', override: true }));
+    const made = build(edit('shell/mask', { after: 'shell/polish-fine', override: true }));
     expect(made.warnings).toContainEqual(
       expect.objectContaining({ code: 'order-refused', step: 'shell/mask', mayInsist: false }),
     );

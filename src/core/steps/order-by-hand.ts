@@ -1,4 +1,5 @@
 import type { StepDraft } from './draft';
+import { presentKey } from './grit-passes';
 import type { StepLink } from './step';
 
 /** Every step with those that cannot begin before it has begun or ended: links, and the stays that hold it. */
@@ -40,7 +41,8 @@ export function chainBetween(draft: StepDraft, from: string, to: string): string
  * Puts a step after another one, as a manager asked. An order that the work itself forbids is refused with the chain
  * that forbids it; where only one link stands against it the manager may insist, and that link gives way, visibly.
  */
-export function orderByHand(draft: StepDraft, step: string, after: string, insists: boolean): void {
+export function orderByHand(draft: StepDraft, step: string, behind: string, insists: boolean): void {
+  const after = presentKey(draft.network.steps, behind, 'last');
   const known = new Set(draft.network.steps.map((one) => one.key));
   if (!known.has(after)) return draft.warn({ code: 'edit-without-step', step: after });
   const chain = step === after ? [step] : chainBetween(draft, step, after);

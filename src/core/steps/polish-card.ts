@@ -23,6 +23,12 @@ const stages = [
   { name: 'finish', pad: 'soft foam', compound: 'fine polish', rpm: { edges: 800, flats: 1200 } },
 ];
 
+/** What a pad is run with, in one line. @param word of the pass, as keys of steps have it */
+export function padOf(word: string): string {
+  const stage = stages[word.startsWith('cut') ? 0 : word.startsWith('fine') ? 2 : 1]!;
+  return `${stage.pad}, ${stage.compound}: ${stage.rpm.edges} turns at edges, ${stage.rpm.flats} on flats`;
+}
+
 /**
  * The polisher's card of a ladder over an area: pad, compound and speed of each stage, first at the low speed on a trial
  * spot of a flat, and pads enough that none runs full (docs/method.md, Tape, tack and hands). Lacquer wants it cooler than urethane.

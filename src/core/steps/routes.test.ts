@@ -94,8 +94,16 @@ describe('sheet metal', () => {
       'sides/block-1',
       'sides/block-2',
       'sides/mask',
-      'sides/colour-sand',
-      'sides/polish',
+      'sides/tape-edges',
+      'sides/colour-sand-p800',
+      'sides/colour-sand-p1000',
+      // (30 + 2 + 2 × 20.4) / 18 is more than four coats: the edges stay taped through 1000.
+      'sides/untape-edges-p1000',
+      'sides/colour-sand-p1500',
+      'sides/colour-sand-p5000',
+      'sides/polish-cut',
+      'sides/polish-medium',
+      'sides/polish-fine',
       'body/refit',
     ];
     line
@@ -143,8 +151,8 @@ describe('sheet metal', () => {
   test('Keep lays no coat and blocks nothing: washed and lightly polished', () => {
     const keep = build('box-body', { level: 'Keep' }, { depth: 'scuff' });
     expect(keep.steps.some((step) => step.coat)).toBe(false);
-    expect(keys(keep)).toContain('sides/polish');
-    expect(keys(keep)).not.toContain('sides/colour-sand');
+    expect(keys(keep)).toContain('sides/polish-only');
+    expect(keys(keep).filter((key) => key.includes('colour-sand'))).toEqual([]);
   });
 
   test('the roof is painted before the sides', () => {

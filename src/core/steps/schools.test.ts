@@ -146,7 +146,7 @@ test('panels left out of a job that keeps its old paint are blended at the edge'
     shelf,
   });
   expect(has(partial, 'blend-edge')).toBe(true);
-  expect(follows(partial, 'shell/colour-sand', 'shell/blend-edge')).toBe(true);
+  expect(follows(partial, 'shell/colour-sand-p1500', 'shell/blend-edge')).toBe(true);
   expect(has(built({}, { depth: 'scuff' }), 'blend-edge')).toBe(false);
 });
 
@@ -207,7 +207,7 @@ test('polished after weeks the film cures in full and nobody looks again; within
 test('alignment after paint is done on painted panels; held trim waits for the last compound', () => {
   const after = built({ alignment: 'after' });
   expect(has(after, 'dry-fit')).toBe(false);
-  expect(follows(after, 'final-align', 'shell/polish')).toBe(true);
+  expect(follows(after, 'final-align', 'shell/polish-fine')).toBe(true);
   const wet = built({ tape: 'wet' });
   // Wet tape is pulled at once; set film is unmasked when it can be handled, and cures on beneath the tape or without it.
   const waits = (network: typeof wet) =>
@@ -215,7 +215,7 @@ test('alignment after paint is done on painted panels; held trim waits for the l
   expect(waits(wet)).toEqual([]);
   expect(waits(built({})).map((link) => link.min >= 720)).toEqual([true]);
   for (const network of [wet, built({})])
-    expect(follows(network, 'shell/colour-sand', 'shell/unmask')).toBe(true);
+    expect(follows(network, 'shell/colour-sand-p1500', 'shell/unmask')).toBe(true);
 });
 
 test('texture under the colour comes before primer, over it after the clear', () => {
@@ -234,7 +234,7 @@ test('the first article is finished and accepted before the other loose lots are
     shop: demoShop,
     shelf,
   });
-  expect(follows(made, 'approve-first', 'fairings/polish')).toBe(true);
+  expect(follows(made, 'approve-first', 'fairings/polish-fine')).toBe(true);
   expect(follows(made, 'tanks/mask', 'approve-first')).toBe(true);
   expect(follows(made, 'fairings/mask', 'approve-first')).toBe(false);
 });

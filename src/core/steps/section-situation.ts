@@ -103,13 +103,14 @@ function flagsOf(
     (section.level === 'Show' || section.level === 'Mirror') &&
     laid.some((layer) => layer.role === 'topcoat' && layer.product.hazards.includes('isocyanate'));
   const finishes = route === 'panel' || (route === 'hull' && hardHull);
+  const levels = finishes && sandingRate(ladder) > 0;
   const holds: [SituationFlag, boolean][] = [
     ['recorded', job.surveyed.length + job.marks.length + job.readings.length > 0],
     ['loose', section.loose],
     ['painted', painted],
     ['topcoated', laid.some((_, at) => homeOf(laid, at) === 'colour')],
     ['beads', parts.some((part) => part.beadM + part.rivetM > 0)],
-    ['seams', surveys.some((one) => one?.seams !== 'sealed')],
+    ['seams', parts.some((part, i) => part.seamM > 0 && surveys[i]?.seams !== 'sealed')],
     ['openings', parts.some((part) => part.insideM2 > 0)],
     ['lead-untested', painted && hasOldPaint && untested(surveys, (one) => one.leadTest)],
     [
@@ -122,8 +123,9 @@ function flagsOf(
       surveys.some((one) => one !== undefined && one.reference !== '' && one.referenceColour === null),
     ],
     ['effect-colour', laid.some((layer) => isEffect(layer.product))],
-    ['tape-edges', stack.clear !== null && stack.clear.tapeThrough !== null],
-    ['levels', finishes && sandingRate(ladder) > 0],
+    // Other film than clear has no budget that could spare the tape.
+    ['tape-edges', stack.clear ? stack.clear.tapeThrough !== null : painted && levels],
+    ['levels', levels],
     ['polishes', finishes && polishingRate(ladder) > 0],
     // What is only corrected has no film but the one it came with.
     ['kept-film', !painted && finishes && polishingRate(ladder) + sandingRate(ladder) > 0],

@@ -17,9 +17,10 @@ const cautionByHazard: Partial<Record<Product['hazards'][number], Caution>> = {
 export const cautionsOf = (product: Product | undefined): Caution[] =>
   (product?.hazards ?? []).flatMap((hazard) => cautionByHazard[hazard] ?? []);
 
-/** What an operation uses up on `amount` of its own measure. */
-export const needsOf = (operation: Operation, amount: number): Step['needs'] =>
-  operation.consumes.map((one) => ({
-    product: one.product,
-    amount: one.perUnit * (operation.basis === 'fixed' ? 1 : amount),
-  }));
+/** What is used up on `amount` of a measure. */
+export const needsOf = (
+  basis: Operation['basis'],
+  consumes: Operation['consumes'],
+  amount: number,
+): Step['needs'] =>
+  consumes.map((one) => ({ product: one.product, amount: one.perUnit * (basis === 'fixed' ? 1 : amount) }));

@@ -1,5 +1,5 @@
-import type { Depth, StepFact, StripMethodKey } from '../record';
-import type { LayerRole, Level } from '../film';
+import type { Depth, RefitWait, StepFact, StripMethodKey } from '../record';
+import type { LadderStep, LayerRole, Level, RepairKind } from '../film';
 import type { Programme } from '../programme';
 import type { Caution } from '../safety';
 import type { Minor, Minute } from '../units';
@@ -33,7 +33,10 @@ export type StepReason =
   | { code: 'licensed-hold' }
   | { code: 'typed-coats' }
   | { code: 'chosen-method'; method: StripMethodKey }
-  | { code: 'fittings'; count: number };
+  | { code: 'fittings'; count: number }
+  | { code: 'refit-order'; waitsFor: RefitWait }
+  | { code: 'repair'; kind: RepairKind; stop: string }
+  | { code: 'stepped-edge'; layers: number; widthMm: number };
 
 /** Where the minutes came from: fixed + rate × quantity × share, over the crew. */
 export interface Figure {
@@ -65,6 +68,18 @@ export interface CoatOfStep {
   litres: number;
 }
 
+/** One grit of a sequence of sanding, or one pad of polishing. */
+export interface GritOfStep {
+  grit: LadderStep['grit'];
+  nth: number;
+  /** Grits, or pads, in all. */
+  of: number;
+  /** Edges and beads are under tape meanwhile. */
+  edgesTaped: boolean;
+  /** What it takes off each of its areas, µm. */
+  takes: { section: string; flatUm: number; edgeUm: number }[];
+}
+
 export interface Step {
   key: string;
   operation: string;
@@ -89,6 +104,8 @@ export interface Step {
   notBefore: Minute;
   figure: Figure;
   coat: CoatOfStep | null;
+  /** Of sanding and polishing by a sequence: which grit or pad. */
+  grit: GritOfStep | null;
   /** Areas of other colours that it masks with the line between them; none of other work. */
   covering: readonly string[];
   /** Key of the pass whose film it lays; null where it lays none of a pass. */
@@ -127,6 +144,7 @@ export type LinkReason =
   | { code: 'sand-after'; product: string; airC: number }
   | { code: 'tape-after'; product: string; airC: number }
   | { code: 'handle-after'; product: string; airC: number }
+  | { code: 'refit-after'; product: string; airC: number; state: RefitWait }
   | { code: 'recoat-min'; product: string; airC: number }
   | { code: 'dust-free'; product: string; airC: number }
   | { code: 'bare-metal'; substrate: Substrate }
@@ -195,6 +213,8 @@ export type StepWarning =
       stopUm: number;
     }
   | { code: 'kept-unread'; section: string; panels: number }
+  /** Mending one spot again and again takes it below its stop line, µm. */
+  | { code: 'spot-thin'; part: string; spot: string; attempts: number; leftUm: number; stopUm: number }
   | { code: 'effect-apart'; sections: string[] }
   | { code: 'session-over-shift'; session: string; minutes: number; shiftMin: number }
   | { code: 'unsigned-hold'; step: string }

@@ -1,3 +1,4 @@
+import type { PartSurvey } from '../record';
 import type { Part } from '../vehicle';
 import type { StepDraft } from './draft';
 import { maskedColours } from './field-family';
@@ -12,12 +13,23 @@ export function partsOfTask(draft: StepDraft, all: readonly SectionWork[], task:
   const { operation, sections } = task;
   const works = sections.flatMap((section) => all.filter((one) => one.section === section));
   const parts = works.flatMap((work) => taped(work, all, task));
+  const { surveyed } = draft.context.job;
+  if (operation.does.includes('seal-seams')) return openSeams(parts, surveyed);
   if (!hangs.has(operation.code)) return parts;
   // Where the survey names panels that go on loosely, only these are hung and taken off again.
-  const { surveyed } = draft.context.job;
   const loose = new Set(surveyed.flatMap((one) => (one.fit === 'loose' ? [one.key] : [])));
   const named = parts.filter((part) => loose.has(part.key));
   return named.length > 0 ? named : parts;
+}
+
+/** Panels whose seams are still open, with the metres inside that the survey found. */
+function openSeams(parts: readonly Part[], surveyed: readonly PartSurvey[]): Part[] {
+  const found = new Map(surveyed.map((one) => [one.key, one]));
+  return parts.flatMap((part) => {
+    const survey = found.get(part.key);
+    if (survey?.seams === 'sealed') return [];
+    return [{ ...part, seamM: part.seamM + (survey?.seamInsideM ?? 0) }];
+  });
 }
 
 /** The parts of an area with those edges between fields along which tape runs at this task. */

@@ -2,6 +2,7 @@ import type { Caution } from '../safety';
 import type { PlaceKind } from '../shop';
 import type { Part } from '../vehicle';
 import type { Faces } from './labour';
+import type { Operation } from './operation';
 import type { Step, StepReason } from './step';
 
 /** What the minutes of a step follow from. */
@@ -28,12 +29,19 @@ export interface WorkOptions {
   rate?: number;
   hold?: string | null;
   /** Kind of place in place of the catalogue's. */
-  place?: PlaceKind;
+  place?: PlaceKind | undefined;
   name?: string;
   fixedMin?: number;
   crew?: number;
   flashMin?: number;
   coat?: Step['coat'];
+  /** Used up by the unit, in place of what the catalogue says. */
+  consumes?: Operation['consumes'];
+  inspection?: Step['inspection'];
+  /** In place of the catalogue's. */
+  checks?: readonly string[];
+  /** The grit or pad of a sequence that it is. */
+  grit?: Step['grit'];
   /** Used up beside what the catalogue says by the unit. */
   needs?: Step['needs'];
   pass?: string | null;

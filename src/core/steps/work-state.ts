@@ -89,6 +89,9 @@ export const rests: Partial<Record<WorkState, readonly Rest[]>> = {
   cured: [{ when: { school: { tape: ['wet'] } }, on: ['unmasked'] }, { on: ['textured'] }],
   unmasked: [{ on: ['textured'] }],
   levelled: [{ on: ['cured', 'patched'] }],
+  // Film settles from the last polish on, wherever the vehicle is.
+  settled: [{ on: ['polished'] }],
+  'looked-again': [{ on: ['settled', 'handed-over'] }],
 };
 
 /** Rounds that are repeated: the top of a round is the ground of the next. */

@@ -54,6 +54,7 @@ export function proposeJob(given: NewJob): Job {
     alternatives: [],
     matchAttempts: [],
     samples: [],
+    repairs: [],
     rates: {},
     stepEdits: [],
     colourOrder: [],

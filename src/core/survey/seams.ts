@@ -10,6 +10,9 @@ export const sealantCureDays = 1;
 export const cartridgeMl = (figures: Figures): number =>
   figures('seam.cartridge') * (1 - figures('seam.left'));
 
+/** Cartridges that a metre of seam takes, what stays in cartridge and nozzle with it. */
+export const cartridgesPerM = (figures: Figures): number => beadMlPerM / cartridgeMl(figures);
+
 /** Cartridges of sealant for some metres of seam, whole ones. @param seamM m ≥ 0, outside and inside together @param givesMl of each */
 export const sealantCartridges = (seamM: number, givesMl: number): number =>
   Math.max(0, Math.ceil((seamM * beadMlPerM) / givesMl - 1e-9));

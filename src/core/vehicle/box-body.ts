@@ -64,6 +64,8 @@ function sideParts(box: Box, side: 'left' | 'right', top: number): Part[] {
       side,
       outline: rectangle(i * bayM, y, bayM, height),
       shape: 'flat',
+      // One joint to the next bay, up its height.
+      seamM: height,
       ...curve,
       ...extra,
     });
@@ -102,6 +104,7 @@ function roofParts(box: Box, top: number): Part[] {
       shape: 'curved',
       curveFactor: 1.03,
       curveReason: 'roof, crowned across',
+      seamM: box.width,
     }),
   );
 }
@@ -123,6 +126,7 @@ function endParts(box: Box, end: Extract<Side, 'front' | 'rear'>, top: number): 
       shape: 'curved',
       curveFactor: 1.05,
       curveReason: 'end panel, rounded at the corners',
+      seamM: box.width,
     });
   });
 }

@@ -7,14 +7,14 @@ const reach = { spot: 'a spot', panel: 'the panel', whole: 'all of it' };
 
 /** Panels by what a pad cuts through first: beads, rivets, edges; what is taped and how fast one may go. */
 export function EdgeTable({ section }: { section: FilmSection }) {
-  const { clear, edges, card } = section;
+  const { clear, edges, cutThrough } = section;
   const taped = clear?.tapeThrough ?? null;
   return (
     <>
       <Notice grade="caution">
         {taped === null ? 'edges are sanded with the rest' : `beads and edges stay taped through P${taped}`};
         at edges by hand or at 600–1000 rpm, flats at 1200–1800
-        {card && `; cut through, it is ${reach[card.reach]}`}
+        {`; cut through, it is ${reach[cutThrough]}`}
       </Notice>
       <Table
         caption={`Edges of ${section.name}`}

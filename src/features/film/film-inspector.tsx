@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { clearLeft, runCard } from '@/core/film';
+import { clearLeft } from '@/core/film';
 import { deference } from '@/core/safety';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
@@ -157,19 +157,23 @@ function ClearPart({
 
 function Mending({ section }: { section: FilmSection }) {
   const reach = { spot: 'a spot', panel: 'the panel', whole: 'all of it' };
-  const cards = [runCard, ...(section.card ? [section.card] : [])];
+  const { cards } = section;
   return (
     <>
       {cards.map((card) => (
-        <Part key={card.title} title={`${card.title}: ${reach[card.reach]}`}>
+        <details key={card.kind} className="border-b border-line py-1">
+          <summary className="cursor-pointer font-semibold">
+            {card.title}: {reach[card.reach]}
+          </summary>
           <ol className="list-decimal pl-5">
-            {card.steps.map((step) => (
-              <li key={step} className="py-[2px]">
-                {step}
+            {card.works.map((one) => (
+              <li key={one.word} className="py-[2px]">
+                {one.name}
               </li>
             ))}
           </ol>
-        </Part>
+          <p className="pb-1 text-quiet">{card.stop}.</p>
+        </details>
       ))}
       <Part title="Can it be repaired">
         {section.sheets.map((one) => (

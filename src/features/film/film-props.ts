@@ -1,7 +1,6 @@
 import type { FiguresProps } from '../figures/figure-place';
 import { jobFigures } from '../figures/figures-props';
 import {
-  burnThroughCard,
   checkStack,
   coatSystemOf,
   filmColumn,
@@ -9,6 +8,8 @@ import {
   groundAdvice,
   ladderMinutes,
   laddersWith,
+  repairCard,
+  repairCards,
   ladderSheets,
   type ClearBudget,
   type CoatingSheet,
@@ -22,6 +23,7 @@ import {
   type SliceTimes,
 } from '@/core/film';
 import type { GritStep } from '@/core/film';
+import { figuresFrom } from '@/core/figures';
 import { edgeBandM2, perimeterM } from '@/core/geometry';
 import type { Plan } from '@/core/plan';
 import { colourOfKey, type Job, type JobColour, type JobSection } from '@/core/record';
@@ -83,7 +85,10 @@ export interface FilmSection {
   beadM: number;
   edges: EdgeRow[];
   ground: GroundAdvice | null;
-  card: RepairCard | null;
+  /** How each flaw of its film is mended. */
+  cards: RepairCard[];
+  /** What has to be done again where a pad went through. */
+  cutThrough: RepairCard['reach'];
 }
 
 export interface FilmProps {
@@ -134,6 +139,7 @@ function filmSection(
     const product = shelf.get(layer.product);
     return product?.coating ? [{ layer, product }] : [];
   });
+  const families = products.map(({ product }) => product.coating!.family);
   const parts = plan.parts.filter((part) => part.section === summary.section);
   const depth = depthOfLot(summary.section, section);
   const kept = oldLayers(job, new Set(parts.map((part) => part.key)), depth, section.oldFinish);
@@ -172,12 +178,13 @@ function filmSection(
     })),
     clear: summary.clear,
     ladder: { key: ladder.key, name: ladder.name, why: ladder.why },
-    ladderRows: ladderRows(ladder),
+    ladderRows: ladderRows(ladder, section),
     beneath: laddersBeneath(section, route),
     beadM: parts.reduce((sum, part) => sum + part.beadM, 0),
     edges: edgesOf(parts),
     ground: groundOf(products, summary.colour, job, plan),
-    card: burnThroughCard(products.map(({ product }) => product.coating!.family)),
+    cards: repairCards(families),
+    cutThrough: repairCard('burn-through', families).reach,
   };
 }
 
@@ -260,8 +267,8 @@ function timesOf(column: FilmColumn, section: string, plan: Plan): SliceTimes[] 
   }));
 }
 
-function ladderRows(ladder: Ladder): LadderRow[] {
-  const minutes = ladderMinutes(ladder);
+function ladderRows(ladder: Ladder, { key, ways }: SectionSeen): LadderRow[] {
+  const minutes = ladderMinutes(ladder, figuresFrom(ways?.figures ?? []), { section: key });
   const sheets = ladderSheets(ladder);
   const grits = ladder.steps.flatMap((step) => (typeof step.grit === 'number' ? [step.grit] : []));
   const checks = new Map(gritSteps(grits, ladder.hand ? 'block' : 'machine').map((step) => [step.to, step]));

@@ -10,6 +10,8 @@ import { EntriesView } from './entries-view';
 import type { LearnedRow } from '@/core/log';
 import { LearnedView } from './learned-view';
 import type { LogProps } from './log-props';
+import type { RepairsProps } from './repairs-props';
+import { RepairsView } from './repairs-view';
 import { TimeView } from './time-view';
 
 // The charts come when they are looked at.
@@ -20,6 +22,7 @@ const RangeView = dynamic(() => import('./range-view').then((room) => room.Range
 const views = {
   work: 'At work',
   entries: 'Entries',
+  repairs: 'Repairs',
   time: 'Hours',
   learned: 'Learned',
   range: 'Range',
@@ -28,7 +31,7 @@ const views = {
 type View = keyof typeof views;
 
 /** What is done now, what was done, how many hours it took, what that teaches, and in which range it ends. */
-export function LogRoom(props: LogProps & { learned: LearnedRow[] }) {
+export function LogRoom(props: LogProps & { learned: LearnedRow[]; repairs: RepairsProps }) {
   const [view, setView] = useState<View>('work');
   return (
     <Room title="Log" aside={<ViewSwitch views={views} shown={view} onShow={setView} />}>
@@ -36,6 +39,8 @@ export function LogRoom(props: LogProps & { learned: LearnedRow[] }) {
         <AtWork {...props} />
       ) : view === 'entries' ? (
         <EntriesView {...props} />
+      ) : view === 'repairs' ? (
+        <RepairsView {...props.repairs} />
       ) : view === 'time' ? (
         <TimeView {...props} />
       ) : view === 'learned' ? (

@@ -43,7 +43,7 @@ export function craftShown(
       tack: tacks.get(step.key) ?? null,
       polish:
         section && step.operation === 'polish'
-          ? polishCard(ladderOf(section), step.figure.quantity, section.oldFinish === 'lacquer')
+          ? padsOf(polishCard(ladderOf(section), step.figure.quantity, section.oldFinish === 'lacquer'), step)
           : [],
       round: step.coat
         ? roundOf(step, job, shelf, {
@@ -77,6 +77,10 @@ export function craftShown(
   }
   return found;
 }
+
+/** The pad of this step; all of them where the shop has made one step of all. */
+const padsOf = (card: PolishStage[], { grit }: PlannedStep): PolishStage[] =>
+  grit === null ? card : card.slice(grit.nth - 1, grit.nth);
 
 /** Work by the square metre ahead is shared out by panel; done work is history. */
 function zonesOf(step: PlannedStep, plan: Plan, names: ReadonlyMap<string, string>): StepCraft['zones'] {

@@ -37,7 +37,7 @@ describe('what the inspector says of a step', () => {
   });
 
   test('what waits for it and for what', () => {
-    const aside = inspect('colour-sand');
+    const aside = inspect('tape-edges');
     expect(within(aside).getByText('What waits for it').parentElement).toHaveTextContent(
       'it must be sanded level',
     );

@@ -168,13 +168,13 @@ describe('order, hand, more work, releases', () => {
     draw(room);
     choose('sides/mask');
     fireEvent.change(screen.getByLabelText('Step this one is to come after'), {
-      target: { value: 'sides/polish' },
+      target: { value: 'sides/polish-fine' },
     });
     expect(await screen.findByRole('alert')).toHaveTextContent('which waits for it');
     expect(posted(sent, 0)).toMatchObject({
       kind: 'step',
       step: 'sides/mask',
-      set: { after: 'sides/polish' },
+      set: { after: 'sides/polish-fine' },
     });
   });
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { fittingChoices, fittingNeeds, fittingStates } from '@/core/record';
+import { fittingChoices, fittingNeeds, fittingStates, refitWaits } from '@/core/record';
 import { fittingAdvice, type FittingAdvice } from '@/core/steps';
 import { Empty, Table } from '@/ui/layout';
 import { AddItem } from '../frame/add-item';
@@ -32,6 +32,9 @@ export function FittingsTable({ job, fittings, panels, passes }: StripDownProps)
             benchMin: 0,
             readyOn: null,
             state: 'on',
+            waitsFor: 'clean',
+            refitOrder: 100,
+            hands: 1,
             condition: '',
             fasteners: '',
             note: '',
@@ -60,6 +63,9 @@ export function FittingsTable({ job, fittings, panels, passes }: StripDownProps)
             'Bench',
             'Back on',
             'Now',
+            'Goes on after',
+            'Order',
+            'Hands',
             '',
           ]}
         >
@@ -132,6 +138,16 @@ function FittingRow({
         choices={fittingStates}
         width="w-24"
       />
+      <ChoiceCell
+        row={row}
+        field="waitsFor"
+        label="Goes on after"
+        value={one.waitsFor}
+        choices={refitWaits}
+        width="w-28"
+      />
+      <FigureCell row={row} field="refitOrder" label="Order of refit" value={one.refitOrder} />
+      <FigureCell row={row} field="hands" label="People to refit it" value={one.hands} />
       <RemoveCell row={row} />
     </tr>
   );

@@ -60,6 +60,18 @@ describe('why a step is there', () => {
     [{ code: 'licensed-hold' }, 'Only the responsible licensed engineer releases this point.'],
     [{ code: 'chosen-method', method: 'blast' }, 'The manager chose the method: blasting.'],
     [{ code: 'fittings', count: 3 }, '3 fittings of the strip-down list are done up at the bench.'],
+    [
+      { code: 'refit-order', waitsFor: 'bond' },
+      'It waits until the film bears a bond, and has its own place in the order of refit.',
+    ],
+    [
+      { code: 'repair', kind: 'run', stop: 'stop at the floor' },
+      'It mends what was found; stop at the floor.',
+    ],
+    [
+      { code: 'stepped-edge', layers: 4, widthMm: 160 },
+      '4 layers step up around the spot: 160 mm are feathered.',
+    ],
     [{ code: 'typed-coats' }, 'The number of coats was typed by the manager.'],
   ];
 
@@ -72,6 +84,10 @@ describe('why not earlier', () => {
   const link = (why: LinkReason, min = 90): PlanBecause => ({ kind: 'link', from: 'a', min, why });
   const cases: [PlanBecause, string][] = [
     [link({ code: 'order' }), 'After “<a>”.'],
+    [
+      link({ code: 'refit-after', product: 'p', airC: 18, state: 'clamp' }),
+      'After “<a>”: <p> is ready for it 1 h 30 after its coat at 18 °C (bears a clamp).',
+    ],
     [link({ code: 'flash', product: 'p', airC: 18 }), 'After “<a>”: must flash 1 h 30 at 18 °C.'],
     [link({ code: 'state', state: 'metal-sound' }), 'After “<a>”: it must be sound in its metal.'],
     [link({ code: 'by-hand' }), 'After “<a>”: put in this order by hand.'],

@@ -1,6 +1,7 @@
 import type { PlanBecause, PlannedStep } from '@/core/plan';
 import type { StripMethodKey } from '@/core/record';
 import type { LinkReason, StepReason, WorkState } from '@/core/steps';
+import { refitStates, refitWaitWords } from './refit-words';
 import { amount, area, day, micrometres, moment, span, type Locale } from './format';
 
 /** Names of products and steps for the sentences. */
@@ -118,6 +119,12 @@ export function reasonSentence(reason: StepReason, names: Names): string {
       return `The manager chose the method: ${stripMethodWords[reason.method]}.`;
     case 'fittings':
       return `${reason.count} fittings of the strip-down list are done up at the bench.`;
+    case 'refit-order':
+      return `${refitWaitWords[reason.waitsFor]}, and has its own place in the order of refit.`;
+    case 'repair':
+      return `It mends what was found; ${reason.stop}.`;
+    case 'stepped-edge':
+      return `${reason.layers} layers step up around the spot: ${Math.round(reason.widthMm)} mm are feathered.`;
     case 'by-hand':
       return 'The manager put it in.';
     case 'typed-coats':
@@ -140,6 +147,8 @@ export function linkWords(why: LinkReason, min: number, names: Names): string {
       return `${names.product(why.product)} bears tape ${span(min)} after its coat at ${why.airC} °C`;
     case 'handle-after':
       return `${names.product(why.product)} can be handled ${span(min)} after its coat at ${why.airC} °C`;
+    case 'refit-after':
+      return `${names.product(why.product)} is ready for it ${span(min)} after its coat at ${why.airC} °C (${refitStates[why.state]})`;
     case 'recoat-min':
       return `${names.product(why.product)} takes the next film ${span(min)} after it was laid at ${why.airC} °C`;
     case 'dust-free':

@@ -71,6 +71,10 @@ export function warningText(
       return caution(
         `${names.section(warning.section)}: ${counted(warning.panels, 'panel')} polished without a film reading. Read them at the walk round; a thin clear is found by going through it.`,
       );
+    case 'spot-thin':
+      return stop(
+        `Panel ${warning.part}${warning.spot === '' ? '' : `, ${warning.spot}`}: ${counted(warning.attempts, 'attempt')} would leave ${micrometres(Math.max(0, warning.leftUm))} of clear, ${micrometres(warning.stopUm)} must stay. Clear the panel again instead, or leave the spot.`,
+      );
     case 'effect-apart':
       return caution(
         `${warning.sections.map(names.section).join(', ')}: one effect colour in several sessions; panels sprayed apart do not match when bolted together.`,

@@ -22,6 +22,7 @@ export const jobListTables = {
   alternatives: 'alternative',
   matchAttempts: 'matchAttempt',
   samples: 'sample',
+  repairs: 'repair',
 } as const;
 export type JobListTable = (typeof jobListTables)[JobListName];
 
@@ -49,6 +50,7 @@ const inserts: { [N in JobListName]: (own: Own, item: ItemOf<N>) => RowChange } 
   alternatives: (own, item) => insert('alternative', { ...own, ...item }),
   matchAttempts: (own, item) => insert('matchAttempt', { ...own, ...item }),
   samples: (own, item) => insert('sample', { ...own, ...item }),
+  repairs: (own, item) => insert('repair', { ...own, ...item }),
 };
 
 const updates: {
@@ -69,6 +71,7 @@ const updates: {
   alternatives: (id, seen, set) => update('alternative', id, seen, set),
   matchAttempts: (id, seen, set) => update('matchAttempt', id, seen, set),
   samples: (id, seen, set) => update('sample', id, seen, set),
+  repairs: (id, seen, set) => update('repair', id, seen, set),
 };
 
 /** An item of a list as a new row. */
@@ -100,6 +103,7 @@ export const listInserts = (number: string, lists: JobLists): RowChange[] => [
   ...insertsOf(number, 'alternatives', lists.alternatives),
   ...insertsOf(number, 'matchAttempts', lists.matchAttempts),
   ...insertsOf(number, 'samples', lists.samples),
+  ...insertsOf(number, 'repairs', lists.repairs),
 ];
 
 /** The lists of a job from their rows, in the order of their ids. */
@@ -125,5 +129,6 @@ export function listsOfRows(number: string, rows: RowsOf<JobListTable>): JobList
     alternatives: own(rows.alternative, (row) => recordOf(fields.alternatives, row)),
     matchAttempts: own(rows.matchAttempt, (row) => recordOf(fields.matchAttempts, row)),
     samples: own(rows.sample, (row) => recordOf(fields.samples, row)),
+    repairs: own(rows.repair, (row) => recordOf(fields.repairs, row)),
   };
 }

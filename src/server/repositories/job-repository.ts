@@ -102,6 +102,7 @@ const emptyRows = (job: RowOf<'job'>): RowsOf<JobTable> => ({
   alternative: [],
   matchAttempt: [],
   sample: [],
+  repair: [],
   colour: [],
   construction: [],
   stepFact: [],

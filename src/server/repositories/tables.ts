@@ -36,6 +36,7 @@ export const tables = {
   alternative: schema.alternative,
   matchAttempt: schema.matchAttempt,
   sample: schema.sample,
+  repair: schema.repair,
   colour: schema.colour,
   construction: schema.construction,
   photo: schema.photo,

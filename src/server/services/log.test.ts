@@ -72,7 +72,7 @@ describe('work on a step', () => {
     ['nobody', { step, kind: 'began' as const, people: [] }, 'entry.people'],
     ['the future', { step, kind: 'began' as const, at: currentMinuteOfTests() + 60 }, 'entry.at'],
     ['an end before the beginning', { step, kind: 'ended' as const, at: 1000 }, 'entry.at'],
-    ['an end without a beginning', { step: 'roof/polish', kind: 'ended' as const }, 'entry.kind'],
+    ['an end without a beginning', { step: 'roof/polish-cut', kind: 'ended' as const }, 'entry.kind'],
     ['a panel that is not there', { step, kind: 'wiped' as const, parts: ['ZZ'] }, 'entry.parts'],
     ['a wipe of nothing', { step, kind: 'wiped' as const }, 'entry.parts'],
     ['a coat without its product', { step, kind: 'coat' as const, parts: ['B1L'] }, 'entry.coat'],

@@ -1,3 +1,5 @@
+import { usualFigures } from '../../figures';
+import { cartridgesPerM } from '../../survey';
 import { operation, uses, type Operation } from '../operation';
 
 const inFiller = { phase: 'filler', stage: 'filler' } as const;
@@ -136,13 +138,15 @@ export const fillerAndBuild: readonly Operation[] = [
     code: 'seal-seams',
     does: ['seal-seams'],
     name: 'Seal the seams',
-    basis: 'part',
-    rate: 6,
+    basis: 'm',
+    lengths: ['seam'],
+    rate: 3,
     ...inFiller,
     before: ['build-ground'],
     needs: ['sealed', 'glaze-flat'],
     when: { ...panels, is: ['seams'], lays: ['epoxy', 'etch', 'build'] },
-    consumes: uses(['seam-sealer', 0.1]),
+    consumes: uses(['seam-sealer', cartridgesPerM(usualFigures)]),
+    checks: ['a 6 mm bead, pressed in and tooled before it skins', 'drain holes stay open'],
     why: 'sealant goes on primer and under colour, where water would stand',
     lost: 'water creeps into every joint.',
   }),

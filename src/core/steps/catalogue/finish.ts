@@ -112,6 +112,20 @@ export const finishWork: readonly Operation[] = [
     lost: 'the first grit goes through every edge.',
   }),
   operation({
+    code: 'untape-edges',
+    name: 'Take the tape off edges and beads',
+    basis: 'm',
+    lengths: ['trim', 'bead'],
+    rate: 0.3,
+    ...inFinish,
+    checks: [
+      'ease the ridge along the tape by hand with the next grit',
+      'no machine on an edge from here on',
+    ],
+    why: 'the coarse grits are over; what is left to do is fine enough for edges',
+    lost: 'a dull ridge stays along every edge.',
+  }),
+  operation({
     code: 'colour-sand',
     does: ['sand'],
     name: 'Colour sand by hand',
@@ -120,7 +134,8 @@ export const finishWork: readonly Operation[] = [
     usualCrew: 3,
     when: { is: ['levels', 'hand-ladder'] },
     tags: ['wet'],
-    consumes: uses(['fine-sheet', 1.4]),
+    // By the sheets of its grits.
+    consumes: uses(['fine-sheet', 1]),
     cautions: ['half-cured'],
     checks: [
       'blocks on flats, hand or soft pad on crowns',
@@ -139,7 +154,7 @@ export const finishWork: readonly Operation[] = [
     keyWord: 'colour-sand',
     when: { is: ['levels'], not: ['hand-ladder'] },
     tags: ['wet'],
-    consumes: uses(['structured-disc', 0.45]),
+    consumes: uses(['structured-disc', 1]),
     cautions: ['half-cured'],
     checks: ['damp, soft interface on curves, no machine on edges', 'across the curve from both diagonals'],
     why: 'damp discs ease the texture in a third of the hours',

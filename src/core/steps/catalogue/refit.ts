@@ -54,6 +54,21 @@ export const refitWork: readonly Operation[] = [
     lost: 'the vehicle is not together again.',
   }),
   operation({
+    code: 'refit-piece',
+    does: ['fit'],
+    name: 'Refit a piece',
+    basis: 'fixed',
+    rate: 0,
+    ...inRefit,
+    fixedMin: 20,
+    checks: [
+      'fragile edges: two people',
+      'nothing rubs, drags or bears on film that is younger than it says',
+    ],
+    why: 'it has its own place in the order, or waits for more than a clean panel',
+    lost: 'it goes on at the wrong time, or not at all.',
+  }),
+  operation({
     code: 'final-align',
     does: ['fit', 'align'],
     name: 'Align every panel after paint',

@@ -1,5 +1,6 @@
 import { logProps } from '@/features/log/log-props';
 import { LogRoom } from '@/features/log/log-room';
+import { repairsProps } from '@/features/log/repairs-props';
 import { phaseName } from '@/features/words/phase-names';
 import { currentMinute } from '@/server/services/clock';
 import { learnedFactors } from '@/server/services/learned';
@@ -16,5 +17,6 @@ export default async function LogPage({ params }: JobParams) {
     now: currentMinute(),
     phaseName,
   });
-  return <LogRoom {...props} learned={learned} />;
+  const repairs = repairsProps(stored.job, stored.versions, plan, shop.shop.timeZone);
+  return <LogRoom {...props} learned={learned} repairs={repairs} />;
 }

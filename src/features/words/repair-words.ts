@@ -1,0 +1,17 @@
+import type { RepairKind } from '@/core/film';
+
+/** Flaws of finished film. */
+export const repairWords: Record<RepairKind, string> = {
+  run: 'Run',
+  sag: 'Sag',
+  nib: 'Nib',
+  insect: 'Insect',
+  scratch: 'Scratch',
+  'dry-spray': 'Dry spray',
+  'fish-eye': 'Fish-eye',
+  'solvent-pop': 'Solvent pop',
+  'burn-through': 'Burn-through',
+  'tape-bleed': 'Bled under tape',
+  lifting: 'Lifting',
+  stain: 'Stain',
+};
