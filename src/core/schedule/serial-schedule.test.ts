@@ -76,6 +76,30 @@ describe('the serial schedule, cases worked by hand', () => {
     expect(times(long)).toEqual({ block: [480, 1440 + 540] });
   });
 
+  test('emptying the booth goes before work that can pause: it is unloaded at 750, the blocking begins 16 minutes later', () => {
+    const waiting = problem({
+      steps: [
+        // The longer way still ahead is placed first, and takes the only hands from 750 on for days.
+        { ...step('block', 'splittable', 3000, [['ines']]), notBefore: 750 },
+        step('load', 'contiguous', 60, [['ines']], 'session'),
+        step('dust-free', 'passive', 240, [], 'session'),
+        step('unload', 'contiguous', 16, [['ines']], 'session'),
+      ],
+      links: [link('load', 'dust-free', 0, 0), link('dust-free', 'unload')],
+      holds: [{ id: 'session', anyOf: ['booth'], from: 'load', to: 'unload' }],
+    });
+    const placed = times(waiting);
+    expect([placed.load, placed['dust-free'], placed.unload]).toEqual([
+      [450, 510],
+      [510, 750],
+      [750, 766],
+    ]);
+    expect(placed.block![0]).toBe(766);
+    // Work that goes on over that minute already is not broken off.
+    const running = { ...waiting, steps: waiting.steps.map((one) => ({ ...one, notBefore: 0 })) };
+    expect(faultsOf(running, scheduleSerially(running))).toEqual([]);
+  });
+
   test('two painters are two different people, and a day off of one delays both', () => {
     const ill = problem({
       resources: [

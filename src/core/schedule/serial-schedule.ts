@@ -3,6 +3,7 @@ import { compile } from './compile';
 import type { Arc, Compiled } from './compiled';
 import { orderByKey } from './list-order';
 import type { Schedule, ScheduleProblem } from './problem';
+import { startsToPutOff } from './free-rooms';
 import { reasonsOfWork } from './reasons-of-work';
 import { SerialPlacer } from './serial-placer';
 import { standingOf } from './standing';
@@ -19,7 +20,7 @@ const mostRepairs = 4000;
  */
 export function scheduleSerially(problem: ScheduleProblem): Schedule {
   const urgent = orderOfUrgency(problem);
-  const byRule = placedBy(problem, urgent, false);
+  const byRule = withRoomsFreed(problem, urgent, placedBy(problem, urgent, false));
   if (!problem.order || problem.order.length === 0) return byRule.told();
   const byOrder = placedBy(problem, mergedOrder(problem.order, urgent), true);
   return compareValues(byOrder.value, byRule.value) < 0 ? byOrder.told() : byRule.told();
@@ -29,6 +30,27 @@ export function scheduleSerially(problem: ScheduleProblem): Schedule {
 type Value = readonly [dropped: number, unplaced: number, end: number];
 
 const compareValues = (a: Value, b: Value): number => a[0] - b[0] || a[1] - b[1] || a[2] - b[2];
+
+interface Placing {
+  value: Value;
+  /** Minutes that rooms are held by sessions and stays. */
+  heldMin: number;
+  /** Starts to put off so that rooms which wait for hands are emptied first. */
+  putOff: ReadonlyMap<number, Minute>;
+  told: () => Schedule;
+}
+
+/** A room that waited for hands is emptied first, where that keeps what was kept and costs no more than an hour at the end. */
+function withRoomsFreed(problem: ScheduleProblem, ids: readonly string[], first: Placing): Placing {
+  if (first.putOff.size === 0) return first;
+  const freed = placedBy(problem, ids, false, first.putOff);
+  const [[dropped, unplaced, end], [wasDropped, wasUnplaced, wasEnd]] = [freed.value, first.value];
+  const keeps = dropped <= wasDropped && unplaced <= wasUnplaced && end <= wasEnd + dearestMin;
+  return keeps && freed.heldMin < first.heldMin ? freed : first;
+}
+
+/** What emptying rooms first may cost at the end, minutes. */
+const dearestMin = 60;
 
 /** The order that was found, with steps that came since behind the one they follow by urgency. */
 export function mergedOrder(found: readonly string[], urgent: readonly string[]): string[] {
@@ -48,7 +70,8 @@ function placedBy(
   problem: ScheduleProblem,
   ids: readonly string[],
   isFound: boolean,
-): { value: Value; told: () => Schedule } {
+  putOff: ReadonlyMap<number, Minute> = new Map(),
+): Placing {
   const compiled = compiledWork(problem);
   const index = new Map(compiled.steps.map((one, i) => [one.id, i]));
   const facts = new Set(compiled.facts.map((one) => one.step));
@@ -57,6 +80,7 @@ function placedBy(
   const free = ids.map((id) => index.get(id)!).filter((i) => !facts.has(i));
   const delay = new Float64Array(compiled.steps.length).fill(-Infinity);
   for (const [id, minute] of problem.keepAt ?? []) if (index.has(id)) delay[index.get(id)!] = minute;
+  for (const [i, minute] of putOff) delay[i] = Math.max(delay[i]!, minute);
   const prefer = new Int32Array(compiled.steps.length);
   const placer = new SerialPlacer(compiled, standingOf(compiled));
   const dropped = new Set(compiled.broken);
@@ -75,8 +99,14 @@ function placedBy(
   }
   const { end, placed } = placer.bookings;
   const work = compiled.jobs[0]!.steps.reduce((last, i) => (placed[i] ? Math.max(last, end[i]!) : last), 0);
+  const heldMin = compiled.holds.reduce(
+    (sum, { from, to }) => sum + (placed[from] && placed[to] ? end[to]! - placer.bookings.start[from]! : 0),
+    0,
+  );
   return {
     value: [dropped.size, unplaced.length, work],
+    heldMin,
+    putOff: startsToPutOff(compiled, placer.bookings),
     told: () => read(problem, compiled, placer, dropped, unplaced),
   };
 }
