@@ -21,6 +21,8 @@ import {
   type StepFact,
 } from '../record';
 import {
+  catalogueWith,
+  isLook,
   remedyKey,
   remedyOperation,
   surfacesBySection,
@@ -65,7 +67,11 @@ export function checkEntry(edit: Extract<Edit, { kind: 'log' }>, given: Job, gro
   if (part !== undefined) return refused('entry.parts', `there is no panel ${part}`);
   const surfaces = surfacesBySection(parts, sections);
   const logged = matchedLog(job.log, network.steps, surfaces);
-  const found = [...orderFaults(entry, job, logged), ...verdictFaults(entry, step, { job, sections })];
+  const found = [
+    ...orderFaults(entry, job, logged),
+    ...verdictFaults(entry, step, { job, sections }),
+    ...lookFaults(entry, step, logged, ground),
+  ];
   if (!edit.insist) {
     const factsAt = factsOn(network.steps, { job, parts, sections }, entry.at);
     const unsigned = unsignedBefore(entry, step, logged, surfaces);
@@ -105,6 +111,20 @@ function orderFaults(entry: Timed, job: Job, logged: readonly LogEntry[]): Fault
     return [{ place: 'entry.kind', reason: 'nobody has begun it; write the beginning first' }];
   const last = Math.max(fact?.start ?? -Infinity, ...began.map((one) => one.at));
   return entry.at < last ? [{ place: 'entry.at', reason: 'it lies before the beginning' }] : [];
+}
+
+/** A look ends with what was seen, by those who began it or who wrote it down. */
+function lookFaults(
+  { kind, note }: Timed,
+  step: Step,
+  logged: readonly LogEntry[],
+  { operations }: Ground,
+): Fault[] {
+  if (kind !== 'ended' || note.trim() !== '' || !isLook(step, catalogueWith(operations))) return [];
+  const isSaid = logged.some((one) => one.step === step.key && one.kind === 'inspected' && one.note !== '');
+  return isSaid
+    ? []
+    : [{ place: 'entry.note', reason: `say what was seen at “${step.name}”, or that nothing was found` }];
 }
 
 /** A look at a sample ends with what was said of it. */

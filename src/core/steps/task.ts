@@ -32,6 +32,7 @@ export function tasksOf(
       );
   for (const search of searches.values()) search.reach(goal);
   approveWhatWasSprayed(tasks);
+  alignWhatWasTakenOff(tasks);
   orderPasses(programme, works, (work, state) => searches.get(work)!.reach(state), tasks);
   const first = firstUnit(works);
   const accept = tasks.get('approve-first');
@@ -46,6 +47,13 @@ function approveWhatWasSprayed(tasks: ReadonlyMap<string, Task>): void {
   for (const task of all.filter((one) => one.operation.does.includes('approve')))
     for (const card of all.filter((one) => one.operation.does.includes('sample')))
       if (colourOf(card) === colourOf(task)) task.needs.set(card.key, 'recorded');
+}
+
+/** Panels that hung loosely for the paint are off again before all of them are aligned. */
+function alignWhatWasTakenOff(tasks: ReadonlyMap<string, Task>): void {
+  const align = tasks.get('final-align');
+  for (const task of align ? tasks.values() : [])
+    if (task.operation.code === 'take-off-loose') align!.needs.set(task.key, 'clean');
 }
 
 class SectionSearch {

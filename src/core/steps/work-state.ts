@@ -17,6 +17,7 @@ export const workStates = [
   'filler-ground',
   'filler-spread',
   'filler-flat',
+  'filler-read',
   'glazed',
   'glaze-flat',
   'treated',
@@ -25,6 +26,7 @@ export const workStates = [
   'built',
   'guide-coated',
   'build-flat',
+  'build-read',
   'refined',
   'openings-masked',
   'insides-coloured',
@@ -103,12 +105,17 @@ export interface Loop {
   top: WorkState;
 }
 export const loops: readonly Loop[] = [
-  { key: 'filler', ground: 'filler-ground', states: ['filler-spread', 'filler-flat'], top: 'filler-flat' },
+  {
+    key: 'filler',
+    ground: 'filler-ground',
+    states: ['filler-spread', 'filler-flat', 'filler-read'],
+    top: 'filler-read',
+  },
   {
     key: 'build',
     ground: 'build-ground',
-    states: ['built', 'guide-coated', 'build-flat'],
-    top: 'build-flat',
+    states: ['built', 'guide-coated', 'build-flat', 'build-read'],
+    top: 'build-read',
   },
   { key: 'clears', ground: 'masked-for-clear', states: ['clear-keyed', 'cleared'], top: 'cleared' },
 ];

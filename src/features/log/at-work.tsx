@@ -13,6 +13,7 @@ import { useSaving } from '../frame/saving';
 import { clock, hours, moment, span, type Locale } from '../words/format';
 import { EarlyStart } from './early-start';
 import { LeaveOff } from './leave-off';
+import { WhatWasSeen } from './what-was-seen';
 import { padCleaned, type LogProps, type WorkRow } from './log-props';
 
 type Written = Partial<Pick<LogEntry, 'people' | 'parts' | 'remainingMin' | 'redo' | 'note'>>;
@@ -141,14 +142,22 @@ function WhileRunning({
         disabled={!live}
         onLeave={(remainingMin, parts) => void write(row, 'left', { remainingMin, parts })}
       />
-      <Button
-        look="main"
-        className="h-16 px-5 text-lead"
-        disabled={!live}
-        onClick={() => void write(row, 'ended')}
-      >
-        Done
-      </Button>
+      {row.look === null ? (
+        <Button
+          look="main"
+          className="h-16 px-5 text-lead"
+          disabled={!live}
+          onClick={() => void write(row, 'ended')}
+        >
+          Done
+        </Button>
+      ) : (
+        <WhatWasSeen
+          light={row.look}
+          disabled={!live}
+          onDone={(note) => void write(row, 'ended', { note })}
+        />
+      )}
     </>
   );
 }

@@ -5,6 +5,7 @@ import { ShopHours } from '@/core/plan/shop-hours';
 import { leftToday, type LeftToday } from '@/core/readings/left-today';
 import type { Shelf } from '@/core/film';
 import type { Shop } from '@/core/shop';
+import { catalogueWith, isLook } from '@/core/steps';
 import { localDateOf } from '@/core/units';
 import { panelsOf, type Part } from '@/core/vehicle';
 import type { Locale } from '../words/format';
@@ -32,6 +33,8 @@ export interface WorkRow {
   /** At the polisher: since when the pad has not been cleaned; null where no pad runs. */
   padSince: number | null;
   cautions: number;
+  /** Of a look: the lamp and its angle, empty for any light; null of other work. */
+  look: string | null;
   /** What of today is left for it; null where it can no longer be worked today. */
   left: LeftToday | null;
 }
@@ -171,6 +174,10 @@ const entryRows = (
       text: textOf(entry),
     }));
 
+const looks = catalogueWith([]);
+const lampOf = ({ inspection }: PlannedStep): string =>
+  inspection ? `${inspection.light}, at ${inspection.angleDeg}°` : '';
+
 /** A step as a row to begin, leave off or end. */
 function rowsOf({
   panelsOf,
@@ -216,6 +223,7 @@ function rowsOf({
       padSince: open && isPolishing(step) ? padSince(job.log, step.key, open.from) : null,
       proposed: step.uses.filter((id) => personName.has(id)),
       cautions: step.cautions.length,
+      look: isLook(step, looks) ? lampOf(step) : null,
       left: leftToday(step, today, { place: place?.id ?? null, airC: place?.airC ?? 20, shelf }, now),
     };
   };

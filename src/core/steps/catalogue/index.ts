@@ -2,6 +2,7 @@ import type { Operation } from '../operation';
 import { boothWork } from './booth';
 import { fillerAndBuild } from './filler-build';
 import { finishWork } from './finish';
+import { inspections } from './inspections';
 import { handWork } from './by-hand';
 import { hullWork } from './hull';
 import { maskAndColour } from './mask-colour';
@@ -28,6 +29,7 @@ export const catalogue: readonly Operation[] = [
   ...finishWork,
   ...refitWork,
   ...hullWork,
+  ...inspections,
   ...handWork,
 ];
 
