@@ -9,6 +9,7 @@ import {
   checkGates,
   checkHolds,
   checkLead,
+  checkPatches,
   checkReferenceSpots,
   holdWhatFollows,
   holdWhatNobodyCan,
@@ -69,6 +70,7 @@ function buildWith(context: StepContext): StepNetwork {
   checkReferenceSpots(draft);
   checkHolds(draft);
   checkLead(draft, works);
+  checkPatches(draft, works);
   checkSamples(draft, works);
   applyStepEdits(draft);
   leaveOutOvertaken(draft);
@@ -99,6 +101,9 @@ function addWork(draft: StepDraft, route: Route): SectionWork[] {
   for (const { section, situation } of works)
     if (situation.route === 'panel' && section.depth === 'scuff' && gloss.has(section.level))
       draft.warn({ code: 'gloss-over-straightness', section: section.key });
+  for (const { section, situation } of works)
+    if (situation.flags.has('painted') && section.depth === 'scuff' && section.oldFinish === 'peeling-clear')
+      draft.warn({ code: 'lifting-kept', section: section.key });
   // What gets no film keeps the one it has: stripped, it would be left bare.
   for (const { section, situation } of works)
     if (section.depth !== 'scuff' && !situation.flags.has('painted'))

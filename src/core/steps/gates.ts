@@ -1,4 +1,4 @@
-import { basesOf } from '../record';
+import { basesOf, type PartSurvey } from '../record';
 import type { StepDraft } from './draft';
 import { followersOf } from './order-by-hand';
 import type { SectionWork } from './section-work';
@@ -12,8 +12,56 @@ export function checkReferenceSpots(draft: StepDraft): void {
     const section = job.sections.find((one) => one.key === part?.section);
     if (survey.reference && section && section.depth !== 'scuff')
       draft.warn({ code: 'reference-spot', part: survey.key, what: survey.reference });
+    if (survey.reference && section && survey.referenceColour === null) spare(draft, section.key, survey);
   }
 }
+
+/** Until it is read, every step that takes anything off its section leaves the spot alone. */
+function spare({ network, begun }: StepDraft, section: string, { key, reference }: PartSurvey): void {
+  const takes: ReadonlySet<Step['phase']> = new Set(['strip', 'metal']);
+  for (const step of network.steps)
+    if (
+      takes.has(step.phase) &&
+      step.operation !== 'move' &&
+      basesOf(step).includes(section) &&
+      !begun.has(step.key)
+    )
+      step.checks = [
+        ...step.checks,
+        `spare the spot on ${key} until it is read and photographed: ${reference}`,
+      ];
+}
+
+/**
+ * A patch was asked for where nobody knows what lies there: until it has a verdict, nothing is coated over that film; what
+ * would follow is planned and not booked.
+ */
+export function checkPatches(draft: StepDraft, works: readonly SectionWork[]): void {
+  const { job } = draft.context;
+  const { begun } = draft;
+  const patched = new Set(
+    draft.network.steps.flatMap((step) =>
+      step.operation === 'lay-patch' && !step.skipped ? step.sections : [],
+    ),
+  );
+  for (const { section, group } of works) {
+    if (!patched.has(section.key)) continue;
+    // One patch is laid for all that stands together.
+    const parts = new Set(group.parts.map((part) => part.key));
+    const holds = job.surveyed.some((one) => one.patch === 'holds' && parts.has(one.key));
+    const first = draft.network.steps.find(
+      (step) => step.coat !== null && step.sections.includes(section.key),
+    );
+    if (holds || !first || begun.has(first.key)) continue;
+    draft.warn({ code: 'patch-open', section: section.key });
+    const session = first.coat!.session;
+    for (const step of draft.network.steps)
+      if (step.coat?.session === session || step.hold === session)
+        step.heldBy = [...new Set([...step.heldBy, patchGate])];
+  }
+}
+
+const patchGate = 'verdict on the test patch';
 
 /**
  * Gates that are still open hold the first primer of their section: said, section by section, and its booth session is

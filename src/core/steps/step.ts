@@ -247,7 +247,11 @@ export type StepWarning =
   | { code: 'sample-at-risk'; colour: string; by: string; areas: string[] }
   | { code: 'lead-untested'; section: string; isHeld: boolean }
   | { code: 'lead-dry'; section: string; step: string }
-  | { code: 'reference-spot'; part: string; what: string };
+  | { code: 'reference-spot'; part: string; what: string }
+  /** A test patch that was asked for has no verdict: nothing is booked over that film. */
+  | { code: 'patch-open'; section: string }
+  /** Clear that lifts is to be scuffed and coated over. */
+  | { code: 'lifting-kept'; section: string };
 
 export interface StepNetwork {
   steps: Step[];

@@ -27,6 +27,8 @@ export type StripRemark =
 
 interface StripMethodData {
   operation: string;
+  /** What it leaves is taken off by this. */
+  rest?: string;
   /** What it is good for, one line. */
   good: string;
   leaves: string;
@@ -41,6 +43,7 @@ export const stripMethodData: Record<StripMethodKey, StripMethodData> = {
   },
   solvent: {
     operation: 'strip-solvent',
+    rest: 'sand-smear',
     good: 'lacquer, in cold weather',
     leaves: 'smeared film, the rest by disc; fire and vapour',
   },
@@ -224,9 +227,11 @@ export function stripEstimates(
     const operation = entryOf(stripMethodData[method].operation, ground.operations);
     const slower = method === 'disc' ? clogging(given.oldFinish) : 1;
     const figures = figuresOf(operation.code, parts, slower, ground);
-    const minutes = figures.personMinutes;
+    const { rest } = stripMethodData[method];
+    const after = rest === undefined ? null : figuresOf(rest, parts, clogging(given.oldFinish), ground);
+    const minutes = figures.personMinutes + (after?.personMinutes ?? 0);
     const quote = method === 'outside' ? given.outsideQuoteMinor : null;
-    const materials = quote ?? figures.materials;
+    const materials = quote ?? figures.materials + (after?.materials ?? 0);
     const labour = (minutes * ground.shop.labourRateMinorPerHour) / 60;
     return {
       method,

@@ -20,7 +20,9 @@ interface StripMethod {
 export function stripMethod(section: JobSection): StripMethod {
   const { substrate, depth, oldFinish, method } = section;
   if (depth === 'scuff') return { operation: 'scuff', slower: 1, reason: { code: 'depth', depth } };
-  if (depth === 'stable') return { operation: 'sand-stable', slower: 1, reason: { code: 'depth', depth } };
+  // Clear that lifts in one place lifts beside it too: all of it comes off, and nothing of it is feathered.
+  const toSound = oldFinish === 'peeling-clear' ? 'sand-clear-off' : 'sand-stable';
+  if (depth === 'stable') return { operation: toSound, slower: 1, reason: { code: 'depth', depth } };
   if (method) {
     const slower = method === 'disc' ? clogging(oldFinish) : 1;
     return {
@@ -29,6 +31,13 @@ export function stripMethod(section: JobSection): StripMethod {
       reason: { code: 'chosen-method', method },
     };
   }
+  // Stripper smears lacquer and discs clog in it; thinner takes it off, but attacks plastic.
+  if (oldFinish === 'lacquer' && substrate !== 'plastic')
+    return {
+      operation: 'strip-solvent',
+      slower: 1,
+      reason: { code: 'substrate', substrate, method: 'solvent' },
+    };
   if (substrate === 'aluminium')
     return {
       operation: 'strip-chemical',

@@ -71,6 +71,7 @@ const toolOf: Record<string, Tool> = {
   'spray-cross': 'gun',
   'strip-disc': 'sander',
   'sand-stable': 'sander',
+  'sand-clear-off': 'sander',
   'disc-sand': 'sander',
   'refine-machine': 'sander',
   block: 'block',

@@ -92,7 +92,9 @@ export function reasonSentence(reason: StepReason, names: Names): string {
         ? `Bare ${reason.substrate} is treated just before its first coat.`
         : reason.method === 'gel'
           ? 'Aluminium is stripped with gel: blasting warps it and coarse discs cut it.'
-          : `On ${reason.substrate} the old film comes off by disc.`;
+          : reason.method === 'solvent'
+            ? 'Lacquer dissolves: thinner takes it off where stripper smears it and discs clog.'
+            : `On ${reason.substrate} the old film comes off by disc.`;
     case 'level-round':
       return reason.of > 1
         ? `Level ${reason.level} asks for ${reason.of} rounds; this is round ${reason.round}.`

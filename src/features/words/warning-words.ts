@@ -71,6 +71,14 @@ export function warningText(
       return caution(
         `${names.section(warning.section)}: ${counted(warning.panels, 'panel')} polished without a film reading. Read them at the walk round; a thin clear is found by going through it.`,
       );
+    case 'patch-open':
+      return caution(
+        `${names.section(warning.section)}: the test patch has no verdict yet; nothing over that film is booked. Lay it, wait, and write down in Walkaround whether it holds.`,
+      );
+    case 'lifting-kept':
+      return stop(
+        `${names.section(warning.section)}: its clear lifts, and new paint over it lifts with it. Take all of the clear off: go to the stable layer, or to bare.`,
+      );
     case 'spot-thin':
       return stop(
         `Panel ${warning.part}${warning.spot === '' ? '' : `, ${warning.spot}`}: ${counted(warning.attempts, 'attempt')} would leave ${micrometres(Math.max(0, warning.leftUm))} of clear, ${micrometres(warning.stopUm)} must stay. Clear the panel again instead, or leave the spot.`,

@@ -1,4 +1,4 @@
-import { mostConstructions } from '../../core/checks';
+import { mostConstructions, outsideQuoteFaults } from '../../core/checks';
 import { outlineFaults, unknownColour, type Fault } from '../../core/exchange';
 import {
   blankSurvey,
@@ -46,6 +46,11 @@ export const surveyMakers: JobMakers<
     if (faults.length > 0) return { faults };
     if (set.section && !stored.job.sections.some((one) => one.key === set.section))
       return fault('set.section', `there is no section ${set.section} in ${stored.job.number}`);
+    const quoted =
+      typeof set.outsideQuoteMinor === 'number'
+        ? outsideQuoteFaults(stored.job, keys, 'set.outsideQuoteMinor')
+        : [];
+    if (quoted.length > 0) return { faults: quoted };
     return made(`survey of ${some(keys)}: ${touched(set)}`, ...setSurvey(stored, parts, set));
   },
   'add-marks': ({ job, marks }, { stored, newId }) => {
