@@ -22,6 +22,8 @@ interface DemoJob {
   plainBeside?: string;
   /** Day on which the owner saw the cards of all colours and accepted them; null where nobody has. */
   samplesDay: number | null;
+  /** Holds that the engineer has released, and on which day of the demo. */
+  released: readonly { step: string; day: number }[];
   /** Has an agreed plan, played up to the clock. */
   agreed: boolean;
 }
@@ -49,6 +51,7 @@ const van: DemoJob = {
   measured: [],
   constructions: [],
   samplesDay: null,
+  released: [],
   agreed: true,
 };
 
@@ -102,6 +105,7 @@ const coach: DemoJob = {
   looseItems: [...coachItems],
   plainBeside: 'Without the band',
   samplesDay: -24,
+  released: [],
   agreed: true,
 };
 
@@ -133,6 +137,7 @@ const cutter: DemoJob = {
   measured: [],
   constructions: [],
   samplesDay: null,
+  released: [],
   agreed: false,
 };
 
@@ -164,6 +169,7 @@ const trainer: DemoJob = {
   measured: [],
   constructions: [...trainerScheme],
   samplesDay: null,
+  released: [{ step: 'hold/release', day: -13 }],
   agreed: true,
 };
 
@@ -209,6 +215,12 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
     measured,
     constructions,
     samples,
+    signOffs: demo.released.map(({ step, day }) => ({
+      step,
+      name: 'H. Selwick',
+      licence: 'demo licence 7',
+      date: addDays(monday, day),
+    })),
     looseItems: [...(demo.looseItems ?? [])],
   });
   const { plainBeside } = demo;

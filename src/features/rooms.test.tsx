@@ -241,7 +241,7 @@ describe('Film', () => {
 
 describe('Booth, Log, Handover and Scheme', () => {
   test('the handover lists section, colour and layers', () => {
-    draw(<HandoverRoom colours={job.colours} summaries={plan.sections} finished={false} />);
+    draw(<HandoverRoom colours={job.colours} summaries={plan.sections} finished={false} mass={null} />);
     const row = screen.getByRole('row', { name: /^Roof/ });
     expect(row).toHaveTextContent('Pale Barley');
     expect(row).toHaveTextContent('3 × Basecoat, solid, 1:1');

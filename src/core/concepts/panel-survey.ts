@@ -107,6 +107,8 @@ export const panelSurveyFields = {
   fit: since('fixed', word(fits)),
   /** What comes through where it sits, or comes off again afterwards: a move that can chip it. */
   fitNote: since('', text(120)),
+  /** Station of its middle from the datum of the weight and balance sheet, m, aft and right positive; null where nobody said. */
+  armM: since(null, nullable(figure(-60, 60))),
   note: text(400),
 };
 export type PanelSurveyRecord = TypeOf<typeof panelSurveyFields>;

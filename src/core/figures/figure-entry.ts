@@ -19,6 +19,7 @@ export const figureEffects = [
   'filler batches',
   'protective kit',
   'hidden damage',
+  'dry mass',
 ] as const;
 export type FigureEffect = (typeof figureEffects)[number];
 
@@ -41,7 +42,8 @@ export interface FigureEntry {
     | 'times'
     | 'm/min'
     | 'mL'
-    | 'kg';
+    | 'kg'
+    | 'kg/L';
   usual: number;
   /** What still makes sense; beyond it the figure is refused. */
   least: number;

@@ -7,6 +7,7 @@ import { auditPlanOf } from '../plan/audit-plan';
 import { planJob } from '../plan';
 import { blankSurvey, unchosenColour, type Job } from '../record';
 import { fittingOf } from '../record/fitting.fixture';
+import { dryMass } from '../readings/dry-mass';
 import { maskSheets } from '../readings/mask-sheets';
 import { taperedBand } from '../scheme/band.fixture';
 import { allowanceOf, cartridgeMl, partsOfJob, sealantCartridges } from '../survey';
@@ -26,6 +27,8 @@ const car = jobFixture(
 );
 const kept = jobFixture({ bodyKind: 'saloon', level: 'Keep' }, { depth: 'scuff' });
 const keptPanel = partsOfJob(kept)[0]!.key;
+const skin = jobFixture({ bodyKind: 'low-wing' }, { depth: 'bare' });
+const skinPanel = partsOfJob(skin)[0]!.key;
 const piece = fittingOf({ part: partsOfJob(car)[0]!.key, maskMin: 60, choice: 'remove', state: 'off' });
 /** A banded body, an airframe, a hull by roller, and one that keeps a thin film and is polished. */
 const jobs: Job[] = [
@@ -42,7 +45,12 @@ const jobs: Job[] = [
     constructions: [taperedBand({ colour: 'band' })],
     surveyed: [{ ...blankSurvey(partsOfJob(car)[0]!.key), substrate: 'aluminium' }],
   },
-  jobFixture({ bodyKind: 'low-wing' }, { depth: 'bare' }),
+  {
+    ...skin,
+    readings: [
+      { id: 'r2', part: skinPanel, um: 120, spot: '', onDate: '2026-11-20' },
+    ] as unknown as Job['readings'],
+  },
   jobFixture({ bodyKind: 'open-hull', dimensions: { length: 5 } }),
   {
     ...kept,
@@ -139,6 +147,7 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
     ],
     'filler batches': fillerPlan(2, 2, 20, 2.5, figures('filler.palette')).batches,
     'protective kit': steps.map((step) => drawn.get(step.key)!.filter(({ product }) => kit.has(product))),
+    'dry mass': jobs.map((job, i) => dryMass(basePlans[i]!, job, shelf, figures)),
     'hidden damage': [1960, 1990, 2010, 2024].flatMap((builtYear) =>
       (['none', 'some', 'many'] as const).map(
         (priorRepair) => allowanceOf({ builtYear, priorRepair, finds: [] }, 60_000, 2026, figures)?.heldMin,

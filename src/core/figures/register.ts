@@ -181,6 +181,17 @@ export const figureRegister = {
     moves: ['film limits'],
     scopes: downToSection,
   },
+  'mass.old-film': {
+    group: 'Film',
+    words: 'Old film that comes off weighs',
+    unit: 'kg/L',
+    usual: 1.5,
+    least: 0.8,
+    most: 3,
+    source: 'our own working figure for dry paint; weigh a flake for a better one',
+    moves: ['dry mass'],
+    scopes: downToSection,
+  },
   'seam.cartridge': {
     group: 'Filler and sealant',
     words: 'Sealant in a cartridge',

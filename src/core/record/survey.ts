@@ -44,6 +44,7 @@ export const blankSurvey = (key: string): PartSurvey => ({
   sealant: '',
   fit: 'fixed',
   fitNote: '',
+  armM: null,
   note: '',
 });
 

@@ -181,7 +181,8 @@ describe('how the old paint comes off', () => {
     expect(section({ substrate: 'aluminium' }).operation).toBe('strip-chemical');
     expect(section({})).toMatchObject({ operation: 'strip-disc', slower: 1 });
     expect(section({ oldFinish: 'peeling-clear' }).slower).toBe(1.5);
-    expect(section({ oldFinish: 'lacquer' }).slower).toBe(5);
+    expect(section({ oldFinish: 'one-part' }).slower).toBe(5);
+    expect(section({ oldFinish: 'lacquer' })).toMatchObject({ operation: 'strip-solvent', slower: 1 });
   });
 
   test('no stripper ever on laminate', () => {
@@ -226,9 +227,11 @@ describe('aircraft', () => {
 
   test('bare skin is inspected before treatment, and three holds close the job', () => {
     expect(follows(network, 'airframe/treat-aluminium', 'hold/skin-airframe')).toBe(true);
-    for (const key of ['hold/balance', 'hold/covers', 'hold/weight'])
-      expect(follows(network, key, 'rig')).toBe(true);
-    expect(network.warnings.filter((one) => one.code === 'unsigned-hold')).toHaveLength(6);
+    expect(follows(network, 'airframe/strip-down', 'hold/release')).toBe(true);
+    // What was balanced is rigged; what is rigged is counted off and weighed.
+    expect(follows(network, 'rig', 'hold/balance')).toBe(true);
+    for (const key of ['hold/covers', 'hold/weight']) expect(follows(network, key, 'rig')).toBe(true);
+    expect(network.warnings.filter((one) => one.code === 'unsigned-hold')).toHaveLength(7);
   });
 
   test('a signed hold is not warned of', () => {

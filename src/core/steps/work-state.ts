@@ -47,8 +47,9 @@ export const workStates = [
   'clean',
   'fitted',
   'placarded',
-  'rigged',
+  // A control surface is balanced before it is rigged, or it comes off again.
   'balanced',
+  'rigged',
   'uncovered',
   'weighed',
   'handed-over',

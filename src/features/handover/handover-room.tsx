@@ -2,6 +2,7 @@ import type { Plan } from '@/core/plan';
 import { colourOfKey, type JobColour } from '@/core/record';
 import { InspectorPanel } from '@/ui/facts';
 import { Empty, Room, Table } from '@/ui/layout';
+import { DryMassTable, type DryMassProps } from './dry-mass-table';
 import { area, micrometres } from '../words/format';
 
 /** What can be handed over so far: colour and film of each section. */
@@ -9,10 +10,13 @@ export function HandoverRoom({
   colours,
   summaries,
   finished,
+  mass,
 }: {
   colours: readonly JobColour[];
   summaries: Plan['sections'];
   finished: boolean;
+  /** Of an aircraft; null of what nobody weighs. */
+  mass: DryMassProps | null;
 }) {
   return (
     <>
@@ -47,6 +51,7 @@ export function HandoverRoom({
             </tr>
           ))}
         </Table>
+        {mass && <DryMassTable {...mass} />}
       </Room>
       <InspectorPanel title="For the owner">
         <p>
