@@ -88,3 +88,26 @@ test('a trade that waits is told its day; a system of the shop’s own is copied
   await page.getByRole('button', { name: 'Remove this system' }).click();
   await expect(page.getByRole('button', { name: 'Our single stage' })).toHaveCount(0);
 });
+
+test('a run becomes planned sub-steps before its panel is sanded, and is taken out again', async ({
+  page,
+}) => {
+  await page.goto('/jobs/P-014/log');
+  await page.getByRole('button', { name: 'Repairs', exact: true }).click();
+  await page.getByLabel('What was found').selectOption({ label: 'Run' });
+  await page.getByLabel('On panel').selectOption('B2L');
+  await page.getByLabel('Where on it').fill('lower third');
+  await page.getByRole('button', { name: 'Plan the repair' }).click();
+  const row = page.getByRole('row', { name: /Run B2L/ });
+  try {
+    await expect(row.getByRole('listitem')).toHaveCount(5);
+    await expect(row).toContainText('400 on a stick, on the putty only, until the putty is gone');
+    await page.goto('/jobs/P-014/steps');
+    await expect(page.getByRole('button', { name: /^Run: Fill over the run/ })).toBeVisible();
+  } finally {
+    await page.goto('/jobs/P-014/log');
+    await page.getByRole('button', { name: 'Repairs', exact: true }).click();
+    await row.getByRole('button').last().click();
+    await expect(page.getByText('No flaw is written down.')).toBeVisible();
+  }
+});

@@ -153,7 +153,7 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
     kind: Joi.any(),
     operation: field.oneOf(catalogue.map((one) => one.code)),
     seen: seenOrNew(),
-    rate: field.figure(0, 10_000).allow(null),
+    rate: field.figure(0.01, 10_000).allow(null),
   }),
   'add-day-off': required({
     kind: Joi.any(),

@@ -19,7 +19,9 @@ export const jobRateFaults = (
   entries: Catalogue,
   place: string,
 ): Fault[] =>
-  Object.keys(rates).flatMap((operation) => {
-    const reason = rateFault(operation, entries);
+  Object.entries(rates).flatMap(([operation, rate]) => {
+    const reason =
+      rateFault(operation, entries) ??
+      (rate === 0 ? 'work of no minutes is left out in Steps, not given a rate of 0' : null);
     return reason === null ? [] : [{ place: `${place}.${operation}`, reason }];
   });

@@ -122,7 +122,7 @@ const cards: Record<RepairKind, RepairCard> = {
   },
   insect: {
     kind: 'insect',
-    title: 'Insect in the film',
+    title: 'Insect',
     reach: 'spot',
     coats: 'none',
     works: [
@@ -136,7 +136,7 @@ const cards: Record<RepairKind, RepairCard> = {
   },
   scratch: {
     kind: 'scratch',
-    title: 'Scratch in the clear',
+    title: 'Scratch',
     reach: 'spot',
     coats: 'none',
     works: [grit(1200, 5), grit(1500, 4), grit(2000, 3), pad(5)],
@@ -173,13 +173,13 @@ const cards: Record<RepairKind, RepairCard> = {
   ),
   'burn-through': inColour(
     'burn-through',
-    'Through the clear',
+    'Burn-through',
     [by('mend-by-hand', 'feather', 'Feather the edge of each layer', 20, { perLayer: 10 }), flat(800, 10)],
     'stop at once; no compound heals it',
   ),
   'tape-bleed': {
     kind: 'tape-bleed',
-    title: 'Colour bled under the tape',
+    title: 'Tape bleed',
     reach: 'spot',
     coats: 'none',
     works: [
@@ -203,7 +203,7 @@ const cards: Record<RepairKind, RepairCard> = {
   ),
   stain: inColour(
     'stain',
-    'Stain that bleeds through',
+    'Stain',
     [flat(800, 10), by('mend-prime', 'bar', 'Barrier coat over the stain', 25)],
     'colour alone never hides what bleeds',
   ),

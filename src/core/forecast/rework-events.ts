@@ -19,7 +19,14 @@ export interface ReworkEvent {
 const none = [0, 0] as const;
 const sanding = ['colour-sand', 'disc-sand', 'nib', 'sand-between'];
 const polishing = ['colour-sand', 'disc-sand', 'polish'];
-const stripping = ['strip-chemical', 'strip-disc', 'strip-solvent', 'strip-blast', 'sand-stable', 'sand-clear-off'];
+const stripping = [
+  'strip-chemical',
+  'strip-disc',
+  'strip-solvent',
+  'strip-blast',
+  'sand-stable',
+  'sand-clear-off',
+];
 
 /**
  * How often work is done again, until a shop knows better. Our own working figures (decision 16), on the careful side of

@@ -56,7 +56,7 @@ test('it moves its own operation and nothing else; typed as it stands it moves n
 
 test('what has no rate of its own is refused where it was typed, with what to change instead', () => {
   const faults = jobRateFaults(
-    { mask: 4, polish: 20, handover: 1, nothing: 3 },
+    { mask: 4, polish: 20, handover: 1, nothing: 3, unmask: 0 },
     catalogueWith([]),
     'set.rates',
   );
@@ -64,6 +64,7 @@ test('what has no rate of its own is refused where it was typed, with what to ch
     'set.rates.polish',
     'set.rates.handover',
     'set.rates.nothing',
+    'set.rates.unmask',
   ]);
   expect(faults[0]!.reason).toContain('a rate for each grit');
   expect(faults[1]!.reason).toContain('change its minutes in Steps');

@@ -23,12 +23,19 @@ export function repairsOf(draft: StepDraft, works: readonly SectionWork[]): Repa
         work.group.partsOf(work.section).filter(({ key }) => key === repair.part);
       const own = works.filter((work) => on(work).length > 0);
       const [first] = own;
-      if (!first) return [];
+      if (!first) {
+        draft.warn({ code: 'repair-idle', part: repair.part, kind: repair.kind, why: 'panel' });
+        return [];
+      }
       const laid = first.group.stackOf(first.section).layers.filter((layer) => layer.coats > 0);
       const card = repairCard(
         repair.kind,
         laid.map(({ product }) => product.coating!.family),
       );
+      if (card.coats !== 'none' && laid.length === 0) {
+        draft.warn({ code: 'repair-idle', part: repair.part, kind: repair.kind, why: 'film' });
+        return [];
+      }
       return [{ repair, card, works: own, parts: own.flatMap(on), layers: laid.length }];
     });
 }

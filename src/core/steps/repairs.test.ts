@@ -4,7 +4,7 @@ import { jobFixture } from '../job.fixture';
 import { readyJob, withWork } from '../log';
 import { entry } from '../log/log.fixture';
 import { planJob } from '../plan';
-import type { Job, Repair } from '../record';
+import { blankSurvey, type Job, type Repair } from '../record';
 import { acceptedSample } from '../record/sample.fixture';
 import { minuteAt } from '../units';
 
@@ -99,6 +99,22 @@ test('attempts at one spot are counted against its film; a new coat begins the c
   const coated = repair('burn-through', { id: 'r9', onDate: '2026-11-25' });
   expect(told(...times(3), coated)).toEqual([]);
   expect(told(...times(3).map((one, i) => ({ ...one, spot: `spot ${i}` })))).toEqual([]);
+});
+
+test('a repair on a panel that is left out, or of film that is not laid, is said and not planned', () => {
+  const idle = (job: Partial<Job>, kind: Repair['kind']) => {
+    const network = readyJob({ ...base, ...job, repairs: [repair(kind)] }, around, now).build();
+    return [
+      own(network).length,
+      network.warnings.flatMap((one) => (one.code === 'repair-idle' ? [one.why] : [])),
+    ];
+  };
+  const absent = [{ ...blankSurvey(panel.key), absent: true }];
+  expect(idle({ surveyed: absent }, 'run')).toEqual([0, ['panel']]);
+  const kept = base.sections.map((one) => ({ ...one, level: 'Keep' as const, depth: 'scuff' as const }));
+  expect(idle({ sections: kept }, 'burn-through')).toEqual([0, ['film']]);
+  // A nib in a kept film is taken out all the same.
+  expect(idle({ sections: kept }, 'nib')).toEqual([3, []]);
 });
 
 test('the plan places them, and the body is not polished before they are done', () => {

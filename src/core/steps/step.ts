@@ -213,6 +213,8 @@ export type StepWarning =
       stopUm: number;
     }
   | { code: 'kept-unread'; section: string; panels: number }
+  /** A repair that cannot be planned: its panel is left out of the job, or nothing is laid there that could be laid again. */
+  | { code: 'repair-idle'; part: string; kind: RepairKind; why: 'panel' | 'film' }
   /** Mending one spot again and again takes it below its stop line, µm. */
   | { code: 'spot-thin'; part: string; spot: string; attempts: number; leftUm: number; stopUm: number }
   | { code: 'effect-apart'; sections: string[] }

@@ -3,6 +3,7 @@ import { addDays, minuteAt, type LocalDate } from '../units';
 import type { StepDraft } from './draft';
 import { passesOf } from './fittings';
 import { followersOf } from './order-by-hand';
+import { stepsFrom } from './top-coats';
 import type { Step } from './step';
 
 /** Minutes to keep an edge soft: to set it up once, and a metre of it. */
@@ -150,15 +151,7 @@ export function holdBehindFirstArticle(draft: StepDraft): void {
   const accepted = job.signOffs.some((one) => one.step === approval.key);
   const { begun } = draft;
   if (accepted || begun.has(approval.key)) return;
-  const followers = followersOf(draft);
-  const behind = new Set<string>();
-  const queue = [approval.key];
-  for (let key = queue.pop(); key !== undefined; key = queue.pop())
-    for (const next of followers.get(key) ?? [])
-      if (!behind.has(next)) {
-        behind.add(next);
-        queue.push(next);
-      }
+  const behind = stepsFrom(followersOf(draft), approval.key);
   const sessions = new Set(
     draft.network.steps.flatMap((step) => (step.coat && behind.has(step.key) ? [step.coat.session] : [])),
   );

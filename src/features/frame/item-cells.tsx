@@ -115,6 +115,7 @@ export function ChoiceCell<N extends JobListName>({
   label,
   value,
   choices,
+  names = {},
   width = 'w-28',
 }: {
   row: ItemRow<N>;
@@ -122,6 +123,8 @@ export function ChoiceCell<N extends JobListName>({
   label: string;
   value: string;
   choices: readonly string[];
+  /** What a choice is called, where that is not its own word. */
+  names?: Readonly<Record<string, string>>;
   width?: string;
 }) {
   return (
@@ -131,7 +134,7 @@ export function ChoiceCell<N extends JobListName>({
         quiet
         className={width}
         value={value}
-        choices={choices.map((one) => ({ value: one, text: one.replace(/-/g, ' ') }))}
+        choices={choices.map((one) => ({ value: one, text: names[one] ?? one.replace(/-/g, ' ') }))}
         toEdit={(text) => setOf(row, field, text)}
       />
     </td>

@@ -1,16 +1,19 @@
 'use client';
 
-import { fittingChoices, fittingNeeds, fittingStates, refitWaits } from '@/core/record';
+import { fittingChoices, fittingNeeds, fittingStates } from '@/core/record';
 import { fittingAdvice, type FittingAdvice } from '@/core/steps';
 import { Empty, Table } from '@/ui/layout';
 import { AddItem } from '../frame/add-item';
 import { ChoiceCell, DayCell, FigureCell, RemoveCell, TextCell, type ItemRow } from '../frame/item-cells';
+import { RefitList } from './refit-list';
 import type { StripDownProps } from './strip-down-props';
 
 /** Every fitting in the way: off and on against masking in each pass, its bag, its bench work, when it is back. */
 export function FittingsTable({ job, fittings, panels, passes }: StripDownProps) {
   const sectionOf = new Map(panels.map((panel) => [panel.key, panel.section]));
   const first = panels[0]?.key ?? '';
+  const adviceOf = (one: StripDownProps['fittings'][number]) =>
+    fittingAdvice(one, passes[sectionOf.get(one.part) ?? ''] ?? 0);
   return (
     <>
       <AddItem
@@ -63,9 +66,6 @@ export function FittingsTable({ job, fittings, panels, passes }: StripDownProps)
             'Bench',
             'Back on',
             'Now',
-            'Goes on after',
-            'Order',
-            'Hands',
             '',
           ]}
         >
@@ -77,11 +77,11 @@ export function FittingsTable({ job, fittings, panels, passes }: StripDownProps)
               seen: one.seen,
               name: one.name,
             };
-            const advice = fittingAdvice(one, passes[sectionOf.get(one.part) ?? ''] ?? 0);
-            return <FittingRow key={one.id} one={one} row={row} advice={advice} />;
+            return <FittingRow key={one.id} one={one} row={row} advice={adviceOf(one)} />;
           })}
         </Table>
       )}
+      <RefitList job={job} fittings={fittings} isOff={(one) => adviceOf(one).remove} />
     </>
   );
 }
@@ -138,16 +138,6 @@ function FittingRow({
         choices={fittingStates}
         width="w-24"
       />
-      <ChoiceCell
-        row={row}
-        field="waitsFor"
-        label="Goes on after"
-        value={one.waitsFor}
-        choices={refitWaits}
-        width="w-28"
-      />
-      <FigureCell row={row} field="refitOrder" label="Order of refit" value={one.refitOrder} />
-      <FigureCell row={row} field="hands" label="People to refit it" value={one.hands} />
       <RemoveCell row={row} />
     </tr>
   );

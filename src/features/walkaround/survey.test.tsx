@@ -341,7 +341,7 @@ describe('the strip-down', () => {
     const row = screen.getByRole('row', { name: /T4P/ });
     expect(row).toHaveTextContent('mask');
     expect(row).toHaveTextContent('50 v. 12 × 1 min');
-    expect(screen.getByRole('row', { name: /TR/ })).toHaveTextContent('take off');
+    expect(screen.getAllByRole('row', { name: /TR/ })[0]).toHaveTextContent('take off');
   });
 
   test('a fitting is added on the chosen panel and edited in its row', async () => {

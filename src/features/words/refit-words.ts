@@ -14,12 +14,12 @@ export const refitWaitWords: Record<RefitWait, string> = {
 
 /** The state itself, in a few words. */
 export const refitStates: Record<RefitWait, string> = {
-  clean: 'clean',
+  clean: 'is clean',
   tape: 'bears tape',
   handle: 'bears hands',
   clamp: 'bears a clamp',
   bond: 'bears a bond',
   'gas-free': 'gives off nothing any more',
-  'full-cure': 'fully cured',
-  'second-look': 'second look done',
+  'full-cure': 'is fully cured',
+  'second-look': 'has had its second look',
 };

@@ -11,7 +11,7 @@ export const repairWords: Record<RepairKind, string> = {
   'fish-eye': 'Fish-eye',
   'solvent-pop': 'Solvent pop',
   'burn-through': 'Burn-through',
-  'tape-bleed': 'Bled under tape',
+  'tape-bleed': 'Tape bleed',
   lifting: 'Lifting',
   stain: 'Stain',
 };

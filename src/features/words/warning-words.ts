@@ -1,3 +1,4 @@
+import { repairWords } from './repair-words';
 import { dryEdgeText } from './coat-words';
 import { colourWarningText } from './colour-warning-words';
 import { faultText } from './scheme-words';
@@ -70,6 +71,12 @@ export function warningText(
     case 'kept-unread':
       return caution(
         `${names.section(warning.section)}: ${counted(warning.panels, 'panel')} polished without a film reading. Read them at the walk round; a thin clear is found by going through it.`,
+      );
+    case 'repair-idle':
+      return caution(
+        warning.why === 'panel'
+          ? `Panel ${warning.part}: its repair (${repairWords[warning.kind].toLowerCase()}) is not planned, because the panel is left out of the job.`
+          : `Panel ${warning.part}: its repair (${repairWords[warning.kind].toLowerCase()}) is not planned, because no film is laid there that could be laid again. Choose Work or more for the panel.`,
       );
     case 'patch-open':
       return caution(
