@@ -148,12 +148,13 @@ function waitForState(draft: StepDraft, piece: Fitting, steps: readonly string[]
   const wait = waits[piece.waitsFor];
   if (!wait || !part) return;
   const { waitsFor: state } = piece;
+  const next = followersOf(draft);
+  // A hull stands in one room from the first to the last.
+  const open = steps.map((step) => ({ step, later: stepsFrom(next, step) }));
   for (const { key: coat, product } of topCoats(draft, steps[0]!, baseOf(part.section))) {
     const share = wait.share === null ? 1 : draft.figures(wait.share);
     const min = Math.ceil(draft.waits(product, wait.key, 'bay') * share);
     const why = { code: 'refit-after', product: product.code, airC: draft.airC('bay'), state } as const;
-    // A hull stands in one room from the first to the last.
-    for (const step of steps)
-      if (!stepsFrom(followersOf(draft), step).has(coat)) draft.link(coat, step, why, min);
+    for (const { step, later } of open) if (!later.has(coat)) draft.link(coat, step, why, min);
   }
 }

@@ -16,8 +16,9 @@ export function topCoats(
   );
   return coats.flatMap(({ key, coat }) => {
     const product = draft.context.shelf.get(coat!.product);
-    const isCovered = coats.some((other) => other.key !== key && stepsFrom(next, key).has(other.key));
-    return product?.coating && !isCovered ? [{ key, product }] : [];
+    if (!product?.coating) return [];
+    const later = stepsFrom(next, key);
+    return coats.some((other) => other.key !== key && later.has(other.key)) ? [] : [{ key, product }];
   });
 }
 
