@@ -64,7 +64,7 @@ test('the floor has no gap, the crew its hard days, and each panel its coats', a
   await page.getByRole('button', { name: 'Crew', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Hard days' })).toBeVisible();
   await page.goto('/jobs/P-014/steps');
-  await page.getByRole('button', { name: 'Panels' }).click();
+  await page.getByRole('button', { name: 'Panels', exact: true }).click();
   const wings = page.getByRole('table', { name: 'Panels of Front wings' });
   await expect(wings.getByRole('row').nth(1)).toContainText('epoxy 1, build 4, sealer 1, colour 3, clear 2');
 });
