@@ -156,17 +156,20 @@ const heldFaults = ({ kind, redo }: Timed, { heldBy }: Step): Fault[] =>
     ? [{ place: 'entry.step', reason: `it waits for ${heldBy.join(', ')}` }]
     : [];
 
-/** Grits go panel by panel: on which panels of an entry a grit before it was not ended. */
+/** Work that finishes goes panel by panel. */
+const goesByPanel = ({ phase, coat, figure }: Step): boolean =>
+  phase === 'finish' && coat === null && figure.unit !== 'fixed';
+
+/** Of finishing on some panels: on which of them what comes before was not ended. */
 function unsignedBefore(
   { parts }: Timed,
-  { grit }: Step,
+  step: Step,
   logged: readonly MatchedEntry[],
   surfaces: ReturnType<typeof surfacesBySection>,
 ): (before: Step) => string[] | undefined {
   const logs = stepLogs(logged);
   return (before) => {
-    const isGrit = before.grit !== null || before.operation === 'untape-edges';
-    if (grit === null || parts.length === 0 || !isGrit) return undefined;
+    if (parts.length === 0 || !goesByPanel(step) || !goesByPanel(before)) return undefined;
     const own = logs.get(before.key);
     if (own?.endedWhole) return [];
     const open = surfacesOfStep(before, surfaces).filter(({ key }) => !own?.endedOn.has(key));
@@ -196,7 +199,7 @@ function earlyFaults(
 
 function earlyReason(fault: TooEarly, name: (key: string) => string, timeZone: string): string {
   if (fault.code === 'not-signed')
-    return `“${name(fault.step)}” is not signed off on ${fault.panels.join(', ')}: its scratches stay under the next grit`;
+    return `“${name(fault.step)}” is not signed off on ${fault.panels.join(', ')}: what it leaves stays under the next`;
   if (fault.code === 'not-ended') return `“${name(fault.step)}” before it has not ended`;
   return `after “${name(fault.step)}” it is ready on ${stamp(fault.readyAt, timeZone)}, not earlier`;
 }

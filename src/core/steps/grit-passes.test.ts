@@ -124,4 +124,34 @@ describe('signed off by grit and panel', () => {
     expect(begin(one, 'p3000', [second], true)[0]!.place).toBe('entry.note');
     expect(begin(one, 'p3000', [second], true, 'was fine already')).toEqual([]);
   });
+
+  test('what stands between the grits goes by the panel too: a pad waits for the look at its own panel', () => {
+    const looked = (parts: string[]) => [
+      entry({ kind: 'began', at: now - 50, step: 'closures/inspect-cut', parts }),
+      entry({
+        kind: 'ended',
+        at: now - 40,
+        step: 'closures/inspect-cut',
+        people: [],
+        parts,
+        note: 'nothing found',
+      }),
+      entry({ kind: 'began', at: now - 39, step: 'closures/try-polish' }),
+      entry({ kind: 'ended', at: now - 30, step: 'closures/try-polish', people: [] }),
+    ];
+    const one = log(...sanded('p1500', [first, second]), ...sanded('p3000', [first]), ...looked([first]));
+    const pad = (parts: string[]) =>
+      checkEntry(
+        {
+          kind: 'log',
+          job: base.number,
+          insist: false,
+          entry: { ...entry({ kind: 'began', at: now, step: 'closures/polish-cut', parts }), note: '' },
+        },
+        one,
+        { ...around, operations: [], now },
+      ).faults.map(({ reason }) => reason);
+    expect(pad([first])).toEqual([]);
+    expect(pad([second]).join()).toContain(`not signed off on ${second}`);
+  });
 });
