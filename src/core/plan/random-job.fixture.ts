@@ -15,6 +15,7 @@ import {
   type FinishClass,
   type Sample,
   type SampleVerdict,
+  type StripMethodKey,
   fieldAreaKey,
   type Construction,
 } from '../record';
@@ -67,6 +68,7 @@ interface Drawn {
     system: number | null;
     loose: boolean;
     insideColour: string | null;
+    method: StripMethodKey | null;
     coats: JobSection['coats'];
   }[];
   panels: Drawing[];
@@ -170,6 +172,7 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       colour: maybe(fc.constantFrom(...colourNames)),
       insideColour: fc.option(fc.constantFrom(...colourNames), { nil: null, freq: 1 }),
       system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
+      method: fc.option(fc.constantFrom('chemical', 'disc', 'blast', 'outside'), { nil: null, freq: 2 }),
       // One in three: with fewer, few jobs have loose pieces to hang.
       loose: fc.nat(2).map((one) => one === 0),
       coats: fc.oneof({ weight: 3, arbitrary: fc.constant({}) }, { weight: 1, arbitrary: typedCoats }),
@@ -213,6 +216,8 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
       depth: own.depth ?? section.depth,
       colour: own.colour ?? section.colour,
       insideColour: own.insideColour,
+      // Sheet bears every method; skins and laminate are what they are.
+      method: (one.kind.route === 'panel' ? own.method : null) ?? section.method,
     };
   });
   const colours = [

@@ -1,6 +1,7 @@
 import { systemOfColour, type StepFact } from '../record';
 import { bodyKindOf } from '../vehicle';
 import { addStepsByHand } from './added-steps';
+import { waitForVendors } from './away';
 import { applyStepEdits } from './hand-edits';
 import { StepDraft, type StepContext } from './draft';
 import { withPastLines } from './field-family';
@@ -64,6 +65,7 @@ function buildWith(context: StepContext): StepNetwork {
   addTrades(draft);
   addStepsByHand(draft);
   draft.network.facts = factsOn(draft, context.factsOf);
+  waitForVendors(draft);
   waitForOthers(draft);
   checkGates(draft);
   holdBehindFirstArticle(draft);

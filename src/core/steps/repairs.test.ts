@@ -131,3 +131,38 @@ test('the plan places them, and the body is not polished before they are done', 
   for (const last of ['repair/r1/pad', 'repair/r2/coat'])
     expect(at(last).end).toBeLessThanOrEqual(at('closures/colour-sand-p1500').start);
 });
+
+test('a flaw found late on one panel and a coat again on another of the body go round in no ring', () => {
+  const network = build();
+  const done = network.steps.filter(
+    ({ key, phase }) => key.startsWith('closures/') && phase !== 'refit' && phase !== 'return',
+  );
+  const facts = done.map(({ key }, i) => ({
+    step: key,
+    status: 'done' as const,
+    start: now - 5000 + i,
+    end: now - 4999 + i,
+    remainingMin: null,
+    personMinutes: 1,
+    materialsMinor: null,
+    uses: [],
+  }));
+  const shell = parts.find((part) => part.section === 'shell')!.key;
+  const plan = planJob({
+    job: {
+      ...base,
+      schools: { alignment: 'after', assembly: 'loosely-hung' },
+      facts,
+      repairs: [repair('insect'), repair('fish-eye', { id: 'r2', part: shell })],
+    },
+    shop: demoShop,
+    shelf: around.shelf,
+    now,
+    commitments: [],
+    agreedStarts: new Map(),
+  });
+  const at = (key: string) => plan.steps.find((step) => step.key === key)!;
+  // The coat comes before the shell is sanded; the insect of the door that is finished waits for no more than that.
+  expect(at('repair/r2/coat').end).toBeLessThanOrEqual(at('shell/colour-sand-p1500').start);
+  expect(at('repair/r1/pad').end).toBeLessThanOrEqual(at('handover').start);
+});

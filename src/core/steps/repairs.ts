@@ -8,7 +8,7 @@ import { repairCoat } from './repair-coat';
 import { repairsOf, type RepairPlace } from './repair-place';
 import type { SectionWork } from './section-work';
 import type { Step, StepReason } from './step';
-import { stepsBefore } from './top-coats';
+import { stepsBefore, stepsFrom } from './top-coats';
 
 /** Each layer that is feathered steps up over so much, mm. */
 const stepMm = 15;
@@ -18,15 +18,18 @@ const stepMm = 15;
  * wash that nobody has begun there. Putty and a coat stand as their sheets say before the next sub-step.
  */
 export function addRepairs(draft: StepDraft, works: readonly SectionWork[]): void {
-  const earlier: { place: RepairPlace; last: string }[] = [];
+  const earlier: { place: RepairPlace; first: string; last: string }[] = [];
   for (const place of repairsOf(draft, works)) {
     const { first, last } = addRepair(draft, place);
-    // Two repairs of one body are not worked in two rooms at a time.
-    for (const other of earlier)
-      if (isOneBody(other.place, place) && (goesToBooth(other.place) || goesToBooth(place)))
+    // Two repairs of one body are not worked in two rooms at a time; one may come behind the other by what lies between them.
+    const beside = earlier.filter(
+      (other) => isOneBody(other.place, place) && (goesToBooth(other.place) || goesToBooth(place)),
+    );
+    for (const other of beside)
+      if (!stepsFrom(followersOf(draft), first).has(other.first))
         draft.link(other.last, first, { code: 'order' });
     if (goesToBooth(place)) keepApart(draft, place, first, last);
-    earlier.push({ place, last });
+    earlier.push({ place, first, last });
   }
 }
 

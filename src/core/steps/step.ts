@@ -151,6 +151,8 @@ export type LinkReason =
   | { code: 'recoat-max'; product: string; airC: number }
   | { code: 'wiped' }
   | { code: 'settle' }
+  /** It is outside, with a vendor. */
+  | { code: 'away'; vendor: string; days: number }
   | { code: 'by-hand' };
 
 export interface StepLink {

@@ -84,6 +84,7 @@ describe('why not earlier', () => {
   const link = (why: LinkReason, min = 90): PlanBecause => ({ kind: 'link', from: 'a', min, why });
   const cases: [PlanBecause, string][] = [
     [link({ code: 'order' }), 'After “<a>”.'],
+    [link({ code: 'away', vendor: 'Lowmoor', days: 9 }), 'After “<a>”: it is away with Lowmoor for 9 days.'],
     [
       link({ code: 'refit-after', product: 'p', airC: 18, state: 'clamp' }),
       'After “<a>”: <p> is ready for it 1 h 30 after its coat at 18 °C (bears a clamp).',

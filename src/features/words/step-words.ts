@@ -1,6 +1,7 @@
 import type { PlanBecause, PlannedStep } from '@/core/plan';
 import type { StripMethodKey } from '@/core/record';
 import type { LinkReason, StepReason, WorkState } from '@/core/steps';
+import { counted } from './counted';
 import { refitStates, refitWaitWords } from './refit-words';
 import { amount, area, day, micrometres, moment, span, type Locale } from './format';
 
@@ -163,6 +164,8 @@ export function linkWords(why: LinkReason, min: number, names: Names): string {
       return `${names.product(why.product)} takes the next coat only so long`;
     case 'wiped':
       return 'wiped panels are sprayed at once';
+    case 'away':
+      return `it is away${why.vendor === '' ? '' : ` with ${why.vendor}`} for ${counted(why.days, 'day')}`;
     case 'settle':
       return `settles ${span(min)}`;
     case 'by-hand':
