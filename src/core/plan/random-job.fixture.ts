@@ -51,6 +51,7 @@ interface Drawing {
   level: Level | null;
   depth: Depth | null;
   substrate: Substrate | null;
+  method: StripMethodKey | null;
   lot: string;
   absent: boolean;
 }
@@ -68,7 +69,6 @@ interface Drawn {
     system: number | null;
     loose: boolean;
     insideColour: string | null;
-    method: StripMethodKey | null;
     coats: JobSection['coats'];
   }[];
   panels: Drawing[];
@@ -172,7 +172,6 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       colour: maybe(fc.constantFrom(...colourNames)),
       insideColour: fc.option(fc.constantFrom(...colourNames), { nil: null, freq: 1 }),
       system: fc.option(fc.nat(20), { nil: null, freq: 1 }),
-      method: fc.option(fc.constantFrom('chemical', 'disc', 'blast', 'outside'), { nil: null, freq: 2 }),
       // One in three: with fewer, few jobs have loose pieces to hang.
       loose: fc.nat(2).map((one) => one === 0),
       coats: fc.oneof({ weight: 3, arbitrary: fc.constant({}) }, { weight: 1, arbitrary: typedCoats }),
@@ -185,6 +184,7 @@ const drawn: fc.Arbitrary<Drawn> = fc.record({
       level: maybe(fc.constantFrom(...levels)),
       depth: maybe(fc.constantFrom(...depths)),
       substrate: maybe(fc.constantFrom<Substrate>('steel', 'galvanised', 'aluminium', 'plastic')),
+      method: fc.option(fc.constantFrom('chemical', 'disc', 'blast', 'outside'), { nil: null, freq: 1 }),
       lot: fc.constantFrom('', '', 'first', 'second'),
       absent: fc.boolean(),
     }),
@@ -216,8 +216,6 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
       depth: own.depth ?? section.depth,
       colour: own.colour ?? section.colour,
       insideColour: own.insideColour,
-      // Sheet bears every method; skins and laminate are what they are.
-      method: (one.kind.route === 'panel' ? own.method : null) ?? section.method,
     };
   });
   const colours = [
@@ -250,11 +248,12 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
   const kindRoute = one.kind.route;
   const surveyed = new Map<string, PartSurvey>();
   const panels = parts.length > 0 ? one.panels : [];
-  for (const { at, substrate, ...own } of panels) {
+  for (const { at, substrate, method, ...own } of panels) {
     const { key } = parts[at % parts.length]!;
     // Skins of aircraft and laminates of hulls are what they are.
     const isSheet = kindRoute === 'panel';
-    surveyed.set(key, { ...blankSurvey(key), ...own, substrate: isSheet ? substrate : null });
+    const [metal, by] = isSheet ? [substrate, method] : [null, null];
+    surveyed.set(key, { ...blankSurvey(key), ...own, substrate: metal, method: by });
   }
   return withJobSchools({ ...job, ...finishOf(one.finish, parts), surveyed: [...surveyed.values()] });
 });

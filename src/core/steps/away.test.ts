@@ -3,17 +3,20 @@ import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
 import { readyJob } from '../log';
 import { planJob } from '../plan';
-import type { Job, SendOut } from '../record';
+import { blankSurvey, type Job, type SendOut } from '../record';
 import { acceptedSample } from '../record/sample.fixture';
+import { partsOfJob } from '../survey';
 import { minuteAt } from '../units';
 
 const shelf = shelfOf(standardShelf);
 const now = minuteAt('2026-11-23', 450, demoShop.timeZone);
+const given = jobFixture({ bodyKind: 'saloon', level: 'Road' }, { depth: 'bare' });
+const parts = partsOfJob(given);
 const base: Job = {
-  ...jobFixture({ bodyKind: 'saloon', level: 'Road' }, { depth: 'bare', method: 'outside' }),
-  samples: [acceptedSample(jobFixture().colours[0]!.id)],
+  ...given,
+  surveyed: parts.map(({ key }) => ({ ...blankSurvey(key), method: 'outside' })),
+  samples: [acceptedSample(given.colours[0]!.id)],
 };
-const { parts } = readyJob(base, { shop: demoShop, shelf }, now);
 const panel = parts.find((part) => part.section === 'shell')!.key;
 const row = (over: Partial<SendOut> = {}): SendOut => ({
   id: 's1',
