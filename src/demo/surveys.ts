@@ -9,6 +9,7 @@ import {
   type MarkKind,
   type PartSurvey,
   type JobLists,
+  blankFitting,
 } from '../core/record';
 import { centreOf } from '../core/geometry';
 import { netOfJob } from '../core/survey';
@@ -88,24 +89,11 @@ const trainer: DemoSurvey = {
 const surveys: Record<string, DemoSurvey> = { 'P-014': coach, 'P-015': cutter, 'P-016': trainer };
 
 const fitting = (id: string, name: string, part: string, own: Partial<Fitting>): Fitting => ({
+  ...blankFitting,
   id,
   name,
   part,
   tag: id.replace('fitting-', ''),
-  removeMin: 15,
-  refitMin: 20,
-  maskMin: 12,
-  choice: 'advised',
-  needs: 'as-is',
-  benchMin: 0,
-  readyOn: null,
-  state: 'on',
-  waitsFor: 'clean',
-  refitOrder: 100,
-  hands: 1,
-  condition: '',
-  fasteners: '',
-  note: '',
   ...own,
 });
 

@@ -154,7 +154,12 @@ describe('Shelf', () => {
       products={products}
       trials={demoTrials.map((trial) => ({ ...trial, seen: 1 }))}
       systems={coatSystems.map((system) => ({ system, isStandard: true, seen: null }))}
-      ladders={Object.values(ladders).map((ladder) => ({ ladder, isStandard: true, seen: null }))}
+      ladders={Object.values(ladders).map((ladder) => ({
+        ladder,
+        isStandard: true,
+        minPerM2: 36,
+        seen: null,
+      }))}
       labourRateMinorPerHour={4800}
       locale={locale}
     />
@@ -255,6 +260,8 @@ describe('Shelf', () => {
   test('a ladder: a grit that is none is said at the field, P1200 is sent; a copy begins a new one', async () => {
     draw(shelfRoom);
     fireEvent.click(screen.getByRole('button', { name: 'ladders' }));
+    // By the shop's figures, not the trade's.
+    expect(screen.getAllByRole('cell', { name: '36' }).length).toBeGreaterThan(1);
     fireEvent.click(screen.getByRole('button', { name: ladders.discs.name }));
     const field = screen.getByLabelText('Step 1');
     fireEvent.change(field, { target: { value: 'sand' } });

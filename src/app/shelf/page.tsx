@@ -1,5 +1,6 @@
 import { ratioWords } from '@/core/exchange';
-import { coatSystemOf, laddersWith, standardLadder, systemsWith } from '@/core/film';
+import { figuresFrom } from '@/core/figures';
+import { coatSystemOf, ladderMinutes, laddersWith, standardLadder, systemsWith } from '@/core/film';
 import { Keys } from '@/features/frame/keys';
 import { Rail } from '@/features/frame/rail';
 import { ShopStrip } from '@/features/frame/strip';
@@ -15,6 +16,7 @@ export default async function ShelfPage() {
     requireShop(),
     currentTrials(),
   ]);
+  const figures = figuresFrom(shop.figures);
   const products = [...shelf.values()].map((product) => ({
     ...product,
     seen: productVersions[product.code]!,
@@ -33,6 +35,7 @@ export default async function ShelfPage() {
         ladders={laddersWith(shop.ladders).map((ladder) => ({
           ladder,
           isStandard: standardLadder(ladder.key) !== undefined,
+          minPerM2: ladderMinutes(ladder, figures).reduce((sum, minutes) => sum + minutes, 0),
           seen: wayVersions.ladders[ladder.key] ?? null,
         }))}
         labourRateMinorPerHour={shop.labourRateMinorPerHour}

@@ -11,6 +11,7 @@ export * from './kept-scheme';
 export * from './job-words';
 export * from './log-words';
 export * from './stock-words';
+export * from './fitting';
 export * from './strip-down-words';
 export * from './survey-words';
 export * from './trade-words';

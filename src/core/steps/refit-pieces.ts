@@ -1,4 +1,4 @@
-import { baseOf, type Fitting, type RefitWait } from '../record';
+import { baseOf, blankFitting, type Fitting, type RefitWait } from '../record';
 import type { Skill } from '../shop';
 import { minuteAt } from '../units';
 import type { FigureKey } from '../figures';
@@ -10,7 +10,7 @@ import { followersOf } from './order-by-hand';
 import { stepsFrom, topCoats } from './top-coats';
 
 /** A fitting as the strip-down list proposes it goes back with all the others. */
-const usual = { waitsFor: 'clean', refitOrder: 100, hands: 1 } as const;
+const usual = blankFitting;
 
 /** A piece that has a place of its own in the order of refit, or waits for more than clean panels. */
 export const isPiece = ({ waitsFor, refitOrder, hands, refitMin }: Fitting): boolean =>

@@ -1,11 +1,13 @@
 'use client';
 
-import { gritSteps, ladderMinutes, type Ladder } from '@/core/film';
+import { gritSteps, type Ladder } from '@/core/film';
 import { Table } from '@/ui/layout';
 
 export interface LadderShown {
   ladder: Ladder;
   isStandard: boolean;
+  /** Person-minutes per m² of all its grits and pads, by the shop's figures. */
+  minPerM2: number;
   /** Version of the shop's own row; null where the trade's stands. */
   seen: number | null;
 }
@@ -34,7 +36,7 @@ export function LaddersView({
         '',
       ]}
     >
-      {ladders.map(({ ladder, isStandard, seen }) => {
+      {ladders.map(({ ladder, isStandard, minPerM2, seen }) => {
         const grits = ladder.steps.flatMap(({ grit }) => (typeof grit === 'number' ? [grit] : []));
         const long = gritSteps(grits, ladder.hand ? 'block' : 'machine').filter(
           (step) => step.verdict !== 'fair',
@@ -61,9 +63,7 @@ export function LaddersView({
             <td className="py-1 pr-3 text-right whitespace-nowrap tabular-nums">
               {ladder.steps.reduce((sum, step) => sum + step.removalUm, 0).toFixed(1)} µm
             </td>
-            <td className="py-1 pr-3 text-right tabular-nums">
-              {ladderMinutes(ladder).reduce((sum, minutes) => sum + minutes, 0)}
-            </td>
+            <td className="py-1 pr-3 text-right tabular-nums">{minPerM2}</td>
             <td className="py-1 pr-3">
               {long.length === 0 ? '–' : long.map((step) => `${step.from}→${step.to}`).join(', ')}
             </td>

@@ -1,6 +1,6 @@
 'use client';
 
-import { fittingChoices, fittingNeeds, fittingStates } from '@/core/record';
+import { blankFitting, fittingChoices, fittingNeeds, fittingStates } from '@/core/record';
 import { fittingAdvice, type FittingAdvice } from '@/core/steps';
 import { Empty, Table } from '@/ui/layout';
 import { AddItem } from '../frame/add-item';
@@ -24,23 +24,10 @@ export function FittingsTable({ job, fittings, panels, passes }: StripDownProps)
           job,
           list: 'fittings',
           item: {
+            ...blankFitting,
             name: name || 'fitting',
             part: part || first,
             tag: String(fittings.length + 1),
-            removeMin: 15,
-            refitMin: 20,
-            maskMin: 12,
-            choice: 'advised',
-            needs: 'as-is',
-            benchMin: 0,
-            readyOn: null,
-            state: 'on',
-            waitsFor: 'clean',
-            refitOrder: 100,
-            hands: 1,
-            condition: '',
-            fasteners: '',
-            note: '',
           },
         })}
       />
