@@ -5,11 +5,14 @@ export function Window({
   strip,
   rail,
   foot,
+  notice,
   children,
 }: {
   strip: ReactNode;
   rail: ReactNode;
   foot?: ReactNode;
+  /** A line above the room. */
+  notice?: ReactNode;
   children: ReactNode;
 }) {
   return (
@@ -23,7 +26,10 @@ export function Window({
       >
         {rail}
       </nav>
-      <main className="print-flow flex min-h-0 min-w-0">{children}</main>
+      <div className="print-flow flex min-h-0 min-w-0 flex-col">
+        {notice}
+        <main className="print-flow flex min-h-0 min-w-0 flex-1">{children}</main>
+      </div>
       <div className="no-print min-w-0">{foot}</div>
     </div>
   );

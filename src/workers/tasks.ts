@@ -22,6 +22,7 @@ import type { Gauge, Job } from '../core/record';
 import type { ScheduleProblem } from '../core/schedule';
 import type { OrderLocks } from '../core/scheme';
 import type { Closure } from '../core/shop';
+import type { TriedRemedies } from '../core/warnings/replan';
 import type { LocalDate } from '../core/units';
 import type { Picture } from './picture';
 
@@ -34,7 +35,7 @@ export type StripFile =
   { of: 'mask-map'; strip: string } | { of: 'mask-sheets'; strip: string; paper: PaperKey };
 
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 8;
+export const protocolVersion = 9;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
@@ -60,6 +61,7 @@ export type ComparisonTask =
       seed: number;
     }
   | { kind: 'give-up'; given: Situation }
+  | { kind: 'remedies'; given: Situation; warning: string }
   | { kind: 'audit'; plan: Plan; given: AuditInput }
   | { kind: 'calendar-problem'; given: Situation }
   | { kind: 'scheme-file'; job: Job; file: SchemeFile }
@@ -91,6 +93,7 @@ export interface WorkerAnswers {
   plans: Plan[];
   forecast: ShopForecast;
   'give-up': GiveUps | null;
+  remedies: TriedRemedies | null;
   audit: AuditReport;
   'calendar-problem': ScheduleProblem;
   'scheme-file': string | Uint8Array | { reason: string } | null;

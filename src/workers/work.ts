@@ -17,6 +17,7 @@ import { placeNetwork } from '../core/plan/placed-network';
 import { readyJob } from '../core/log';
 import { hidingRows } from '../core/readings/hiding';
 import { auditPlanOf, planJob, tellPlan } from '../core/plan';
+import { tryRemedies } from '../core/warnings/replan';
 import { panelMapOnJob } from './panel-map-on-job';
 import { readPicture } from './picture';
 import { elevations } from './elevations';
@@ -60,6 +61,8 @@ export function work(task: WorkerTask, tell: Tell = () => {}): unknown {
       return forecast(task);
     case 'give-up':
       return finish(whatToGiveUp(task.given));
+    case 'remedies':
+      return tryRemedies(task.given, task.warning);
     case 'audit':
       return auditPlan(auditPlanOf(task.plan, task.given));
     case 'calendar-problem':

@@ -1,12 +1,15 @@
 import type { Level } from '../film';
 import { levels } from '../film';
-import type { PlanInput } from '../plan/model';
 import { schoolOptions, type SchoolKey } from '../record';
 import type { Shift, Skill } from '../shop';
 import { addDays, type LocalDate } from '../units';
+import type { Situation } from './situation';
+import { isWorkChange, withWorkChange, type WorkChange } from './work-change';
 
 /** One thing done otherwise, in the job or in the shop. Nothing of it is stored. */
-export type Change =
+export type Change = WorkChange | ShopOrJobChange;
+
+type ShopOrJobChange =
   | { kind: 'saturdays' }
   | { kind: 'overtime'; minutes: number }
   | { kind: 'extra-person'; skill: Skill }
@@ -21,18 +24,9 @@ export type Change =
   | { kind: 'promise'; date: LocalDate }
   | { kind: 'drop-job'; job: string };
 
-/** What a plan is made from, with the promises of the other jobs told apart. */
-export interface Situation extends Omit<PlanInput, 'commitments'> {
-  promised: ReadonlyMap<string, PlanInput['commitments']>;
-}
-
-export const inputOf = ({ promised, ...rest }: Situation): PlanInput => ({
-  ...rest,
-  commitments: [...promised.values()].flat(),
-});
-
 /** The situation with one thing done otherwise. @returns null when it names what is not there, or changes nothing */
 export function withChange(given: Situation, change: Change): Situation | null {
+  if (isWorkChange(change)) return withWorkChange(given, change);
   const { job, shop } = given;
   switch (change.kind) {
     case 'saturdays': {

@@ -4,7 +4,8 @@ import type { Plan } from '../plan/model';
 import { unkeptOf } from '../readings/unkept';
 import { schoolKeys, schoolOptions, type SchoolKey } from '../record';
 import { skills } from '../shop';
-import { inputOf, levelsDown, withChange, type Change, type Situation } from './change';
+import { levelsDown, withChange, type Change } from './change';
+import { inputOf, type Situation } from './situation';
 import { figuresOf, type PlanFigures } from './figures';
 
 export interface GiveUp {

@@ -4,6 +4,9 @@ import { schoolKeys } from '../record';
 import { skills } from '../shop';
 import { parseWith, type Parsed } from './faults';
 import * as field from '../concepts/atoms';
+import { mostSections } from '../concepts/section';
+import { typedFigures } from '../concepts/typed-figures';
+import { layerRoles } from '../film';
 
 /** Most changes that are laid side by side. */
 export const mostChanges = 4;
@@ -24,6 +27,17 @@ const fieldsOf: Record<Change['kind'], Joi.SchemaMap> = {
   unpin: { step: field.key(), name: field.line(120) },
   promise: { date: field.localDate() },
   'drop-job': { job: field.jobNumber() },
+  coats: {
+    sections: Joi.array().items(field.key()).min(1).max(mostSections).unique(),
+    role: field.oneOf(layerRoles),
+    coats: field.whole(0, 12),
+  },
+  ladder: { section: field.key(), ladder: field.ladder() },
+  depth: { section: field.key(), depth: field.depth() },
+  pin: { step: field.key(), name: field.line(120), at: field.whole(0, field.lastMinute) },
+  cap: { budget: field.oneOf(['labour', 'materials', 'booth']), amount: field.figure(0, 100_000_000) },
+  figures: { figures: typedFigures(['job', 'section', 'panel']).min(1) },
+  air: { place: field.key(), airC: field.figure(-20, 50) },
 };
 const kinds = Object.keys(fieldsOf) as Change['kind'][];
 

@@ -54,3 +54,10 @@ export function figuresFrom(...typed: readonly (readonly TypedFigure[])[]): Figu
     return figureEntry(key).usual;
   };
 }
+
+/** Typed figures with others in the place of those that stand for the same. */
+export function withFigures(typed: readonly TypedFigure[], more: readonly TypedFigure[]): TypedFigure[] {
+  const placeOf = ({ key, scope, of }: TypedFigure) => `${key}\n${scope}\n${of}`;
+  const changed = new Set(more.map(placeOf));
+  return [...typed.filter((one) => !changed.has(placeOf(one))), ...more];
+}

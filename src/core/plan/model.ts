@@ -3,6 +3,14 @@ import type { RidgeWarning } from './field-ridges';
 import type { DryEdge } from './coat-round';
 import type { SampleLate } from './sample-warnings';
 import type { SchemeWarning } from './scheme-warnings';
+import type {
+  AllowanceShort,
+  BatchesApart,
+  PinClosesWindow,
+  RefitEarly,
+  ScarceHands,
+  WindowTight,
+} from './watch/model';
 import type { MovedEntry } from '../log';
 import type { Pass, PassCover, ProgrammeCost } from '../programme';
 import type { ClimateStop, LayerRole, Level, Shelf, StackFault } from '../film';
@@ -41,6 +49,12 @@ export type PlanWarning =
   | ({ code: 'edge-dries' } & DryEdge)
   | { code: 'stack'; section: string; fault: StackFault }
   | ({ code: 'old-tape' } & OldTape)
+  | WindowTight
+  | PinClosesWindow
+  | RefitEarly
+  | ScarceHands
+  | BatchesApart
+  | AllowanceShort
   | { code: 'late'; days: number }
   | { code: 'window-broken'; window: string; step: string }
   /** `costMinor`: labour and materials of the scuffing, before tax. */

@@ -14,6 +14,10 @@ const byRepair: Record<PriorRepair, FigureKey | null> = {
   many: 'hidden.many',
 };
 
+/** The figure that holds what is kept back for the age of an object. @param year the present year */
+export const hiddenShareKey = (builtYear: number, year: number): FigureKey =>
+  byAge.find((one) => year - builtYear > one.olderThan)?.share ?? 'hidden.younger';
+
 export interface Allowance {
   share: number;
   /** Held in all, taken by finds, and left; person-minutes. More found than held leaves nothing. */
@@ -34,10 +38,8 @@ export function allowanceOf(
   figures: Figures = usualFigures,
 ): Allowance | null {
   if (job.builtYear === null) return null;
-  const age = year - job.builtYear;
   const repaired = byRepair[job.priorRepair];
-  const share =
-    figures(byAge.find((one) => age > one.olderThan)!.share) + (repaired === null ? 0 : figures(repaired));
+  const share = figures(hiddenShareKey(job.builtYear, year)) + (repaired === null ? 0 : figures(repaired));
   const heldMin = Math.round(workMin * share);
   const foundMin = Math.round(job.finds.reduce((sum, find) => sum + find.hours * 60, 0));
   return { share, heldMin, foundMin, leftMin: Math.max(0, heldMin - foundMin) };

@@ -2,15 +2,15 @@ import { shelfOf, type Product } from '@/core/film';
 import { unkeptOf, type Unkept } from '@/core/readings/unkept';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { endAccount, type EndAccount } from '@/core/readings/end-account';
-import { colourOfKey, schoolKeys, type Job } from '@/core/record';
-import { schools } from '@/core/steps';
+import { colourOfKey, type Job } from '@/core/record';
 import { minutesWithin } from '@/core/schedule';
 import { closedClashes, type ClosedClash } from '@/core/readings/closed-clashes';
 import { closedStretches, openStretches, personStretches, type ClosedStretch, type Shop } from '@/core/shop';
 import { addDays, daysBetween, localDateOf, minuteAt } from '@/core/units';
 import { resourceNamesOf } from '../steps/steps-props';
 import type { Locale } from '../words/format';
-import type { ChangeGround } from './change-words';
+import { changeGround } from '../what-if/change-ground';
+import type { ChangeGround } from '../what-if/change-words';
 import { crewShown, type CrewShown } from './crew-props';
 import { floorShown, type FloorShown } from './floor-props';
 import type { DayColumn } from './time-axis';
@@ -93,36 +93,7 @@ const textureByPhase: Record<string, string> = {
   refit: 'polished',
 };
 
-function groundOf(
-  job: Job,
-  others: readonly { job: Job }[],
-  shop: Shop,
-  versions: Record<string, number>,
-): ChangeGround {
-  const seen = (id: string) => versions[id] ?? 1;
-  return {
-    own: { seen: seen(job.number), schools: job.schools },
-    sections: job.sections.map(({ key, name, level, schools: chosen }) => ({
-      key,
-      name,
-      level,
-      schools: chosen,
-      seen: seen(`${job.number}/${key}`),
-    })),
-    people: shop.people.map(({ id, name }) => ({ id, name })),
-    otherJobs: others.map((one) => one.job.number),
-    schools: schoolKeys.map((key) => {
-      const { name, options } = schools[key];
-      return {
-        key,
-        name,
-        options: Object.entries(options).map(([option, { name, why }]) => ({ key: option, name, why })),
-      };
-    }),
-    arrival: job.arrival,
-    promised: job.promised,
-  };
-}
+const numbersOf = (jobs: readonly { job: Job }[]): string[] => jobs.map((one) => one.job.number);
 
 /** The shop's calendar around a job: its working plan and what the other jobs have agreed. */
 export function baysProps(
@@ -168,7 +139,7 @@ export function baysProps(
     sections: own.job.sections.map(({ key, name }) => ({ key, name })),
     productNames: Object.fromEntries(products.map((product) => [product.code, product.name])),
     resourceNames: resourceNamesOf(shop),
-    ground: groundOf(own.job, others, shop, versions),
+    ground: changeGround(own.job, numbersOf(others), shop, versions),
     closedClashes: closedClashes(
       [own, ...others].map((one) => one.plan),
       shop,

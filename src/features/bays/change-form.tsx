@@ -2,17 +2,17 @@
 
 import { useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
-import type { Change } from '@/core/changes';
+import type { Change, WorkChange } from '@/core/changes';
 import { levels, type Level } from '@/core/film';
 import type { SchoolKey } from '@/core/record';
 import { skills, type Skill } from '@/core/shop';
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { EntryForm, Figure, Line, Pick } from '../frame/entry-form';
-import type { ChangeGround } from './change-words';
+import type { ChangeGround } from '../what-if/change-words';
 
-/** What can be asked for; a pin is taken out where it is set, an order has to be found. */
-const kinds: Record<Exclude<Change['kind'], 'unpin' | 'order'>, string> = {
+/** What can be asked for; a fixed start is taken out where it is set, an order has to be found, and what a warning asks for stands with it. */
+const kinds: Record<Exclude<Change['kind'], 'unpin' | 'order' | WorkChange['kind']>, string> = {
   saturdays: 'Saturdays',
   overtime: 'longer days',
   'extra-person': 'one more person',

@@ -1,8 +1,8 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { answer, draw, job, locale, posted } from '../room.fixture';
-import { changeText, ownerNotices, type ChangeGround } from './change-words';
+import { changeText, ownerNotices, type ChangeGround } from '../what-if/change-words';
 import { GiveUpView } from './give-up-view';
-import { editOf, TakeGiveUp } from './take-give-up';
+import { editOf, TakeChange } from '../what-if/take-change';
 import { WhatIfView } from './what-if-view';
 
 jest.mock('next/navigation', () => ({
@@ -20,8 +20,13 @@ const base = {
   lateDays: 3,
 };
 const ground: ChangeGround = {
-  sections: [{ key: 'sides', name: 'Sides', level: 'Show', seen: 4, schools: { blocks: 'flexible' } }],
-  own: { seen: 9, schools: {} },
+  sections: [
+    { key: 'sides', name: 'Sides', level: 'Show', coats: {}, seen: 4, schools: { blocks: 'flexible' } },
+  ],
+  own: { seen: 9, schools: {}, figures: [] },
+  places: [{ id: 'bay', name: 'Bay 1' }],
+  ladders: [{ key: 'discs', name: 'damp discs' }],
+  edits: { 'sides/block-1': 3 },
   people: [{ id: 'ines', name: 'Ines' }],
   otherJobs: ['P-015'],
   schools: [
@@ -29,6 +34,7 @@ const ground: ChangeGround = {
   ],
   arrival: '2026-11-23',
   promised: '2027-01-19',
+  ...locale,
 };
 
 beforeEach(() => {
@@ -164,7 +170,7 @@ describe('taking what is given up', () => {
   test('the job is changed and the scope record says what it saves and who agreed', async () => {
     sent.mockResolvedValue(answer(200, { status: 'saved' }));
     draw(
-      <TakeGiveUp
+      <TakeChange
         job="P-014"
         change={{ kind: 'level', section: 'sides', level: 'Road' }}
         base={base}

@@ -8,8 +8,8 @@ import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { date, hours, money, type Locale } from '../words/format';
-import { TakeGiveUp } from './take-give-up';
-import { changeText, hoursMore, ownerNotices, type ChangeGround } from './change-words';
+import { TakeChange } from '../what-if/take-change';
+import { changeText, hoursMore, ownerNotices, type ChangeGround } from '../what-if/change-words';
 import { counted } from '../words/counted';
 
 type Answer = { status: 'kept' } | ({ status: 'over' } & GiveUps);
@@ -82,7 +82,7 @@ export function GiveUpView({ job, ground, locale }: { job: string; ground: Chang
                     {money(figures.materialsMinor, locale)}
                   </p>
                   <p className="text-quiet">{notices ?? 'Nothing of the finish is given up.'}</p>
-                  <TakeGiveUp
+                  <TakeChange
                     job={job}
                     change={one.change}
                     figures={figures}

@@ -9,7 +9,7 @@ import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
 import { date, hours, money, type Locale } from '../words/format';
 import { ChangeForm } from './change-form';
-import { changeText, hoursMore, type ChangeGround } from './change-words';
+import { changeText, hoursMore, type ChangeGround } from '../what-if/change-words';
 
 const most = 4;
 

@@ -1,4 +1,4 @@
-import type { FigureKey, FigureScope, TypedFigure } from '@/core/figures';
+import type { FigureEntry, FigureKey, FigureScope, TypedFigure } from '@/core/figures';
 
 /** What a figure may be typed for: the whole, or one thing of it. */
 export interface FigurePlaceShown {
@@ -19,3 +19,7 @@ export interface FiguresProps {
 
 export const isAt = (one: TypedFigure, key: FigureKey, { scope, of }: FigurePlaceShown): boolean =>
   one.key === key && one.scope === scope && one.of === of;
+
+/** The unit behind a figure; empty for a share and a factor. */
+export const unitText = ({ unit }: FigureEntry): string =>
+  unit === 'share' || unit === 'factor' ? '' : ` ${unit}`;

@@ -6,7 +6,6 @@ import {
   usualSource,
   figuresFrom,
   readFigure,
-  type FigureEntry,
   type FigureKey,
   type FigurePlace,
   type TypedFigure,
@@ -16,9 +15,7 @@ import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
-import { isAt, type FigurePlaceShown, type FiguresProps } from './figure-place';
-
-const unitText = ({ unit }: FigureEntry): string => (unit === 'share' || unit === 'factor' ? '' : ` ${unit}`);
+import { isAt, unitText, type FigurePlaceShown, type FiguresProps } from './figure-place';
 
 /** Where a figure is asked for when it is typed for one thing. */
 function placeOf({ scope, of }: FigurePlaceShown): FigurePlace {

@@ -6,7 +6,7 @@ import { daysBetween, minuteAt, type Minute } from '@/core/units';
 import { bodyKindOf } from '@/core/vehicle';
 import type { Locale } from '../words/format';
 import { namedAreas, namesOf } from '../words/names';
-import { warningText, type WarningText } from '../words/warning-words';
+import { warningsShown, type WarningShown } from '../warnings/warnings-shown';
 
 /** What the frame shows of a job: everything a strip, a rail and a scrubber need, and no more. */
 export interface JobView {
@@ -19,7 +19,7 @@ export interface JobView {
   finishDate: string | null;
   lateDays: number;
   budgets: Plan['budgets'];
-  warnings: WarningText[];
+  warnings: WarningShown[];
   inputHash: string;
   seen: number;
   now: Minute;
@@ -54,7 +54,7 @@ interface Given {
 export function jobView({ job, plan, agreed, inputHash, seen, shop, productName, now }: Given): JobView {
   const names = namesOf(plan, namedAreas(job.sections, plan), productName);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
-  const warnings = plan.warnings.map((warning) => warningText(warning, names, locale));
+  const warnings = warningsShown(plan, { job, shop, names });
   const starts = plan.steps.map((step) => step.start);
   const first = Math.min(minuteAt(job.arrival, 0, shop.timeZone), ...starts);
   const promisedEnd = minuteAt(job.promised, 1440, shop.timeZone);
@@ -78,7 +78,7 @@ export function jobView({ job, plan, agreed, inputHash, seen, shop, productName,
     sessions: plan.stays.filter((stay) => stay.kind === 'session').map(({ start, end }) => ({ start, end })),
     agreed: agreed && difference(plan, agreed),
     locale,
-    stationStates: stationStates(job, plan),
+    stationStates: stationStates(job, plan, warnings),
   };
 }
 
@@ -119,30 +119,22 @@ function phaseSpans(plan: Plan, sections: Job['sections']): JobView['phases'] {
   return spans;
 }
 
-function stationStates(job: Job, plan: Plan): JobView['stationStates'] {
-  const codes = new Set(plan.warnings.map((warning) => warning.code));
-  const film =
-    codes.has('thin-clear') ||
-    codes.has('thin-topcoat') ||
-    codes.has('film-limit') ||
-    codes.has('product-missing');
-  const bays =
-    codes.has('late') ||
-    codes.has('window-broken') ||
-    codes.has('no-room') ||
-    codes.has('session-over-shift');
+function stationStates(job: Job, plan: Plan, warnings: readonly WarningShown[]): JobView['stationStates'] {
+  const stopped = new Set(warnings.flatMap((one) => (one.grade === 'stop' ? [one.station] : [])));
+  const state = <S extends string>(station: WarningShown['station'], otherwise: S): S | 'attention' =>
+    stopped.has(station) ? 'attention' : otherwise;
   const chosen = job.sections.every(
     (section) => colourOfKey(job, section.colour).name !== unchosenColour.name,
   );
   return {
-    walkaround: plan.parts.length > 0 ? 'ready' : 'empty',
-    scheme: chosen ? 'ready' : 'drafted',
-    film: film ? 'attention' : 'ready',
-    steps: plan.steps.length > 0 ? 'ready' : 'empty',
-    bays: bays ? 'attention' : 'ready',
-    stores: plan.shopping.length > 0 ? 'drafted' : 'ready',
-    booth: plan.stays.some((stay) => stay.kind === 'session') ? 'drafted' : 'empty',
-    log: job.facts.length + job.log.length > 0 ? 'drafted' : 'empty',
+    walkaround: state('walkaround', plan.parts.length > 0 ? 'ready' : 'empty'),
+    scheme: state('scheme', chosen ? 'ready' : 'drafted'),
+    film: state('film', 'ready'),
+    steps: state('steps', plan.steps.length > 0 ? 'ready' : 'empty'),
+    bays: state('bays', 'ready'),
+    stores: state('stores', plan.shopping.length > 0 ? 'drafted' : 'ready'),
+    booth: state('booth', plan.stays.some((stay) => stay.kind === 'session') ? 'drafted' : 'empty'),
+    log: state('log', job.facts.length + job.log.length > 0 ? 'drafted' : 'empty'),
     handover: job.state === 'finished' ? 'ready' : 'empty',
   };
 }

@@ -16,7 +16,9 @@ import { panelsOf } from '@/core/vehicle';
 import type { JobView } from '../frame/job-view';
 import type { Locale } from '../words/format';
 import { namedAreas, namesOf } from '../words/names';
-import { warningText } from '../words/warning-words';
+import { changeGround } from '../what-if/change-ground';
+import type { ChangeGround } from '../what-if/change-words';
+import { warningsShown } from '../warnings/warnings-shown';
 import { panelsShown, type SectionPanels } from './panels-props';
 import { roundsShown, type RoundsShown } from './rounds-props';
 import { craftShown, type StepCraft } from './step-craft-props';
@@ -64,6 +66,8 @@ export interface StepsRoomProps {
   resourceNames: Record<string, string>;
   locale: Locale;
   warnings: JobView['warnings'];
+  /** What remedies may name. */
+  ground: ChangeGround;
 }
 
 const partsShown = (job: Job, plan: Plan): PartShown[] =>
@@ -148,6 +152,7 @@ export function stepsProps(
     productNames,
     resourceNames: resourceNamesOf(shop),
     locale,
-    warnings: plan.warnings.map((warning) => warningText(warning, names, locale)),
+    warnings: warningsShown(plan, { job, shop, names }),
+    ground: changeGround(job, [], shop, versions),
   };
 }

@@ -5,7 +5,8 @@ import { InspectorPanel, Part } from '@/ui/facts';
 import { Room } from '@/ui/layout';
 import { ViewSwitch } from '@/ui/view-switch';
 import { useSelection } from '../frame/use-selection';
-import { Warnings } from '../frame/warnings-bar';
+import { StepWarnings, Warnings } from '../frame/warnings-bar';
+import { WarningsView } from '../warnings/warnings-view';
 import { namesOf } from '../words/names';
 import { InOrderView } from './in-order-view';
 import { PanelsView } from './panels-view';
@@ -24,6 +25,7 @@ import type { StepsRoomProps } from './steps-props';
 
 const views = {
   list: 'In order',
+  warnings: 'Warnings',
   board: 'State board',
   schools: 'Schools',
   rounds: 'Rounds',
@@ -33,10 +35,13 @@ const views = {
   scope: 'Scope',
 };
 
-/** What is to be done, section by section, with hours, times and the reason of each step. */
-export function StepsRoom(props: StepsRoomProps) {
+/**
+ * What is to be done, section by section, with hours, times and the reason of each step.
+ * @param warningsOf opens with the warnings of a station, empty for all of them
+ */
+export function StepsRoom({ warningsOf, ...props }: StepsRoomProps & { warningsOf?: string | undefined }) {
   const { job, steps, sections, productNames, resourceNames, locale, warnings, edits } = props;
-  const [view, setView] = useState<keyof typeof views>('list');
+  const [view, setView] = useState<keyof typeof views>(warningsOf === undefined ? 'list' : 'warnings');
   const [selected, setSelected] = useSelection(
     (name) => steps.find((step) => step.key === name)?.key ?? null,
   );
@@ -49,6 +54,9 @@ export function StepsRoom(props: StepsRoomProps) {
   return (
     <>
       <Room title="Steps" aside={<ViewSwitch views={views} shown={view} onShow={setView} />}>
+        {view === 'warnings' && (
+          <WarningsView job={job} warnings={warnings} ground={props.ground} at={warningsOf ?? ''} />
+        )}
         {view === 'board' && <StateBoard {...props} />}
         {view === 'schools' && <SchoolsView {...props} />}
         {view === 'rounds' && <RoundsView {...props} />}
@@ -71,6 +79,7 @@ export function StepsRoom(props: StepsRoomProps) {
           kit={props.kit[chosen.key]}
           craft={props.craft[chosen.key]}
         >
+          <StepWarnings warnings={warnings} step={chosen.key} />
           <StepRelease key={`release ${chosen.key}`} {...props} step={chosen} />
           {chosen.state === 'planned' && chosen.kind !== 'passive' && (
             <StepOrder key={`order ${chosen.key}`} {...props} step={chosen} edit={edit} />
@@ -84,7 +93,7 @@ export function StepsRoom(props: StepsRoomProps) {
           subtitle={`${steps.filter((step) => step.minutes > 0).length} steps in ${sections.length} sections`}
         >
           <Part title="Warnings">
-            <Warnings warnings={warnings} most={20} />
+            <Warnings warnings={warnings} most={4} />
           </Part>
           <p className="text-small text-quiet">
             Choose a step to see why it is there, why not earlier, and what to beware of. E types its hours in

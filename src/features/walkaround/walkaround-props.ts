@@ -21,7 +21,7 @@ import type { StripDownProps } from './strip-down-props';
 import { stripDownProps } from './strip-down-view';
 import { netFields } from './net-fields';
 import { namedAreas, namesOf } from '../words/names';
-import { warningText } from '../words/warning-words';
+import { warningsShown } from '../warnings/warnings-shown';
 
 export interface SectionShown extends JobSection {
   seen: number;
@@ -127,6 +127,6 @@ export function walkaroundProps(
     stripDown: stripDownProps(job, versions, plan, shop),
     lots: plan.sections.map((one) => one.section),
     ...looksOf(plan),
-    view: { warnings: plan.warnings.map((warning) => warningText(warning, names, locale)), locale },
+    view: { warnings: warningsShown(plan, { job, shop, names }), locale },
   };
 }

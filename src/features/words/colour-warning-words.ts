@@ -1,5 +1,4 @@
 import type { PlanWarning } from '@/core/plan';
-import type { WarningText } from './warning-text';
 import { counted, firstTwo } from './counted';
 import { date, deltaE, micrometres } from './format';
 
@@ -27,7 +26,7 @@ const someAreas = (areas: readonly string[], names: ColourNames): string =>
   firstTwo(areas.map(names.section));
 
 /** A warning of the colours in a sentence with what to do about it. */
-export function colourWarningText(warning: OfColours, names: ColourNames): WarningText {
+export function colourWarningText(warning: OfColours, names: ColourNames): string {
   switch (warning.code) {
     case 'ground-shows': {
       const { colour, areas, face, ground, planned, coats } = warning;
@@ -36,54 +35,33 @@ export function colourWarningText(warning: OfColours, names: ColourNames): Warni
         coats === null
           ? 'no number of coats hides it: lay a ground coat, or choose another sealer'
           : `it takes ${counted(coats, 'coat')}, or another shade of sealer`;
-      return {
-        grade: 'caution',
-        text: `${where}: ${counted(planned, 'coat')} of ${colour} over ${ground} ${planned === 1 ? 'leaves' : 'leave'} ${deltaE(warning.deltaE)} to be seen; ${help}. Spray a card over that ground.`,
-      };
+      return `${where}: ${counted(planned, 'coat')} of ${colour} over ${ground} ${planned === 1 ? 'leaves' : 'leave'} ${deltaE(warning.deltaE)} to be seen; ${help}. Spray a card over that ground.`;
     }
     case 'line-shows':
-      return { grade: 'caution', text: lineText(warning, names) };
+      return lineText(warning, names);
     case 'unequal-coats': {
       const counts = warning.counts.map(
         ({ coats, areas }) => `${counted(coats, 'coat')} on ${someAreas(areas, names)}`,
       );
-      return {
-        grade: 'stop',
-        text: `${warning.colour} deepens with every coat, and gets ${counts.join(', ')}: they will not look alike.`,
-      };
+      return `${warning.colour} deepens with every coat, and gets ${counts.join(', ')}: they will not look alike.`;
     }
     case 'finish-not-laid':
       if (warning.finish === 'leaf')
-        return {
-          grade: 'stop',
-          text: `${warning.colour} is leaf, and ${names.product(warning.product)} would be sprayed for it on ${someAreas(warning.areas, names)}: leaf is laid by hand, as lines and boxes on the finished film. Give the section another colour and lay the leaf out over it.`,
-        };
+        return `${warning.colour} is leaf, and ${names.product(warning.product)} would be sprayed for it on ${someAreas(warning.areas, names)}: leaf is laid by hand, as lines and boxes on the finished film. Give the section another colour and lay the leaf out over it.`;
       if (warning.finish === 'texture')
-        return {
-          grade: 'caution',
-          text: `${warning.colour} is texture, and ${names.product(warning.product)} would be sprayed smooth for it on ${someAreas(warning.areas, names)}. Give the section its colour and lay the texture out as a field up to its break line.`,
-        };
-      return {
-        grade: 'caution',
-        text: `${warning.colour} is called ${warning.finish.replace('-', ' ')}, and ${names.product(warning.product)} is laid for it on ${someAreas(warning.areas, names)}: choose the coat system of the colour in Scheme, or call it by what it is.`,
-      };
+        return `${warning.colour} is texture, and ${names.product(warning.product)} would be sprayed smooth for it on ${someAreas(warning.areas, names)}. Give the section its colour and lay the texture out as a field up to its break line.`;
+      return `${warning.colour} is called ${warning.finish.replace('-', ' ')}, and ${names.product(warning.product)} is laid for it on ${someAreas(warning.areas, names)}: choose the coat system of the colour in Scheme, or call it by what it is.`;
     case 'system-differs':
-      return {
-        grade: 'caution',
-        text: `${names.section(warning.section)} gets ${warning.colour} by its own coat system, the colour names another: give both the same.`,
-      };
+      return `${names.section(warning.section)} gets ${warning.colour} by its own coat system, the colour names another: give both the same.`;
     case 'ridge-cut':
-      return { grade: warning.leftUm < 0 ? 'stop' : 'caution', text: ridgeText(warning) };
+      return ridgeText(warning);
     case 'match-given-up': {
       const { attempts, most, lastDay } = warning;
       const why =
         attempts >= most
           ? `${counted(attempts, 'attempt')} failed, ${most} were allowed`
           : `the last day for it was ${lastDay === null ? 'not set' : date(lastDay)}`;
-      return {
-        grade: 'stop',
-        text: `${warning.colour} was not matched: ${why}. Compare “${warning.scheme}” in Scheme and choose, before more of it is sprayed.`,
-      };
+      return `${warning.colour} was not matched: ${why}. Compare “${warning.scheme}” in Scheme and choose, before more of it is sprayed.`;
     }
   }
 }

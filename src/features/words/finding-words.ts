@@ -1,4 +1,5 @@
-import type { Finding, Law, Station } from '@/core/audit';
+import type { Finding, Law } from '@/core/audit';
+import type { WarningStation } from '@/core/warnings/model';
 import { span } from './format';
 
 /** What each law asks, in a line. */
@@ -135,12 +136,14 @@ export function findingSentence(finding: Finding, step: (key: string) => string)
 }
 
 /** Where each is mended: its name, and its part of the address. */
-export const stationWords: Record<Station, string> = {
+export const stationWords: Record<WarningStation, string> = {
   walkaround: 'Walkaround',
+  scheme: 'Scheme',
   film: 'Film',
   steps: 'Steps',
   bays: 'Bays',
   booth: 'Booth',
   stores: 'Stores',
   log: 'Log',
+  shop: 'Shop',
 };

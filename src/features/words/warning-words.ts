@@ -1,8 +1,10 @@
 import { repairWords } from './repair-words';
 import { dryEdgeText } from './coat-words';
 import { colourWarningText } from './colour-warning-words';
+import { watchText } from './watch-words';
 import { faultText } from './scheme-words';
 import type { PlanWarning } from '@/core/plan';
+import { gradeOf } from '@/core/warnings/ground';
 import { date, hours, micrometres, moment, money, span, type Locale } from './format';
 import { climateSentence, stackSentence } from './film-words';
 import { linkWords, type Names } from './step-words';
@@ -20,137 +22,92 @@ export const skipRefusals = {
 const budgetNames = { labour: 'Labour', materials: 'Materials', booth: 'Booth time' };
 
 /** A warning in a sentence with what to do about it. */
-export function warningText(
-  warning: PlanWarning,
-  names: Names & { section(key: string): string },
-  locale: Locale,
-): WarningText {
-  const stop = (text: string): WarningText => ({ grade: 'stop', text });
-  const caution = (text: string): WarningText => ({ grade: 'caution', text });
+export const warningText = (warning: PlanWarning, names: WarningNames, locale: Locale): WarningText => ({
+  grade: gradeOf(warning),
+  text: sentenceOf(warning, names, locale),
+});
+
+type WarningNames = Names & { section(key: string): string };
+
+function sentenceOf(warning: PlanWarning, names: WarningNames, locale: Locale): string {
   switch (warning.code) {
     case 'late':
-      return stop(`The plan ends ${counted(warning.days, 'day')} after the promised date.`);
+      return `The plan ends ${counted(warning.days, 'day')} after the promised date.`;
     case 'over-cap': {
       const show = (value: number) =>
         warning.budget === 'materials' ? money(value, locale) : `${hours(value)} h`;
-      return caution(
-        `${budgetNames[warning.budget]}: ${show(warning.planned)} planned, cap ${show(warning.cap)}.`,
-      );
+      return `${budgetNames[warning.budget]}: ${show(warning.planned)} planned, cap ${show(warning.cap)}.`;
     }
     case 'window-broken':
-      return stop(`A window closes before “${names.step(warning.step)}” can start.`);
+      return `A window closes before “${names.step(warning.step)}” can start.`;
     case 'remedied':
-      return caution(
-        `The recoat window of ${names.product(warning.product)} closes before “${names.step(warning.step)}”: scuffing again adds ${hours(warning.personMinutes)} h and ${money(warning.costMinor, locale)}.`,
-      );
+      return `The recoat window of ${names.product(warning.product)} closes before “${names.step(warning.step)}”: scuffing again adds ${hours(warning.personMinutes)} h and ${money(warning.costMinor, locale)}.`;
     case 'no-room':
-      return stop(
-        `No room was found for “${names.step(warning.step)}”: longer than any shift, or nobody can do it.`,
-      );
+      return `No room was found for “${names.step(warning.step)}”: longer than any shift, or nobody can do it.`;
     case 'thin-clear':
     case 'thin-topcoat':
-      return stop(
-        `${names.section(warning.section)}: ${counted(warning.typed, warning.code === 'thin-clear' ? 'clear coat' : 'topcoat')} typed, the finish needs ${warning.needed}; ${micrometres(warning.leftFlatUm)} would be left on flats, ${micrometres(Math.max(0, warning.leftEdgeUm))} on edges.`,
-      );
+      return `${names.section(warning.section)}: ${counted(warning.typed, warning.code === 'thin-clear' ? 'clear coat' : 'topcoat')} typed, the finish needs ${warning.needed}; ${micrometres(warning.leftFlatUm)} would be left on flats, ${micrometres(Math.max(0, warning.leftEdgeUm))} on edges.`;
     case 'film-limit':
-      return caution(
-        `${names.section(warning.section)}: ${micrometres(warning.totalUm)} of new film, more than ${micrometres(warning.limitUm)}.`,
-      );
+      return `${names.section(warning.section)}: ${micrometres(warning.totalUm)} of new film, more than ${micrometres(warning.limitUm)}.`;
     case 'gloss-over-straightness':
-      return caution(
-        `${names.section(warning.section)}: the gloss asked for shows every flaw that scuffing leaves.`,
-      );
+      return `${names.section(warning.section)}: the gloss asked for shows every flaw that scuffing leaves.`;
     case 'kept-not-stripped':
-      return caution(
-        `${names.section(warning.section)}: nothing is laid on it at this level, so nothing is taken off either. For new paint choose Work or more.`,
-      );
+      return `${names.section(warning.section)}: nothing is laid on it at this level, so nothing is taken off either. For new paint choose Work or more.`;
     case 'kept-thin':
-      return stop(
-        `Panel ${warning.part}: reads ${micrometres(warning.readUm)}; correction would leave ${micrometres(Math.max(0, warning.leftUm))} on ${warning.face === 'flat' ? 'flats' : 'edges'}, ${micrometres(warning.stopUm)} must stay. Take a shorter ladder, or repaint it.`,
-      );
+      return `Panel ${warning.part}: reads ${micrometres(warning.readUm)}; correction would leave ${micrometres(Math.max(0, warning.leftUm))} on ${warning.face === 'flat' ? 'flats' : 'edges'}, ${micrometres(warning.stopUm)} must stay. Take a shorter ladder, or repaint it.`;
     case 'kept-unread':
-      return caution(
-        `${names.section(warning.section)}: ${counted(warning.panels, 'panel')} polished without a film reading. Read them at the walk round; a thin clear is found by going through it.`,
-      );
+      return `${names.section(warning.section)}: ${counted(warning.panels, 'panel')} polished without a film reading. Read them at the walk round; a thin clear is found by going through it.`;
     case 'repair-idle':
-      return caution(
-        warning.why === 'panel'
-          ? `Panel ${warning.part}: its repair (${repairWords[warning.kind].toLowerCase()}) is not planned, because the panel is left out of the job.`
-          : `Panel ${warning.part}: its repair (${repairWords[warning.kind].toLowerCase()}) is not planned, because no film is laid there that could be laid again. Choose Work or more for the panel.`,
-      );
+      return warning.why === 'panel'
+        ? `Panel ${warning.part}: its repair (${repairWords[warning.kind].toLowerCase()}) is not planned, because the panel is left out of the job.`
+        : `Panel ${warning.part}: its repair (${repairWords[warning.kind].toLowerCase()}) is not planned, because no film is laid there that could be laid again. Choose Work or more for the panel.`;
     case 'patch-open':
-      return caution(
-        `${names.section(warning.section)}: the test patch has no verdict yet; nothing over that film is booked. Lay it, wait, and write down in Walkaround whether it holds.`,
-      );
+      return `${names.section(warning.section)}: the test patch has no verdict yet; nothing over that film is booked. Lay it, wait, and write down in Walkaround whether it holds.`;
     case 'lifting-kept':
-      return stop(
-        `${names.section(warning.section)}: its clear lifts, and new paint over it lifts with it. Take all of the clear off: go to the stable layer, or to bare.`,
-      );
+      return `${names.section(warning.section)}: its clear lifts, and new paint over it lifts with it. Take all of the clear off: go to the stable layer, or to bare.`;
     case 'spot-thin':
-      return stop(
-        `Panel ${warning.part}${warning.spot === '' ? '' : `, ${warning.spot}`}: ${counted(warning.attempts, 'attempt')} would leave ${micrometres(Math.max(0, warning.leftUm))} of clear, ${micrometres(warning.stopUm)} must stay. Clear the panel again instead, or leave the spot.`,
-      );
+      return `Panel ${warning.part}${warning.spot === '' ? '' : `, ${warning.spot}`}: ${counted(warning.attempts, 'attempt')} would leave ${micrometres(Math.max(0, warning.leftUm))} of clear, ${micrometres(warning.stopUm)} must stay. Clear the panel again instead, or leave the spot.`;
     case 'effect-apart':
-      return caution(
-        `${warning.sections.map(names.section).join(', ')}: one effect colour in several sessions; panels sprayed apart do not match when bolted together.`,
-      );
+      return `${warning.sections.map(names.section).join(', ')}: one effect colour in several sessions; panels sprayed apart do not match when bolted together.`;
+    case 'window-tight':
+    case 'pin-closes-window':
+    case 'refit-early':
+    case 'scarce-hands':
+    case 'batches-apart':
+    case 'allowance-short':
+      return watchText(warning, names, locale);
     case 'old-tape':
-      return caution(
-        `${names.section(warning.section)}: the tape would stay on ${counted(warning.days, 'day')} and is rated for ${warning.ratedDays}; mask again or pull it earlier.`,
-      );
+      return `${names.section(warning.section)}: the tape would stay on ${counted(warning.days, 'day')} and is rated for ${warning.ratedDays}; mask again or pull it earlier.`;
     case 'stack': {
-      const { grade, code, product, beneath } = warning.fault;
-      const text = `${names.section(warning.section)}: ${stackSentence(code, names.product(product), beneath && names.product(beneath))}.`;
-      return grade === 'error' ? stop(text) : caution(text);
+      const { code, product, beneath } = warning.fault;
+      return `${names.section(warning.section)}: ${stackSentence(code, names.product(product), beneath && names.product(beneath))}.`;
     }
     case 'air-outside-limits':
-      return stop(
-        `${names.product(warning.product)} is applied between ${warning.minAirC} and ${warning.maxAirC} °C; the place has ${warning.airC} °C.`,
-      );
+      return `${names.product(warning.product)} is applied between ${warning.minAirC} and ${warning.maxAirC} °C; the place has ${warning.airC} °C.`;
     case 'pin-missed':
-      return caution(
-        `“${names.step(warning.step)}” is pinned to ${moment(warning.wanted, locale)} and can begin on ${moment(warning.start, locale)}.`,
-      );
+      return `“${names.step(warning.step)}” is pinned to ${moment(warning.wanted, locale)} and can begin on ${moment(warning.start, locale)}.`;
     case 'air-longer':
-      return caution(
-        `${names.product(warning.product)} before “${names.step(warning.step)}” waits ${span(warning.minutes)} instead of ${span(warning.plannedMin)}: cold nights, days the shop is closed or the forecast.`,
-      );
+      return `${names.product(warning.product)} before “${names.step(warning.step)}” waits ${span(warning.minutes)} instead of ${span(warning.plannedMin)}: cold nights, days the shop is closed or the forecast.`;
     case 'forecast-stop':
-      return stop(
-        `${date(warning.date)}: ${names.product(warning.product)} may not be laid in the air that is forecast: ${climateSentence(warning.stop)}.`,
-      );
+      return `${date(warning.date)}: ${names.product(warning.product)} may not be laid in the air that is forecast: ${climateSentence(warning.stop)}.`;
     case 'too-long-for-booth':
-      return caution(
-        `The booth is ${warning.boothM} m long; ${warning.neededM.toFixed(1)} m are needed to walk round.`,
-      );
+      return `The booth is ${warning.boothM} m long; ${warning.neededM.toFixed(1)} m are needed to walk round.`;
     case 'no-place':
-      return caution(`The shop has no ${warning.placeKind}; that work is planned without a place.`);
+      return `The shop has no ${warning.placeKind}; that work is planned without a place.`;
     case 'no-skill':
-      return stop(`Nobody in the shop has the skill “${warning.skill}”.`);
+      return `Nobody in the shop has the skill “${warning.skill}”.`;
     case 'product-missing':
-      return stop(
-        `${names.section(warning.section)}: ${warning.product} is not on the shelf, its layer is left out.`,
-      );
+      return `${names.section(warning.section)}: ${warning.product} is not on the shelf, its layer is left out.`;
     case 'session-over-shift':
-      return stop(
-        `A booth session takes ${hours(warning.minutes)} h and the shift has ${hours(warning.shiftMin)} h: fewer coats, or a second painter.`,
-      );
+      return `A booth session takes ${hours(warning.minutes)} h and the shift has ${hours(warning.shiftMin)} h: fewer coats, or a second painter.`;
     case 'lead-untested':
       return warning.isHeld
-        ? stop(
-            `${names.section(warning.section)}: no result of the test for lead and chromate is written down; sanding, scraping, blasting and heat, and what follows them, are planned but not booked.`,
-          )
-        : caution(
-            `${names.section(warning.section)}: not tested for lead and chromate; the test comes before any sanding, scraping, blasting or heat.`,
-          );
+        ? `${names.section(warning.section)}: no result of the test for lead and chromate is written down; sanding, scraping, blasting and heat, and what follows them, are planned but not booked.`
+        : `${names.section(warning.section)}: not tested for lead and chromate; the test comes before any sanding, scraping, blasting or heat.`;
     case 'lead-dry':
-      return stop(
-        `${names.section(warning.section)}: lead or chromate was found, and “${names.step(warning.step)}” makes dust of it. Wet or chemical, contained, licensed where the law says.`,
-      );
+      return `${names.section(warning.section)}: lead or chromate was found, and “${names.step(warning.step)}” makes dust of it. Wet or chemical, contained, licensed where the law says.`;
     case 'scheme-fault':
-      return stop(
-        `${warning.construction}: ${faultText({ code: warning.fault, strip: warning.strip })} It gets no colour.`,
-      );
+      return `${warning.construction}: ${faultText({ code: warning.fault, strip: warning.strip })} It gets no colour.`;
     case 'ground-shows':
     case 'line-shows':
     case 'unequal-coats':
@@ -160,67 +117,43 @@ export function warningText(
     case 'ridge-cut':
       return colourWarningText(warning, names);
     case 'field-on-kept':
-      return stop(
-        `${warning.construction} lies on ${warning.panels.slice(0, 3).join(', ')}${warning.panels.length > 3 ? ` and ${warning.panels.length - 3} more` : ''}, which keep their paint: nothing is sprayed there. Give them a level, or end it before them.`,
-      );
+      return `${warning.construction} lies on ${warning.panels.slice(0, 3).join(', ')}${warning.panels.length > 3 ? ` and ${warning.panels.length - 3} more` : ''}, which keep their paint: nothing is sprayed there. Give them a level, or end it before them.`;
     case 'reference-spot':
-      return caution(`${warning.part}: do not strip ${warning.what}.`);
+      return `${warning.part}: do not strip ${warning.what}.`;
     case 'covered-unpainted':
-      return stop(
-        `${warning.part} is covered${warning.coveredBy ? ` by ${warning.coveredBy}` : ''} on ${date(warning.coveredOn)}, before its last coat on ${moment(warning.painted, locale)}.`,
-      );
+      return `${warning.part} is covered${warning.coveredBy ? ` by ${warning.coveredBy}` : ''} on ${date(warning.coveredOn)}, before its last coat on ${moment(warning.painted, locale)}.`;
     case 'sample-open':
-      return caution(
-        `${warning.colour} is planned and not booked: ${openSample(warning)}. Enter the verdict in Scheme, Colours; until then only what a sample takes is bought and mixed.`,
-      );
+      return `${warning.colour} is planned and not booked: ${openSample(warning)}. Enter the verdict in Scheme, Colours; until then only what a sample takes is bought and mixed.`;
     case 'edge-dries':
-      return caution(`${names.step(warning.step)}. ${dryEdgeText(warning, locale)}`);
+      return `${names.step(warning.step)}. ${dryEdgeText(warning, locale)}`;
     case 'sample-late':
-      return caution(
-        `${warning.colour}: ${names.product(warning.product)} has to be ordered by ${date(warning.orderBy)}, and the sample is looked at on ${date(warning.looksOn)}. Spray and show the card before, or take the risk by name.`,
-      );
+      return `${warning.colour}: ${names.product(warning.product)} has to be ordered by ${date(warning.orderBy)}, and the sample is looked at on ${date(warning.looksOn)}. Spray and show the card before, or take the risk by name.`;
     case 'sample-at-risk':
-      return caution(`${warning.colour} goes on without an accepted sample: ${warning.by} takes the risk.`);
+      return `${warning.colour} goes on without an accepted sample: ${warning.by} takes the risk.`;
     case 'gate-open':
-      return stop(
-        `${names.section(warning.section)}: ${warning.open === 1 ? 'a gate is' : `${warning.open} gates are`} open; the first primer and what follows it are planned but not booked until ${warning.open === 1 ? 'it is' : 'they are'} ticked.`,
-      );
+      return `${names.section(warning.section)}: ${warning.open === 1 ? 'a gate is' : `${warning.open} gates are`} open; the first primer and what follows it are planned but not booked until ${warning.open === 1 ? 'it is' : 'they are'} ticked.`;
     case 'own-operations-ignored':
-      return stop(
-        `The shop’s own operations wait for each other here (${warning.ring}); the job is planned with the trade’s alone.`,
-      );
+      return `The shop’s own operations wait for each other here (${warning.ring}); the job is planned with the trade’s alone.`;
     case 'edit-without-step':
-      return caution(
-        `A change by hand has no step any more: ${warning.step}. It waits until the step is back.`,
-      );
+      return `A change by hand has no step any more: ${warning.step}. It waits until the step is back.`;
     case 'skip-refused':
-      return caution(`Not left out: ${names.step(warning.step)}. ${skipRefusals[warning.why]}`);
+      return `Not left out: ${names.step(warning.step)}. ${skipRefusals[warning.why]}`;
     case 'order-refused': {
       const chain =
         warning.chain.length > 0 ? `, through ${warning.chain.map(names.step).slice(0, 3).join(', ')}` : '';
       const why = warning.why ? `: ${linkWords(warning.why, 0, names)}` : '';
-      return stop(
-        `“${names.step(warning.step)}” cannot come after “${names.step(warning.after)}”, which waits for it${chain}${why}.${warning.mayInsist ? ' You may insist.' : ''}`,
-      );
+      return `“${names.step(warning.step)}” cannot come after “${names.step(warning.after)}”, which waits for it${chain}${why}.${warning.mayInsist ? ' You may insist.' : ''}`;
     }
     case 'order-overridden':
-      return caution(
-        `By hand, against the work: “${names.step(warning.step)}” after “${names.step(warning.after)}”, though ${linkWords(warning.why, 0, names)}.`,
-      );
+      return `By hand, against the work: “${names.step(warning.step)}” after “${names.step(warning.after)}”, though ${linkWords(warning.why, 0, names)}.`;
     case 'person-refused':
-      return stop(
-        `${warning.person} lacks the skill for “${names.step(warning.step)}”; somebody else is planned.`,
-      );
+      return `${warning.person} lacks the skill for “${names.step(warning.step)}”; somebody else is planned.`;
     case 'skipped':
-      return caution(`Left out by hand: ${names.step(warning.step)}.`);
+      return `Left out by hand: ${names.step(warning.step)}.`;
     case 'overtaken':
-      return caution(
-        `Never logged, though work behind it has begun: ${names.step(warning.step)}. It is left out of the plan.`,
-      );
+      return `Never logged, though work behind it has begun: ${names.step(warning.step)}. It is left out of the plan.`;
     case 'unsigned-hold':
-      return caution(
-        `Not yet released by the licensed engineer: ${names.step(warning.step)}. What follows it is planned but not booked.`,
-      );
+      return `Not yet released by the licensed engineer: ${names.step(warning.step)}. What follows it is planned but not booked.`;
   }
 }
 

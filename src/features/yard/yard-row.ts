@@ -6,7 +6,7 @@ import { bodyKindOf } from '@/core/vehicle';
 import type { Locale } from '../words/format';
 import { namedAreas, namesOf } from '../words/names';
 import { thumbnailOf, type Thumbnail } from './thumbnail';
-import { warningText, type WarningText } from '../words/warning-words';
+import { warningsShown, type WarningShown } from '../warnings/warnings-shown';
 
 export interface YardRow {
   number: string;
@@ -23,7 +23,7 @@ export interface YardRow {
   promised: string;
   finishDate: string | null;
   lateDays: number;
-  risk: WarningText | null;
+  risk: WarningShown | null;
   moreRisks: number;
   locale: Locale;
 }
@@ -38,8 +38,7 @@ export function yardRow(
 ): YardRow {
   const names = namesOf(plan, namedAreas(job.sections, plan), productName);
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
-  const texts = job.state === 'finished' ? [] : plan.warnings.map((one) => warningText(one, names, locale));
-  const graver = [...texts].sort((a, b) => Number(b.grade === 'stop') - Number(a.grade === 'stop'));
+  const warnings = job.state === 'finished' ? [] : warningsShown(plan, { job, shop, names });
   const attended = plan.steps.filter((step) => step.minutes > 0);
   const done = attended.filter((step) => step.state === 'done').length;
   const next = attended.filter((step) => step.state !== 'done').sort((a, b) => a.start - b.start)[0];
@@ -60,8 +59,8 @@ export function yardRow(
     promised: job.promised,
     finishDate: plan.finishDate,
     lateDays: job.state === 'finished' ? 0 : plan.lateDays,
-    risk: graver[0] ?? null,
-    moreRisks: Math.max(0, graver.length - 1),
+    risk: warnings[0] ?? null,
+    moreRisks: Math.max(0, warnings.length - 1),
     locale,
   };
 }

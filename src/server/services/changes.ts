@@ -2,6 +2,7 @@ import type { Change, ColourOrders, GiveUps, PlannedScheme, Situation } from '..
 import type { HidingRow } from '../../core/readings/hiding';
 import type { ScheduleProblem } from '../../core/schedule';
 import type { OrderLocks } from '../../core/scheme';
+import type { TriedRemedies } from '../../core/warnings/replan';
 import type { Compared, Tell } from '../../workers/tasks';
 import { inThread, inThreadTold } from '../workers/pool';
 import { currentMinute } from './clock';
@@ -37,6 +38,19 @@ export async function giveUpsOf(number: string): Promise<GiveUpAnswer> {
   const found = await inThread({ kind: 'give-up', given });
   return found ? { status: 'over', ...found } : { status: 'kept' };
 }
+
+/**
+ * What might be done otherwise about a warning, each planned through; `gone` where the job, planned without its accepted
+ * starts, has no such warning.
+ */
+export async function remediesOf(number: string, warning: string): Promise<RemedyAnswer> {
+  const given = await situationOf(number);
+  if (!given) return { status: 'no-job' };
+  const tried = await inThread({ kind: 'remedies', given, warning });
+  return tried ? { status: 'tried', ...tried } : { status: 'gone' };
+}
+
+export type RemedyAnswer = { status: 'no-job' } | { status: 'gone' } | ({ status: 'tried' } & TriedRemedies);
 
 /** The best orders of the colours of each body, each with its plan; null where there is no such job. */
 export async function ordersOf(

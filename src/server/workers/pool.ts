@@ -25,6 +25,7 @@ const laneOf: Record<WorkerTask['kind'], Lane> = {
   plans: 'comparisons',
   forecast: 'comparisons',
   'give-up': 'comparisons',
+  remedies: 'comparisons',
   audit: 'comparisons',
   'calendar-problem': 'comparisons',
   'scheme-file': 'comparisons',

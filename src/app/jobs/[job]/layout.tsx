@@ -9,6 +9,7 @@ import { PlanHashProvider } from '@/features/frame/plan-hash';
 import { Rail } from '@/features/frame/rail';
 import { DayScrubber } from '@/features/frame/scrubber';
 import { JobStrip } from '@/features/frame/strip';
+import { StationWarnings } from '@/features/warnings/station-warnings';
 import { currentMinute } from '@/server/services/clock';
 import { Window } from '@/ui/layout';
 import { plannedJob, type JobParams } from '../../planned-job';
@@ -38,6 +39,7 @@ export default async function JobLayout({ params, children }: JobParams & { chil
             strip={<JobStrip job={view} />}
             rail={<Rail job={view} />}
             foot={<DayScrubber job={view} />}
+            notice={<StationWarnings job={view} />}
           >
             {children}
           </Window>

@@ -2,35 +2,63 @@
 
 import { useState } from 'react';
 import type { Change, PlanFigures } from '@/core/changes';
-import type { Edit } from '@/core/record';
+import { withFigures } from '@/core/figures';
+import type { Edit, JobChange, SectionChange } from '@/core/record';
 import { Button } from '@/ui/button';
 import { EntryForm, Line, useSent } from '../frame/entry-form';
 import { changeText, type ChangeGround } from './change-words';
 
+const capFields = {
+  labour: 'capLabourHours',
+  materials: 'capMaterialsMinor',
+  booth: 'capBoothHours',
+} as const;
+
 /** The edit of the job that makes a change true; null for what is done in the shop and is no matter of scope. */
 export function editOf(job: string, change: Change, ground: ChangeGround): Edit | null {
+  const ofJob = (set: JobChange): Edit => ({ kind: 'job', job, seen: ground.own.seen, set });
+  const ofSection = (
+    key: string,
+    set: (one: ChangeGround['sections'][number]) => SectionChange,
+  ): Edit | null => {
+    const section = ground.sections.find((one) => one.key === key);
+    return section ? { kind: 'section', job, section: key, seen: section.seen, set: set(section) } : null;
+  };
   switch (change.kind) {
-    case 'level': {
-      const section = ground.sections.find((one) => one.key === change.section);
-      if (!section) return null;
-      return { kind: 'section', job, section: section.key, seen: section.seen, set: { level: change.level } };
-    }
+    case 'level':
+      return ofSection(change.section, () => ({ level: change.level }));
     case 'school': {
       const taken = { [change.school]: change.option };
-      if (change.section === null)
-        return {
-          kind: 'job',
-          job,
-          seen: ground.own.seen,
-          set: { schools: { ...ground.own.schools, ...taken } },
-        };
-      const section = ground.sections.find((one) => one.key === change.section);
-      if (!section) return null;
-      const schools = { ...section.schools, ...taken };
-      return { kind: 'section', job, section: section.key, seen: section.seen, set: { schools } };
+      if (change.section === null) return ofJob({ schools: { ...ground.own.schools, ...taken } });
+      return ofSection(change.section, ({ schools }) => ({ schools: { ...schools, ...taken } }));
     }
     case 'promise':
-      return { kind: 'job', job, seen: ground.own.seen, set: { promised: change.date } };
+      return ofJob({ promised: change.date });
+    case 'ladder':
+      return ofSection(change.section, () => ({ ladder: change.ladder }));
+    case 'depth':
+      return ofSection(change.section, () => ({ depth: change.depth }));
+    case 'coats': {
+      // Several sections are several edits: each is typed in Film.
+      const [own, ...others] = change.sections;
+      if (own === undefined || others.length > 0) return null;
+      return ofSection(own, ({ coats }) => ({ coats: { ...coats, [change.role]: change.coats } }));
+    }
+    case 'cap':
+      return ofJob({ [capFields[change.budget]]: change.amount });
+    case 'figures':
+      return ofJob({ figures: withFigures(ground.own.figures, change.figures) });
+    case 'pin':
+    case 'unpin': {
+      const startAt = change.kind === 'pin' ? change.at : null;
+      return {
+        kind: 'step',
+        job,
+        step: change.step,
+        seen: ground.edits[change.step] ?? null,
+        set: { startAt },
+      };
+    }
     default:
       return null;
   }
@@ -40,7 +68,7 @@ const daysBetween = (from: string | null, to: string | null): number =>
   from && to ? Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000) : 0;
 
 /** What was agreed to be given up: the job is changed, and the scope record says what, what it saves, and who agreed. */
-export function TakeGiveUp({
+export function TakeChange({
   job,
   change,
   figures,

@@ -1,20 +1,35 @@
-import type { Change } from '@/core/changes';
-import type { Level } from '@/core/film';
+import type { Change, WorkChange } from '@/core/changes';
+import { figureEntry, type TypedFigure } from '@/core/figures';
+import type { LayerRole, Level } from '@/core/film';
 import { levelStandards } from '@/core/film';
-import type { SchoolChoice } from '@/core/record';
-import { date, hours } from '../words/format';
-import { counted } from '../words/counted';
+import type { Depth, SchoolChoice } from '@/core/record';
+import { date, hours, moment, money } from '../words/format';
+import { unitText } from '../figures/figure-place';
+import { counted, firstTwo } from '../words/counted';
 
 /** What changes may name, as words and as choices of the form. */
 export interface ChangeGround {
-  sections: { key: string; name: string; level: Level; seen: number; schools: SchoolChoice }[];
-  /** The job's own schools, and the version of its row. */
-  own: { seen: number; schools: SchoolChoice };
+  sections: {
+    key: string;
+    name: string;
+    level: Level;
+    coats: Partial<Record<LayerRole, number>>;
+    seen: number;
+    schools: SchoolChoice;
+  }[];
+  /** The job's own schools and figures, and the version of its row. */
+  own: { seen: number; schools: SchoolChoice; figures: TypedFigure[] };
+  places: { id: string; name: string }[];
+  ladders: { key: string; name: string }[];
+  /** Versions of what was changed by hand, by step. */
+  edits: Readonly<Record<string, number>>;
   people: { id: string; name: string }[];
   otherJobs: string[];
   schools: { key: string; name: string; options: { key: string; name: string; why: string }[] }[];
   arrival: string;
   promised: string;
+  currency: string;
+  timeZone: string;
 }
 
 const skillWork: Record<string, string> = {
@@ -57,6 +72,48 @@ export function changeText(change: Change, ground: ChangeGround): string {
       return `Promise ${date(change.date)}`;
     case 'drop-job':
       return `Without ${change.job}`;
+    default:
+      return workChangeText(change, ground);
+  }
+}
+
+const roleWords: Partial<Record<LayerRole, string>> = {
+  build: 'primer coat',
+  colour: 'colour coat',
+  clear: 'clear coat',
+};
+const depthWords: Record<Depth, string> = {
+  scuff: 'scuffed',
+  stable: 'taken to the stable layer',
+  bare: 'taken to bare',
+};
+
+/** A change of the work in a manager's words. */
+function workChangeText(change: WorkChange, ground: ChangeGround): string {
+  const section = (key: string) => ground.sections.find((one) => one.key === key)?.name ?? key;
+  switch (change.kind) {
+    case 'coats': {
+      const coats = counted(change.coats, roleWords[change.role] ?? change.role);
+      return `${coats} on ${firstTwo(change.sections.map(section))}`;
+    }
+    case 'ladder': {
+      const ladder = ground.ladders.find((one) => one.key === change.ladder)?.name ?? change.ladder;
+      return `${section(change.section)} sanded ${ladder}`;
+    }
+    case 'depth':
+      return `${section(change.section)} ${depthWords[change.depth]}`;
+    case 'pin':
+      return `“${change.name}” on ${moment(change.at, ground)}`;
+    case 'cap':
+      return change.budget === 'materials'
+        ? `Materials cap ${money(change.amount, ground)}`
+        : `${change.budget === 'labour' ? 'Labour' : 'Booth'} cap ${change.amount} h`;
+    case 'figures':
+      return change.figures
+        .map(({ key, value }) => `${figureEntry(key).words}: ${value}${unitText(figureEntry(key))}`)
+        .join(', ');
+    case 'air':
+      return `${ground.places.find((one) => one.id === change.place)?.name ?? change.place} kept at ${change.airC} °C`;
   }
 }
 

@@ -1,0 +1,5 @@
+export * from './allowance-ahead';
+export * from './batches-apart';
+export * from './closing-windows';
+export * from './early-refit';
+export * from './scarce-hands';

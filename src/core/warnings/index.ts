@@ -1,0 +1,3 @@
+export * from './ground';
+export * from './model';
+export * from './records';

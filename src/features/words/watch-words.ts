@@ -1,0 +1,45 @@
+import type { PlanWarning } from '@/core/plan';
+import { counted, firstTwo } from './counted';
+import { date, hours, moment, span, type Locale } from './format';
+
+/** Warnings of what is still kept, and only just, or will not be. */
+export type OfWatch = Extract<
+  PlanWarning,
+  {
+    code:
+      | 'window-tight'
+      | 'pin-closes-window'
+      | 'refit-early'
+      | 'scarce-hands'
+      | 'batches-apart'
+      | 'allowance-short';
+  }
+>;
+
+interface WatchNames {
+  step(key: string): string;
+  product(code: string): string;
+}
+
+/** A warning of what might still go wrong, in a sentence with what to do about it. */
+export function watchText(warning: OfWatch, names: WatchNames, locale: Locale): string {
+  const windowOf = (product: string | null) =>
+    product === null ? 'bare metal may stand' : `the recoat window of ${names.product(product)} is open`;
+  switch (warning.code) {
+    case 'window-tight':
+      return `“${names.step(warning.step)}” has ${span(warning.slackMin)} to spare of ${span(warning.lengthMin)}: ${windowOf(warning.product)} until ${moment(warning.closes, locale)}. Keep what comes before it on time.`;
+    case 'pin-closes-window':
+      return `The fixed start of “${names.step(warning.step)}” is too late: ${windowOf(warning.product)} until ${moment(warning.closes, locale)}, and “${names.step(warning.to)}” comes ${span(warning.lateMin)} after that. Fix an earlier start, or none.`;
+    case 'refit-early':
+      return `“${names.step(warning.step)}” comes ${span(warning.waitedMin)} after the last coat; ${names.product(warning.product)} takes marks from clamps and rubbers for ${span(warning.neededMin)}. Begin later.`;
+    case 'scarce-hands': {
+      const who = firstTwo(warning.able);
+      const back = warning.backOn === null ? '' : `, back on ${date(warning.backOn)}`;
+      return `“${names.step(warning.step)}” needs ${who}, away from ${date(warning.missedFrom)}${back}: it may slip ${counted(warning.spareDays, 'day')}. Begin it by ${date(warning.lastDay)}.`;
+    }
+    case 'batches-apart':
+      return `${warning.colour}, ${names.product(warning.product)}: the last coats came from ${counted(warning.batches.length, 'batch')} that were not boxed (${warning.batches.join(', ')}). Box what is left, and compare ${firstTwo(warning.panels)} with their neighbours.`;
+    case 'allowance-short':
+      return `Hidden damage: ${hours(warning.foundMin)} h found on ${warning.panelsDone} of ${counted(warning.panels, 'panel')}; at that rate ${hours(warning.projectedMin)} h in all, ${hours(warning.heldMin)} h are held. Tell the owner, and hold more.`;
+  }
+}
