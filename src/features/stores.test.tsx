@@ -10,6 +10,7 @@ import { ShelfRoom } from './shelf/shelf-room';
 import { readMinutes } from './shelf/sheet-fields';
 import { BatchCards } from './stores/batch-cards';
 import { storesProps } from './stores/stores-props';
+import { dryText } from './stores/dry-notices';
 import { StoresRoom } from './stores/stores-room';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }) }));
@@ -39,6 +40,7 @@ const propsWith = (over: Partial<Parameters<typeof storesProps>[0]> = {}) =>
     now,
     shopping: shoppingList(drawsAhead(plan, onShelf, usualFigures), onShelf, shop, levels),
     checks: checkCoats(coatsAhead(plan), levels, shop.timeZone),
+    dry: new Map(),
     committedMinor: committedMinor(moves, 'P-014'),
     ...over,
   });
@@ -295,5 +297,37 @@ describe('Shelf', () => {
     expect(sent.mock.calls.some((call) => call[0] === '/api/edit')).toBe(false);
     fireEvent.click(screen.getByRole('button', { name: 'Take it off' }));
     await waitFor(() => expect(sent.mock.calls.some((call) => call[0] === '/api/edit')).toBe(true));
+  });
+});
+
+describe('what runs dry', () => {
+  const row = {
+    product: 'sealer-grey',
+    step: 'roof/paint/sealer-1',
+    start: now,
+    left: 1.2,
+    needed: 2.4,
+    panel: 'R3',
+    breakAfter: 'R2',
+    name: 'Sealer',
+    unit: 'L',
+    stepName: 'Sealer, coat 1 of 1, Roof',
+    orderBy: '2026-12-22',
+  };
+
+  test('the step and panel where it ends, where to stop, and the day to order', () => {
+    expect(dryText(row, 'Thu 24 Dec 09:00')).toBe(
+      'Sealer runs dry on R3 of “Sealer, coat 1 of 1, Roof” (Thu 24 Dec 09:00): 1.20 L left of 2.40 L needed. Stop at the edge of R2. Order by Tue 22 Dec.',
+    );
+    expect(dryText({ ...row, breakAfter: null, orderBy: null }, 'now')).toMatch(
+      /Do not begin it before there is more\.$/,
+    );
+  });
+
+  test('stands above what is to be bought', () => {
+    const { panel, breakAfter, step, start, left, needed, product } = row;
+    const dry = new Map([['P-014', [{ product, step, start, left, needed, panel, breakAfter }]]]);
+    draw(<StoresRoom {...propsWith({ dry })} />);
+    expect(screen.getByText(/runs dry on R3 of/)).toBeInTheDocument();
   });
 });

@@ -1,15 +1,21 @@
 import ICAL from 'ical.js';
 import { NextRequest } from 'next/server';
 import { loadDemo } from '@/demo/load-demo';
+import type { Remedies } from '@/features/warnings/remedies';
 import { closeAll, demoClock, emptyDatabase } from '@/server/database/fresh-demo.fixture';
 import { currentPlan } from '@/server/services/plans';
 import { GET as calendar } from './calendars/[kind]/[id]/route';
 import { POST as changes } from './jobs/[job]/changes/route';
 import { GET as giveUp } from './jobs/[job]/give-up/route';
 import { GET as maskMap } from './jobs/[job]/mask-map/route';
+import { GET as remedies } from './jobs/[job]/remedies/route';
 import { GET as orders } from './jobs/[job]/orders/route';
 import { told } from './told';
 import { GET as stations } from './jobs/[job]/stations/route';
+
+interface Faults {
+  faults: { place: string; reason: string }[];
+}
 
 beforeAll(async () => {
   await emptyDatabase();
@@ -71,6 +77,39 @@ describe('what to give up', () => {
     const isOver = plan.lateDays > 0 || plan.warnings.some((one) => one.code === 'over-cap');
     expect(body.status).toBe(isOver ? 'over' : 'kept');
     expect((await ask('P-999')).status).toBe(404);
+  });
+});
+
+describe('remedies of a warning', () => {
+  const ask = async (job: string, query: Record<string, string>) => {
+    const request = new NextRequest(`http://127.0.0.1/api?${new URLSearchParams(query)}`);
+    const answer = await remedies(request, { params: Promise.resolve({ job }) });
+    return { status: answer.status, body: (await answer.json()) as Remedies & Faults };
+  };
+
+  test('each is planned through beside the job as it stands, its warnings in words; nothing is stored', async () => {
+    const before = JSON.stringify((await currentPlan('P-015'))!.plan.budgets);
+    const { status, body } = await ask('P-015', { warning: 'over-cap labour' });
+    expect(status).toBe(200);
+    if (body.status !== 'tried') throw new Error(body.status);
+    expect(body.tried[0]).toMatchObject({
+      change: { kind: 'cap', budget: 'labour' },
+      settles: true,
+      brings: [],
+    });
+    const lower = body.tried.find((one) => one.change.kind === 'level')!;
+    expect(lower.figures.labourMin).toBeLessThan(body.base.labourMin);
+    for (const { text } of body.tried.flatMap((one) => [...one.brings, ...one.alsoSettles]))
+      expect(text).toMatch(/ .*\.$/);
+    expect(JSON.stringify((await currentPlan('P-015'))!.plan.budgets)).toBe(before);
+  });
+
+  test('a warning that is not there is gone; without one it is refused, a job that is none is 404', async () => {
+    expect((await ask('P-015', { warning: 'thin-clear nowhere' })).body.status).toBe('gone');
+    const { status, body } = await ask('P-015', {});
+    expect(status).toBe(422);
+    expect(body.faults[0]!.place).toBe('warning');
+    expect((await ask('P-999', { warning: 'late' })).status).toBe(404);
   });
 });
 

@@ -6,7 +6,7 @@ import type { Situation } from './situation';
 
 /** One thing of the work done otherwise: what a warning asks for. */
 export type WorkChange =
-  | { kind: 'coats'; sections: string[]; role: LayerRole; coats: number }
+  | { kind: 'coats'; sections: readonly string[]; role: LayerRole; coats: number }
   /** Another grit sequence of colour sanding. */
   | { kind: 'ladder'; section: string; ladder: string }
   | { kind: 'depth'; section: string; depth: Depth }
@@ -14,7 +14,7 @@ export type WorkChange =
   | { kind: 'pin'; step: string; name: string; at: Minute }
   /** Hours of labour and booth, minor units of materials. */
   | { kind: 'cap'; budget: 'labour' | 'materials' | 'booth'; amount: number }
-  | { kind: 'figures'; figures: TypedFigure[] }
+  | { kind: 'figures'; figures: readonly TypedFigure[] }
   /** A place kept at one temperature, whatever the month and the forecast say. */
   | { kind: 'air'; place: string; airC: number };
 

@@ -27,6 +27,17 @@ export interface CoatRound {
 export const coatedPanels = (step: Coat, { parts }: { parts: readonly Part[] }): CoatedPanel[] =>
   panelsWithSide(step, parts).map(({ key, m2 }) => ({ key, m2 }));
 
+/** The panel that is begun before so much of the area is sprayed: a pot lasts to the end of the panel before it. */
+export function panelAtShare(panels: readonly CoatedPanel[], share: number): string | null {
+  const whole = panels.reduce((sum, one) => sum + one.m2, 0);
+  let sum = 0;
+  for (const { key, m2 } of panels) {
+    sum += m2;
+    if (sum > share * whole) return key;
+  }
+  return panels.at(-1)?.key ?? null;
+}
+
 type Coat = Pick<Step, 'sections' | 'coat'>;
 
 function panelsWithSide({ sections, coat }: Coat, parts: readonly Part[]) {

@@ -10,6 +10,7 @@ import { toMinor, type Minor, type Minute } from '../units';
 import {
   coatedPanels,
   dryEdgeOf,
+  panelAtShare,
   roundOfCoat,
   type CoatedPanel,
   type CoatRound,
@@ -155,19 +156,8 @@ function potsOfCoat(
       mixedAt: pot.from - sheet.inductionMin,
       usedFrom: pot.from,
       diesAt: life === null ? null : pot.from + life,
-      fromPanel: pot.from <= step.start ? null : panelAt(panels, (pot.from - step.start) / gunMin),
+      fromPanel: pot.from <= step.start ? null : panelAtShare(panels, (pot.from - step.start) / gunMin),
     }));
-}
-
-/** The panel that is begun before so much of the area is sprayed: a pot lasts to the end of the panel before it. */
-function panelAt(panels: readonly CoatedPanel[], share: number): string | null {
-  const whole = panels.reduce((sum, one) => sum + one.m2, 0);
-  let sum = 0;
-  for (const { key, m2 } of panels) {
-    sum += m2;
-    if (sum > share * whole) return key;
-  }
-  return panels.at(-1)?.key ?? null;
 }
 
 function troublesOf(

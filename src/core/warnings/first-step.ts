@@ -99,9 +99,10 @@ function onSectionsOf(warning: PlanWarning, plan: Pick<Plan, 'parts'>): Test | n
     case 'gloss-over-straightness':
     case 'kept-not-stripped':
     case 'lifting-kept':
-    case 'old-tape':
     case 'system-differs':
       return onSections([warning.section]);
+    case 'old-tape':
+      return both(onSections([warning.section]), (step) => step.phase === 'mask');
     case 'ground-shows':
     case 'line-shows':
     case 'finish-not-laid':

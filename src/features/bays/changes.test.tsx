@@ -136,6 +136,16 @@ test.each([
   [{ kind: 'school', section: 'sides', school: 'blocks', option: 'stiff' }, 'Blocks stiff, Sides'],
   [{ kind: 'promise', date: '2027-02-01' }, 'Promise Mon 1 Feb'],
   [{ kind: 'drop-job', job: 'P-015' }, 'Without P-015'],
+  [{ kind: 'coats', sections: ['sides'], role: 'clear', coats: 4 }, '4 clear coats on Sides'],
+  [{ kind: 'ladder', section: 'sides', ladder: 'discs' }, 'Sides sanded damp discs'],
+  [{ kind: 'depth', section: 'sides', depth: 'bare' }, 'Sides taken to bare'],
+  [
+    { kind: 'pin', step: 'sides/block-1', name: 'Block, Sides', at: Date.parse('2026-12-24T13:00Z') / 60000 },
+    '“Block, Sides” on Thu 24 Dec 13:00',
+  ],
+  [{ kind: 'cap', budget: 'labour', amount: 95 }, 'Labour cap 95 h'],
+  [{ kind: 'cap', budget: 'materials', amount: 650_000 }, 'Materials cap £6,500'],
+  [{ kind: 'air', place: 'bay', airC: 20 }, 'Bay 1 kept at 20 °C'],
 ] as const)('%j in words', (change, words) => {
   expect(changeText(change, ground)).toBe(words);
   expect(ownerNotices(change, ground)).toBe(change.kind === 'school' ? 'finds what is low' : null);
@@ -164,6 +174,31 @@ describe('taking what is given up', () => {
     });
     expect(editOf('P-014', { kind: 'promise', date: '2027-02-01' }, ground)).toMatchObject({ kind: 'job' });
     expect(editOf('P-014', { kind: 'saturdays' }, ground)).toBeNull();
+    expect(
+      editOf('P-014', { kind: 'coats', sections: ['sides'], role: 'clear', coats: 4 }, ground),
+    ).toMatchObject({ kind: 'section', section: 'sides', seen: 4, set: { coats: { clear: 4 } } });
+    // Coats on two sections are two edits, and none is half made.
+    expect(
+      editOf('P-014', { kind: 'coats', sections: ['sides', 'roof'], role: 'clear', coats: 4 }, ground),
+    ).toBeNull();
+    expect(editOf('P-014', { kind: 'cap', budget: 'booth', amount: 70 }, ground)).toMatchObject({
+      kind: 'job',
+      seen: 9,
+      set: { capBoothHours: 70 },
+    });
+    const tape = { key: 'tape.days', scope: 'job', of: '', value: 18 } as const;
+    expect(editOf('P-014', { kind: 'figures', figures: [tape] }, ground)).toMatchObject({
+      set: { figures: [tape] },
+    });
+    expect(editOf('P-014', { kind: 'pin', step: 'sides/block-1', name: '', at: 500 }, ground)).toMatchObject({
+      kind: 'step',
+      seen: 3,
+      set: { startAt: 500 },
+    });
+    expect(editOf('P-014', { kind: 'unpin', step: 'other', name: '' }, ground)).toMatchObject({
+      seen: null,
+      set: { startAt: null },
+    });
     expect(editOf('P-014', { kind: 'level', section: 'gone', level: 'Road' }, ground)).toBeNull();
   });
 

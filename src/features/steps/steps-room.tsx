@@ -87,7 +87,7 @@ export function StepsRoom({ warningsOf, ...props }: StepsRoomProps & { warningsO
           {chosen.state === 'planned' && <JobRate key={`rate ${chosen.key}`} {...props} step={chosen} />}
           <StepAdd key={`add ${chosen.key}`} {...props} step={chosen} />
         </StepInspector>
-      ) : (
+      ) : view === 'warnings' ? null : (
         <InspectorPanel
           title="The plan"
           subtitle={`${steps.filter((step) => step.minutes > 0).length} steps in ${sections.length} sections`}

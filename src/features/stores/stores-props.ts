@@ -3,6 +3,7 @@ import { ratioWords } from '@/core/exchange';
 import { readySolids, type Shelf } from '@/core/film';
 import type { Plan } from '@/core/plan';
 import type { JobSection, StockMove } from '@/core/record';
+import type { RunsDry } from '@/core/readings/runs-dry';
 import type { Shop } from '@/core/shop';
 import {
   abrasiveRows,
@@ -37,6 +38,14 @@ export interface MixRow {
   done: boolean;
 }
 
+/** What ends inside a step, in words and with the day to order it. */
+export interface DryRow extends RunsDry {
+  name: string;
+  unit: string;
+  stepName: string;
+  orderBy: string | null;
+}
+
 export interface StockRow extends StockLevel {
   name: string;
   unit: string;
@@ -48,6 +57,7 @@ export interface StoresProps {
   today: string;
   locale: Locale;
   shopping: ShoppingLine[];
+  dry: DryRow[];
   mixes: MixRow[];
   pools: Plan['pools'];
   stock: StockRow[];
@@ -83,6 +93,7 @@ interface Given {
   levels: ReadonlyMap<string, StockLevel>;
   shopping: readonly ShoppingLine[];
   checks: readonly CoatCheck[];
+  dry: ReadonlyMap<string, readonly RunsDry[]>;
   committedMinor: number;
   now: number;
 }
@@ -98,6 +109,7 @@ export function storesProps({
   levels,
   shopping,
   checks,
+  dry,
   committedMinor,
   now,
 }: Given): StoresProps {
@@ -111,6 +123,7 @@ export function storesProps({
     today,
     locale: { timeZone: shop.timeZone, currency: shop.currency },
     shopping: [...shopping],
+    dry: dryShown(plan, dry.get(plan.job) ?? [], shopping, { nameOf, unitOf }),
     mixes: mixRows(plan, shelf, checks, nameOf),
     pools: plan.pools.map((pool) => ({ ...pool, product: nameOf(pool.product) })),
     stock: stockRows(levels, shopping, nameOf, unitOf),
@@ -140,12 +153,31 @@ export function storesProps({
     quote: plan.quote,
     abrasives: abrasiveRows(ahead, sections, shelf).map((row) => ({ ...row, name: nameOf(row.product) })),
     tools: toolHours(plan.steps, (i) => plan.steps[i]!.state === 'done'),
-    fills: ahead
-      .filter((step) => step.operation === 'fill' || step.operation === 'fair')
-      .map((step) => ({ subject: step.subject, areaM2: step.figure.quantity * step.figure.share })),
+    fills: fillsAhead(ahead),
     paletteKg: figures('filler.palette'),
     products: [...shelf.values()].map(({ code, name, unit }) => ({ code, name, unit })),
   };
+}
+
+const fillsAhead = (ahead: Plan['steps']): StoresProps['fills'] =>
+  ahead
+    .filter((step) => step.operation === 'fill' || step.operation === 'fair')
+    .map((step) => ({ subject: step.subject, areaM2: step.figure.quantity * step.figure.share }));
+
+function dryShown(
+  plan: Plan,
+  dry: readonly RunsDry[],
+  shopping: readonly ShoppingLine[],
+  { nameOf, unitOf }: Record<'nameOf' | 'unitOf', (code: string) => string>,
+): DryRow[] {
+  const steps = new Map(plan.steps.map((step) => [step.key, `${step.name}, ${step.subject}`]));
+  return dry.map((one) => ({
+    ...one,
+    name: nameOf(one.product),
+    unit: unitOf(one.product),
+    stepName: steps.get(one.step) ?? one.step,
+    orderBy: shopping.find((line) => line.product === one.product && line.short > 0)?.orderBy ?? null,
+  }));
 }
 
 /** The latest entries of the book, newest first, those that were taken back marked. */

@@ -8,6 +8,7 @@ import { Room } from '@/ui/layout';
 import { ViewSwitch } from '@/ui/view-switch';
 import { amount, money } from '../words/format';
 import { wasteWords } from '../words/store-words';
+import { DryNotices } from './dry-notices';
 import { MixTable } from './mix-table';
 import { ShoppingTable } from './shopping-table';
 import { StockBook } from './stock-book';
@@ -29,6 +30,7 @@ export function StoresRoom(props: StoresProps) {
   return (
     <>
       <Room title="Stores" aside={<ViewSwitch views={views} shown={view} onShow={setView} />}>
+        {view === 'buy' && <DryNotices {...props} />}
         {view === 'buy' && <ShoppingTable {...props} />}
         {view === 'mix' && <MixTable {...props} />}
         {view === 'stock' && <StockBook {...props} />}

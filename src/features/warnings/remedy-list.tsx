@@ -29,23 +29,43 @@ export function RemedyList({ job, warning, ground }: { job: string; warning: str
         anew and accept.
       </p>
     );
+  const settling = answer.tried.filter((one) => one.settles);
+  const others = answer.tried.filter((one) => !one.settles);
   return (
-    <ol aria-label="Remedies">
-      {answer.tried.map((one, i) => (
-        <li key={i} className="border-t border-line py-2 first:border-t-0">
-          <p className="font-semibold">{changeText(one.change, ground)}</p>
-          <p className="tabular-nums">{costText(one.figures, answer.base, ground)}</p>
-          <Outcome {...one} />
-          <TakeChange
-            job={job}
-            change={one.change}
-            figures={one.figures}
-            base={answer.base}
-            ground={ground}
-          />
-        </li>
-      ))}
-    </ol>
+    <>
+      <ol aria-label="Remedies">
+        {settling.map((one, i) => (
+          <li key={i} className="border-t border-line py-2 first:border-t-0">
+            <p className="font-semibold">{changeText(one.change, ground)}</p>
+            <p className="tabular-nums">{costText(one.figures, answer.base, ground)}</p>
+            <Outcome {...one} />
+            <TakeChange
+              job={job}
+              change={one.change}
+              figures={one.figures}
+              base={answer.base}
+              ground={ground}
+            />
+          </li>
+        ))}
+      </ol>
+      {others.length > 0 && (
+        <div className="border-t border-line py-2 text-quiet">
+          <p>
+            {settling.length === 0
+              ? 'Planned, and none of it settles the warning:'
+              : 'Planned, and not enough:'}
+          </p>
+          <ul className="tabular-nums">
+            {others.map((one, i) => (
+              <li key={i}>
+                {changeText(one.change, ground)}: {costText(one.figures, answer.base, ground)}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </>
   );
 }
 
@@ -61,14 +81,11 @@ function costText(figures: PlanFigures, base: PlanFigures, ground: ChangeGround)
   ].join(', ');
 }
 
-function Outcome({ settles, alsoSettles, brings }: RemedyShown) {
+/** What else comes with a remedy that settles its warning. */
+function Outcome({ alsoSettles, brings }: RemedyShown) {
   return (
     <>
-      {settles ? (
-        <Notice grade="released">the warning is gone</Notice>
-      ) : (
-        <p className="py-1 text-quiet">It does not settle the warning by itself.</p>
-      )}
+      <Notice grade="released">the warning is gone</Notice>
       {alsoSettles.map(({ text }) => (
         <p key={text} className="py-1 text-quiet">
           Also gone: {text}

@@ -1,4 +1,6 @@
-import { figuresFrom } from '../../core/figures';
+import { figuresFrom, type Figures } from '../../core/figures';
+import type { Shelf } from '../../core/film';
+import type { Plan } from '../../core/plan';
 import { coatsAhead, drawsAhead } from '../../core/plan/draws';
 import type { ConsumableTrial, StockMove } from '../../core/record';
 import {
@@ -10,6 +12,7 @@ import {
   type ShoppingLine,
   type StockLevel,
 } from '../../core/stores';
+import { drawsOfOthers, runsDry, type RunsDry } from '../../core/readings/runs-dry';
 import { localDateOf } from '../../core/units';
 import { database } from '../database/client';
 import { loadStockMoves, loadTrials } from '../repositories/stock-repository';
@@ -23,6 +26,8 @@ export interface Stores {
   shopping: ShoppingLine[];
   /** Of every session ahead, in time: whether the shelf can finish it. */
   checks: CoatCheck[];
+  /** What ends inside a step of a job, by job. */
+  dry: Map<string, RunsDry[]>;
 }
 
 /** The stores of the whole shop as they stand now. */
@@ -48,7 +53,25 @@ export async function currentStores(): Promise<Stores> {
       levels,
     ),
     checks: checkCoats(open.flatMap(coatsAhead), levels, shop.timeZone),
+    dry: dryByJob(
+      standing.map(({ plan, stored }) => ({ plan, figures: figuresFrom(shop.figures, stored.job.figures) })),
+      levels,
+      shelf,
+    ),
   };
+}
+
+function dryByJob(
+  plans: readonly { plan: Plan; figures: Figures }[],
+  levels: Stores['levels'],
+  shelf: Shelf,
+): Stores['dry'] {
+  return new Map(
+    plans.map(({ plan, figures }) => [
+      plan.job,
+      runsDry(plan, drawsOfOthers(plans, plan.job, shelf), levels, { shelf, figures }),
+    ]),
+  );
 }
 
 /** What is on the shelf today, by product. */

@@ -1,0 +1,211 @@
+import { demoShop } from '../../../demo/shop';
+import { usualFigures } from '../../figures';
+import { shelfOf, standardShelf } from '../../film';
+import { jobFixture } from '../../job.fixture';
+import { coatOf, entry } from '../../log/log.fixture';
+import { acceptedSample } from '../../record/sample.fixture';
+import { catalogueWith } from '../../steps';
+import type { Surface } from '../../surface';
+import { minuteAt } from '../../units';
+import { planJob, type PlannedStep, type PlanWindow } from '..';
+import { allowanceAhead, batchesApart, closingWindows, earlyRefit, scarceHands } from '.';
+
+const zone = demoShop.timeZone;
+const now = minuteAt('2026-11-23', 420, zone);
+const shelf = shelfOf(standardShelf);
+const places = demoShop.places.map((one) => ({ ...one, airC: 20, profile: null, forecast: [] }));
+const shop = { ...demoShop, places };
+const base = jobFixture({ level: 'Road' });
+const job = { ...base, samples: base.colours.map(({ id }) => acceptedSample(id)) };
+const plan = planJob({ job, shop, shelf, now, commitments: [], agreedStarts: new Map() });
+
+describe('windows that close', () => {
+  const window = (over: Partial<PlanWindow>): PlanWindow => ({
+    key: 'w',
+    code: 'recoat-max',
+    product: 'epoxy-primer',
+    from: 'a',
+    to: 'b',
+    opened: 1000,
+    closes: 2000,
+    met: 1900,
+    state: 'tight',
+    remedy: null,
+    ...over,
+  });
+  const step = (key: string, over: Partial<PlannedStep> = {}) => ({
+    key,
+    state: 'planned' as const,
+    start: 1900,
+    pinnedAt: null,
+    whyNotEarlier: [],
+    ...over,
+  });
+
+  test('the one with least slack of a step and product is told, with what is left of it', () => {
+    const told = closingWindows([window({}), window({ key: 'v', met: 1960 })], [step('b')]);
+    expect(told).toEqual([
+      {
+        code: 'window-tight',
+        step: 'b',
+        from: 'a',
+        product: 'epoxy-primer',
+        slackMin: 40,
+        lengthMin: 1000,
+        closes: 2000,
+      },
+    ]);
+  });
+
+  test('kept with room, or behind us, is silent', () => {
+    expect(closingWindows([window({ state: 'kept' })], [step('b')])).toEqual([]);
+    expect(closingWindows([window({})], [step('b', { state: 'done' })])).toEqual([]);
+  });
+
+  test('a fixed start that the late step waits for is named, through what lies between', () => {
+    const late = window({ state: 'broken', met: 2300 });
+    const link = (from: string) => ({ kind: 'link' as const, from, min: 0, why: { code: 'order' as const } });
+    const steps = [
+      step('b', { start: 2300, whyNotEarlier: [link('between')] }),
+      step('between', { start: 2250, whyNotEarlier: [link('pinned')] }),
+      step('pinned', { start: 2200, pinnedAt: 2200 }),
+    ];
+    expect(closingWindows([late], steps)).toMatchObject([
+      { code: 'pin-closes-window', step: 'pinned', to: 'b', lateMin: 300, closes: 2000 },
+    ]);
+    // A fixed start before the window opens has not closed it.
+    const early = steps.map((one) => (one.key === 'pinned' ? { ...one, start: 900, pinnedAt: 900 } : one));
+    expect(closingWindows([late], early)).toEqual([]);
+  });
+});
+
+describe('refit on fresh film', () => {
+  // Clear 2:1 cures in 21 days at 20 °C; a clamp waits for 15 % of it: 30 240 × 0.15 = 4536 minutes.
+  const refit = plan.steps.find((one) => one.operation === 'refit')!;
+  const coats = plan.steps.filter(
+    (one) => one.coat?.role === 'clear' && one.sections.some((key) => refit.sections.includes(key)),
+  );
+  const last = Math.max(...coats.map((one) => one.end));
+  const at = (start: number) =>
+    earlyRefit(
+      plan.steps.map((one) => (one === refit ? { ...one, start } : one)),
+      { stays: plan.stays, shop, shelf, figures: usualFigures },
+    ).filter((one) => one.step === refit.key);
+
+  test('a minute before the clamp may bear on it is told with both times, the minute itself is silent', () => {
+    expect(coats.length).toBeGreaterThan(0);
+    expect(at(last + 4535)).toEqual([
+      { code: 'refit-early', step: refit.key, product: 'clear-21', waitedMin: 4535, neededMin: 4536 },
+    ]);
+    expect(at(last + 4536)).toEqual([]);
+  });
+});
+
+describe('hands that will be away', () => {
+  const polish: PlannedStep = {
+    ...plan.steps[0]!,
+    key: 'polish',
+    operation: 'polish',
+    coat: null,
+    people: ['polish'],
+    crew: 1,
+    skipped: false,
+    state: 'planned',
+    start: minuteAt('2026-12-01', 480, zone),
+    end: minuteAt('2026-12-01', 900, zone),
+  };
+  const awayFrom = (from: string) =>
+    scarceHands(
+      [polish],
+      {
+        ...shop,
+        people: shop.people.map((one) =>
+          one.skills.includes('polish') ? { ...one, daysOff: [{ from, to: '2026-12-11', reason: '' }] } : one,
+        ),
+      },
+      shelf,
+    );
+
+  test('Tuesday’s polish with both polishers away from Friday on may slip two days, by Thursday at the latest', () => {
+    expect(awayFrom('2026-12-04')).toMatchObject([
+      { step: 'polish', spareDays: 2, missedFrom: '2026-12-04', lastDay: '2026-12-03', backOn: '2026-12-14' },
+    ]);
+  });
+
+  test('two weeks of room, or nobody away, is silent', () => {
+    expect(awayFrom('2026-12-11')).toEqual([]);
+    expect(scarceHands([polish], shop, shelf)).toEqual([]);
+  });
+});
+
+describe('hidden damage, carried on over the panels to come', () => {
+  const strip: PlannedStep = {
+    ...plan.steps[0]!,
+    key: 'body/strip',
+    operation: 'strip-disc',
+    sections: ['body'],
+    coat: null,
+    faces: 'outside',
+    shut: [],
+    skipped: false,
+    state: 'planned',
+  };
+  const surface = (panel: string, areaM2: number): Surface => ({
+    key: `${panel}.outside`,
+    panel,
+    areaM2,
+    face: 'outside',
+    section: 'body',
+    body: 'body',
+    loose: false,
+    shape: 'flat',
+    lengthsM: { trim: 0, bead: 0, rivet: 0, seam: 0, field: 0 },
+    fieldEdges: [],
+    substrate: 'steel',
+    depth: 'bare',
+    level: 'Road',
+  });
+  const surfaces = new Map([['body', [surface('L1', 1), surface('L2', 3)]]]);
+  const ended = [{ ...entry({ kind: 'ended', at: 100, step: strip.key }), on: ['L1.outside'], share: 1 }];
+  const told = (foundMin: number, heldMin: number, matched = ended) =>
+    allowanceAhead({ share: 0.3, heldMin, foundMin, leftMin: 0 }, [strip], {
+      entries: catalogueWith([]),
+      matched,
+      surfaces,
+    });
+
+  test('2 h on a quarter of the area are 8 h in all: more than 7 h held is told, 8 h is not', () => {
+    expect(told(120, 420)).toEqual([
+      { code: 'allowance-short', heldMin: 420, foundMin: 120, projectedMin: 480, panelsDone: 1, panels: 2 },
+    ]);
+    expect(told(120, 480)).toEqual([]);
+  });
+
+  test('before the first panel, and with nothing found, it is silent', () => {
+    expect(told(120, 10, [])).toEqual([]);
+    expect(told(0, 0)).toEqual([]);
+  });
+});
+
+describe('batches of a colour', () => {
+  const colour = plan.steps.find((one) => one.coat?.role === 'colour')!;
+  const parts = plan.parts.filter((one) => colour.sections.includes(one.section)).map((one) => one.key);
+  const tap = (part: string, batch: string, at: number) =>
+    entry({
+      kind: 'coat',
+      at,
+      step: colour.key,
+      parts: [part],
+      coat: coatOf({ product: colour.coat!.product, role: 'colour', batch }),
+    });
+  const told = (...batches: string[]) =>
+    batchesApart({ ...job, log: batches.map((batch, i) => tap(parts[i]!, batch, i)) }, plan);
+
+  test('a panel from another batch is named; one name on all, and none written, are silent', () => {
+    expect(told('A1', 'A1', 'B2')).toMatchObject([
+      { code: 'batches-apart', batches: ['A1', 'B2'], panels: [parts[2]] },
+    ]);
+    expect(told('A1', 'A1', 'A1')).toEqual([]);
+    expect(told('A1', '', '')).toEqual([]);
+  });
+});
