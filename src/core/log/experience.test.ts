@@ -59,3 +59,12 @@ test('what runs, what has no minutes by rate, and what nobody recorded teaches n
     of({ facts: [], log }, [step('a', { state: 'running' }), step('c'), step('d', { plainMin: 0 })]).size,
   ).toBe(0);
 });
+
+test('the panels that are done teach from the first one on, by their share of the minutes', () => {
+  const log = [
+    entry({ kind: 'began', step: 'a', at: at('2026-12-01', 8) }),
+    entry({ kind: 'left', step: 'a', at: at('2026-12-01', 9), parts: ['P1'] }),
+  ];
+  const running = step('a', { state: 'running', plainMin: 400, partDone: { share: 0.1, personMin: 60 } });
+  expect(of({ facts: [], log }, [running]).get('block')).toEqual({ actualMin: 60, plannedMin: 40, days: 1 });
+});

@@ -10,10 +10,12 @@ export interface TaughtStep {
   state: 'done' | 'running' | 'planned';
   /** Person-minutes by rate, quantity and shape, before the learned factor and before anything typed. */
   plainMin: number;
+  /** While some panels of it are done: their share by area, and the person-minutes that went into them. */
+  partDone?: { share: number; personMin: number } | null;
 }
 
 /**
- * A job's experience by operation, from its finished steps: what was logged over what the rates said. Rework is left
+ * A job's experience by operation, from its finished steps and panels: what was logged over what the rates said. Rework is left
  * out; a day counts once for an operation.
  * @param isOpen whether the shop works on a day; facts without a log count the open days from begin to end
  */
@@ -27,18 +29,22 @@ export function experienceOf(
   const facts = new Map(job.facts.map((fact) => [fact.step, fact]));
   const found = new Map<string, { actualMin: number; plannedMin: number; dates: Set<LocalDate> }>();
   for (const step of steps) {
-    if (step.state !== 'done' || step.plainMin <= 0) continue;
+    const { partDone } = step;
+    if ((step.state !== 'done' && !partDone) || step.plainMin <= 0) continue;
     const own = found.get(step.operation) ?? { actualMin: 0, plannedMin: 0, dates: new Set() };
     const first = logs.get(step.key)?.sittings.filter((one) => one.redo === '' && one.to !== null);
     const fact = facts.get(step.key);
-    if (first && first.length > 0) {
+    if (partDone && step.state !== 'done') {
+      own.actualMin += partDone.personMin;
+      for (const one of first ?? []) own.dates.add(localDateOf(one.from, timeZone));
+    } else if (first && first.length > 0) {
       own.actualMin += first.reduce((sum, one) => sum + worked(one, one.to!), 0);
       for (const one of first) own.dates.add(localDateOf(one.from, timeZone));
     } else if (fact && fact.end !== null) {
       own.actualMin += fact.personMinutes;
       for (const date of daysOf(fact.start, fact.end, timeZone)) if (isOpen(date)) own.dates.add(date);
     } else continue;
-    own.plannedMin += step.plainMin;
+    own.plannedMin += step.plainMin * (step.state === 'done' ? 1 : (partDone?.share ?? 0));
     found.set(step.operation, own);
   }
   return new Map(

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { standingEntries, type LogEntry } from '../record';
 import { entry } from './log.fixture';
-import { loggedFacts, minutesLeft } from './logged-facts';
+import { loggedFacts, minutesLeft, paceOf, personMinutesLeft } from './logged-facts';
 import { lasted, stepLogs, worked } from './sittings';
 import { sittingsOf, timeSums } from './time-sums';
 import { minuteAt } from '../units';
@@ -93,11 +93,17 @@ describe('facts of the log', () => {
   });
 
   test('without a word the rest is the plan less what was worked, and at least a tenth or a quarter of an hour', () => {
-    expect(minutesLeft({ remainingMin: null, workedMin: 60 }, 200)).toBe(140);
-    expect(minutesLeft({ remainingMin: null, workedMin: 300 }, 200)).toBe(20);
-    expect(minutesLeft({ remainingMin: null, workedMin: 300 }, 100)).toBe(15);
-    expect(minutesLeft({ remainingMin: null, workedMin: 30 }, 10)).toBe(10);
-    expect(minutesLeft({ remainingMin: 5, workedMin: 60 }, 200)).toBe(5);
+    expect(minutesLeft({ remainingMin: null, workedMin: 60 }, { minutes: 200, personMinutes: 200 })).toBe(
+      140,
+    );
+    expect(minutesLeft({ remainingMin: null, workedMin: 300 }, { minutes: 200, personMinutes: 200 })).toBe(
+      20,
+    );
+    expect(minutesLeft({ remainingMin: null, workedMin: 300 }, { minutes: 100, personMinutes: 100 })).toBe(
+      15,
+    );
+    expect(minutesLeft({ remainingMin: null, workedMin: 30 }, { minutes: 10, personMinutes: 10 })).toBe(10);
+    expect(minutesLeft({ remainingMin: 5, workedMin: 60 }, { minutes: 200, personMinutes: 200 })).toBe(5);
   });
 });
 
@@ -152,5 +158,59 @@ describe('time sums', () => {
         expect(first.every((one, i) => i === 0 || one.from >= first[i - 1]!.from)).toBe(true);
       }),
     );
+  });
+
+  describe('with some panels done', () => {
+    // Ten panels of a square metre; the step is planned with 1000 minutes of one person.
+    const areas = new Map(Array.from({ length: 10 }, (_, i) => [`P${i}.outside`, 1] as const));
+    const planned = { minutes: 1000, personMinutes: 1000 };
+    const ended = (at: number, ...panels: number[]) => ({
+      ...entry({ kind: 'left' as const, at, parts: panels.map((i) => `P${i}`) }),
+      on: panels.map((i) => `P${i}.outside`),
+      share: 1,
+    });
+    const begun = (at: number) => entry({ kind: 'began', at });
+    const factOf = (log: Parameters<typeof loggedFacts>[0], now: number) =>
+      loggedFacts(log, now, () => areas)[0]!;
+
+    test('the first panel in 200 minutes where 100 were planned: nine are left, a little slower than planned', () => {
+      const fact = factOf([begun(0), ended(200, 0)], 300);
+      expect(fact).toMatchObject({ leftShare: 0.9, partDone: { personMin: 200, days: 1, sinceMin: 0 } });
+      // One day: ln 2 / (1 + 0.16/0.1225) = 0.300572; e^0.300572 = 1.350631; 900 × 1.350631 = 1215.57.
+      expect(paceOf(fact, planned)).toBeCloseTo(1.350631, 5);
+      expect(minutesLeft(fact, planned)).toBe(1216);
+      expect(personMinutesLeft(fact, { minutes: 500, personMinutes: 1000 })).toBeCloseTo(
+        2 * minutesLeft(fact, { minutes: 500, personMinutes: 1000 }),
+        9,
+      );
+    });
+
+    test('as planned, the rest is as planned; what was worked on the next panel since is taken off', () => {
+      expect(minutesLeft(factOf([begun(0), ended(100, 0)], 100), planned)).toBe(900);
+      expect(minutesLeft(factOf([begun(0), ended(100, 0), begun(200)], 260), planned)).toBe(840);
+    });
+
+    test('more days at the same pace say more', () => {
+      const day = 1440;
+      const three = [
+        begun(0),
+        ended(200, 0),
+        begun(day),
+        ended(day + 200, 1),
+        begun(2 * day),
+        ended(2 * day + 200, 2),
+      ];
+      const fact = factOf(three, 3 * day);
+      expect(fact.partDone).toEqual({ personMin: 600, days: 3, sinceMin: 0 });
+      // 3·ln 2 / (3 + 1.306122) = 0.482912; e^0.482912 = 1.620787; 700 × 1.620787 = 1134.55.
+      expect(minutesLeft(fact, planned)).toBe(1135);
+    });
+
+    test('what somebody says is left stands before the pace; rework is not part of it', () => {
+      const said = { ...ended(200, 0), remainingMin: 300 };
+      expect(minutesLeft(factOf([begun(0), said], 300), planned)).toBe(300);
+      const redone = entry({ kind: 'began', at: 50, redo: 'dust' });
+      expect(factOf([begun(0), redone, ended(200, 0)], 300).partDone!.personMin).toBe(50);
+    });
   });
 });

@@ -24,6 +24,8 @@ export interface StepLog {
   /** It was ended as a whole; else on these surfaces alone. */
   endedWhole: boolean;
   endedOn: Set<string>;
+  /** When panels of it were ended last; null where none were. */
+  panelsAt: Minute | null;
   /** Surfaces it was begun or ended on; null for all it has. */
   on: Set<string> | null;
   /** Attended minutes that were said to be left, and when. */
@@ -62,6 +64,7 @@ const blankLog = (step: string): StepLog => ({
   ended: null,
   endedWhole: false,
   endedOn: new Set(),
+  panelsAt: null,
   on: new Set(),
   saidLeft: null,
 });
@@ -81,7 +84,11 @@ function close(own: StepLog, entry: Entry): void {
   own.ended = isEnd ? entry.at : null;
   own.endedWhole = isEnd && (entry.on ?? null) === null;
   // Panels that were named in leaving off are done; the rest is left.
-  if (isEnd || entry.parts.length > 0) for (const surface of entry.on ?? []) own.endedOn.add(surface);
+  if (isEnd || entry.parts.length > 0)
+    for (const surface of entry.on ?? []) {
+      own.endedOn.add(surface);
+      own.panelsAt = entry.at;
+    }
   own.saidLeft =
     entry.kind === 'left' && entry.remainingMin !== null
       ? { minutes: entry.remainingMin, at: entry.at }

@@ -1,5 +1,5 @@
 import { behindUnplaced } from './behind-unplaced';
-import { impliedFacts, minutesLeft, silentFacts } from '../log';
+import { impliedFacts, minutesLeft, personMinutesLeft, silentFacts } from '../log';
 import type { PlanBecause, PlanInput, PlannedStay, PlannedStep } from './model';
 import type { Job, StepFact } from '../record';
 import {
@@ -116,6 +116,8 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
           end: spot.end,
           state: fact?.status ?? ('planned' as const),
           usedMin: fact?.personMinutes ?? 0,
+          leftMin: fact ? leftOf(fact, step) : step.personMinutes,
+          partDone: partDoneOf(fact),
           materialsMinor: 0,
           uses: spot.uses.filter((id) => id !== loudHoursId),
           leadsTo: followers.get(step.key) ?? [],
@@ -145,6 +147,16 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
     hours,
   };
 }
+
+/** Person-minutes that are still to come of a step that was begun. */
+const leftOf = (fact: StepFact, step: Step): number =>
+  fact.status === 'done' ? 0 : Math.round(personMinutesLeft(fact, step));
+
+/** Of a step some panels of which are done: their share of it, and what went into them. */
+const partDoneOf = (fact: StepFact | undefined): PlannedStep['partDone'] =>
+  fact?.leftShare !== undefined && fact.partDone
+    ? { share: 1 - fact.leftShare, personMin: fact.partDone.personMin }
+    : null;
 
 /** A shop without such a place works in the yard: an id nobody else competes for. */
 function placesOf(shop: Shop, kind: string): string[] {
@@ -226,7 +238,13 @@ function factOf(fact: StepFact, planned: Step | undefined, shop: Shop): Fact {
   const uses = [...fact.uses.filter((id) => here.has(id)), ...place];
   return fact.status === 'done'
     ? { status: 'done', step, start, end: fact.end ?? start, uses }
-    : { status: 'running', step, start, remaining: minutesLeft(fact, planned?.minutes ?? 0), uses };
+    : {
+        status: 'running',
+        step,
+        start,
+        remaining: planned ? minutesLeft(fact, planned) : (fact.remainingMin ?? 0),
+        uses,
+      };
 }
 
 function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => string {

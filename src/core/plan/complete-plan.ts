@@ -17,6 +17,7 @@ const laterOfStep = {
   lost: 'what it was planned for is not done.',
   faces: 'outside',
   shut: [],
+  partDone: null,
 } satisfies Partial<PlannedStep>;
 const laterOfCoat = { faces: 'both' as const };
 const laterOfHour = { mixes: [] } satisfies Partial<Plan['goHours'][number]>;
@@ -40,6 +41,7 @@ export const completePlan = (stored: Plan): Plan => ({
     ...laterOfStep,
     ...step,
     readyFrom: step.readyFrom ?? step.start,
+    leftMin: step.leftMin ?? (step.state === 'planned' ? step.personMinutes : 0),
     figure: { ...laterOfFigure, ...step.figure },
     coat: step.coat && { ...laterOfCoat, ...step.coat },
   })),

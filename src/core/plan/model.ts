@@ -8,6 +8,7 @@ import type {
   BatchesApart,
   PinClosesWindow,
   RefitEarly,
+  RoundsLate,
   ScarceHands,
   WindowTight,
 } from './watch/model';
@@ -54,6 +55,7 @@ export type PlanWarning =
   | RefitEarly
   | ScarceHands
   | BatchesApart
+  | RoundsLate
   | AllowanceShort
   | { code: 'late'; days: number }
   | { code: 'window-broken'; window: string; step: string }
@@ -156,6 +158,10 @@ export interface PlannedStep extends Step {
   state: 'done' | 'running' | 'planned';
   /** Person-minutes logged so far; 0 for planned steps. */
   usedMin: number;
+  /** Person-minutes still to come: all of a planned step, what is left of a running one. */
+  leftMin: number;
+  /** While some panels of it are done: their share by area, and the person-minutes that went into them. */
+  partDone: { share: number; personMin: number } | null;
   materialsMinor: number;
   /** Ids of people and places taken. */
   uses: string[];

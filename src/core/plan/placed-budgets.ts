@@ -22,15 +22,20 @@ export function budgetsOf(
     const reckoned = status === 'done' ? (planned.get(step) ?? 0) : 0;
     return total + (materialsMinor ?? reckoned);
   }, 0);
-  const expected = (step: PlannedStep) =>
-    step.state === 'done' ? step.usedMin : Math.max(step.personMinutes, step.usedMin);
+  // Loading and wiping before a coat that was tapped are done as planned, though nobody wrote them down.
+  const expected = ({ key, state, usedMin, leftMin }: PlannedStep) =>
+    state === 'done' && !known.has(key) ? usedMin : leftMin;
   const booth = placed.stays.filter((stay) => stay.kind === 'session');
   const within = (from: Minute, to: Minute) => minutesWithin(placed.open, from, to);
   const usedBooth = booth
     .filter((stay) => known.has(stay.from))
     .reduce((total, stay) => total + within(stay.start, Math.min(stay.end, now)), 0);
   return {
-    labourMin: { used: usedLabour, planned: sum(steps, expected), cap: caps.labourMin },
+    labourMin: {
+      used: usedLabour,
+      planned: usedLabour + sum(steps, expected),
+      cap: caps.labourMin,
+    },
     materialsMinor: {
       used: usedMaterials,
       planned: sum(steps, (step) => step.materialsMinor),

@@ -1,9 +1,10 @@
 import { figuresFrom } from '../figures';
 import { checkStack } from '../film';
-import type { MatchedEntry } from '../log';
+import { experienceOf, type Experience, type MatchedEntry } from '../log';
+import { isOpenDay } from '../shop';
 import { breachesOf } from '../money';
 import type { JobSection } from '../record';
-import { catalogueWith, stackOf, type SectionStack } from '../steps';
+import { catalogueWith, plainMinutes, stackOf, type SectionStack } from '../steps';
 import type { Surface } from '../surface';
 import { coversBeforePaint } from '../survey';
 import { costOfMinutes, toMinor, type Minor } from '../units';
@@ -11,13 +12,13 @@ import { colourWarnings } from './colour-warnings';
 import { dryEdges } from './dry-edges';
 import { fieldLines } from './field-lines';
 import { fieldRidges } from './field-ridges';
-import type { Plan, PlannedStep, PlanWarning, PlanWindow } from './model';
+import type { Plan, PlanInput, PlannedStep, PlanWarning, PlanWindow } from './model';
 import type { PlacedNetwork } from './placed-network';
 import { lateSamples } from './sample-warnings';
 import { schemeWarnings } from './scheme-warnings';
 import { oldTape } from './tape';
 import { forecastStops } from './true-air';
-import { allowanceAhead, batchesApart, closingWindows, earlyRefit, scarceHands } from './watch';
+import { allowanceAhead, batchesApart, closingWindows, earlyRefit, lateRounds, scarceHands } from './watch';
 
 /** The log on the steps of today, and the surfaces these work on. */
 interface Matched {
@@ -60,6 +61,7 @@ export function warningsOf(taken: PlacedNetwork, told: Omit<Plan, 'warnings'>, l
       ...edge,
     })),
     ...batchesApart(job, told),
+    ...lateRounds(sections, steps, paceOfJob(input, steps), shop),
     ...earlyRefit(steps, { stays, shop, shelf, figures }),
     ...scarceHands(steps, shop, shelf),
     ...allowanceAhead(told.allowance, steps, { entries, ...log }),
@@ -70,6 +72,15 @@ export function warningsOf(taken: PlacedNetwork, told: Omit<Plan, 'warnings'>, l
     ...network.warnings,
     ...sections.flatMap((section) => stackWarnings(section, stackOf(section, shelf))),
   ];
+}
+
+/** What this job has shown so far of its operations; nothing where no section has a last day for its rounds. */
+function paceOfJob({ job, shop }: PlanInput, steps: readonly PlannedStep[]) {
+  if (!job.sections.some((one) => one.stopRule?.lastDay)) return new Map<string, Experience>();
+  const taught = steps
+    .filter((step) => step.coat === null)
+    .map((step) => ({ ...step, plainMin: plainMinutes(step) }));
+  return experienceOf(job, taught, (date) => isOpenDay(shop, date), shop.timeZone);
 }
 
 /** What each window that scuffing had to reopen costs in minutes and money. */

@@ -44,6 +44,16 @@ export interface JobSection extends SectionRecord {
 /** A measured area in place of the computed one. */
 export type MeasuredPart = MeasuredPartRecord;
 
+/** Work on a step up to the last time that panels of it were ended. */
+export interface PartDone {
+  /** Person-minutes of first work, rework left out. */
+  personMin: number;
+  /** Days on which it was worked. */
+  days: number;
+  /** Minutes of the clock worked since. */
+  sinceMin: number;
+}
+
 export interface StepFact extends Omit<StepFactRecord, 'materialsMinor'> {
   /** What its materials cost; null where nobody reckoned, then as planned. */
   materialsMinor: Minor | null;
@@ -51,6 +61,8 @@ export interface StepFact extends Omit<StepFactRecord, 'materialsMinor'> {
   workedMin?: number;
   /** Share of it by area that is still to do, where panels of it are done and others are not. */
   leftShare?: number | undefined;
+  /** What went into the panels that are done, while others are not. */
+  partDone?: PartDone | undefined;
   /** Surfaces it was begun on; all of the step where it is not named. */
   on?: readonly string[] | undefined;
 }

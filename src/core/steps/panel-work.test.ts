@@ -55,6 +55,7 @@ describe('rounds panel by panel', () => {
     state,
     personMinutes,
     start: n * 1000,
+    steps: [],
   });
   const rounds = [
     round('block', 1, 'done', 300),

@@ -13,6 +13,8 @@ export interface RoundOfWork {
   /** Logged where done, else planned. */
   personMinutes: number;
   start: Minute;
+  /** Keys of its steps. */
+  steps: string[];
 }
 
 type Given = Pick<Step, 'key' | 'operation' | 'sections' | 'personMinutes' | 'skipped' | 'coat'> & {
@@ -39,7 +41,7 @@ const roundOf = (step: Given): number =>
  * @returns in working order; several steps of one round are summed, a round is done when all of it is
  */
 export function roundsOfWork(steps: readonly Given[], section: string): RoundOfWork[] {
-  const rounds = new Map<string, RoundOfWork & { all: Given[] }>();
+  const rounds = new Map<string, Omit<RoundOfWork, 'steps'> & { all: Given[] }>();
   for (const step of steps) {
     const kind = kindOf(step);
     if (kind === null || step.skipped || !basesOf(step).includes(section)) continue;
@@ -61,6 +63,7 @@ export function roundsOfWork(steps: readonly Given[], section: string): RoundOfW
   return [...rounds.values()]
     .map(({ all, ...entry }) => ({
       ...entry,
+      steps: all.map((one) => one.key),
       state: all.every((one) => one.state === 'done')
         ? ('done' as const)
         : all.some((one) => one.state !== 'planned')

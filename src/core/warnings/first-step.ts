@@ -26,6 +26,8 @@ export function settledBy(warning: PlanWarning, step: PlannedStep | null, timeZo
       return warning.closes;
     case 'scarce-hands':
       return minuteAt(warning.lastDay, 0, timeZone);
+    case 'rounds-late':
+      return minuteAt(warning.lastDay, 0, timeZone);
     case 'sample-late':
       return minuteAt(warning.orderBy, 0, timeZone);
     default:
@@ -101,6 +103,8 @@ function onSectionsOf(warning: PlanWarning, plan: Pick<Plan, 'parts'>): Test | n
     case 'lifting-kept':
     case 'system-differs':
       return onSections([warning.section]);
+    case 'rounds-late':
+      return both(onSections([warning.section]), (step) => /^(fill|fair|block)/.test(step.operation));
     case 'old-tape':
       return both(onSections([warning.section]), (step) => step.phase === 'mask');
     case 'ground-shows':

@@ -14,6 +14,7 @@ const grounds: Record<Code, { law: WarningLaw; station: WarningStation }> = {
   'window-tight': at(1, 'bays'),
   'pin-closes-window': at(1, 'bays'),
   remedied: at(1, 'bays'),
+  'rounds-late': at(19, 'steps'),
   'no-room': at(15, 'bays'),
   'no-place': at(10, 'shop'),
   'no-skill': at(11, 'shop'),

@@ -64,6 +64,8 @@ function ofFilm(warning: PlanWarning): Measure | null {
 /** Of air, rooms and people. */
 function ofWork(warning: PlanWarning): Measure | null {
   switch (warning.code) {
+    case 'rounds-late':
+      return { figure: warning.workDays, limit: 0, unit: 'days' };
     case 'scarce-hands':
       return { figure: warning.spareDays, limit: 0, unit: 'days' };
     case 'air-outside-limits':

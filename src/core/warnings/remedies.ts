@@ -34,6 +34,8 @@ export function remediesFor(warning: PlanWarning, ground: Ground): Change[] {
       return [...pinsBefore(step, plan), ...moreHours];
     case 'window-tight':
       return moreHours;
+    case 'rounds-late':
+      return [...fewerRounds(warning.section, job), ...moreHours];
     case 'pin-closes-window':
     case 'pin-missed':
       return unpinned(step);
@@ -121,6 +123,12 @@ const moreHours: Change[] = [{ kind: 'saturdays' }, { kind: 'overtime', minutes:
 
 const hand = (name: string | undefined): Change[] =>
   skills.flatMap((skill): Change[] => (skill === name ? [{ kind: 'extra-person', skill }] : []));
+
+/** One level lower asks for fewer rounds. */
+function fewerRounds(section: string, job: Job): Change[] {
+  const level = lower(job.sections.find((one) => one.key === section)?.level);
+  return level ? [{ kind: 'level', section, level }] : [];
+}
 
 /** The skill that most minutes ahead ask for. */
 function busiestSkill({ steps }: Plan): string | undefined {

@@ -1,5 +1,7 @@
 import { standingEntries, type Job, type LogEntry } from '@/core/record';
-import { stepLogs, timeSums, worked, type StepLog, type TimeSum } from '@/core/log';
+import { stepLogs, worked, type StepLog } from '@/core/log';
+import type { Unrecorded } from '@/core/readings/unrecorded';
+import { sumsShown, unrecordedIn, type Sums } from './sums-shown';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { ShopHours } from '@/core/plan/shop-hours';
 import { leftToday, type LeftToday } from '@/core/readings/left-today';
@@ -50,11 +52,6 @@ export interface EntryRow {
   redo: string;
 }
 
-export interface SumRow extends TimeSum {
-  name: string;
-  plannedMin: number | null;
-}
-
 export interface LogProps {
   job: string;
   /** Keys of its panels. */
@@ -74,7 +71,9 @@ export interface LogProps {
     usedMin: number;
     plannedMin: number;
   }[];
-  sums: { all: TimeSum; phases: SumRow[]; months: SumRow[]; people: SumRow[]; causes: [string, number][] };
+  /** Done, and not written down. */
+  unrecorded: Unrecorded;
+  sums: Sums;
   people: { id: string; name: string; skills: readonly string[] }[];
   rateMinorPerHour: number;
   /** When the shop closes today; null on a closed day or after closing. */
@@ -145,6 +144,7 @@ export function logProps(
         usedMin: step.usedMin,
         plannedMin: step.personMinutes,
       })),
+    unrecorded: unrecordedIn(job, plan),
     sums: sumsShown({ steps, job, now, shop, older, attended, phaseName, personName }),
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
     rateMinorPerHour: shop.labourRateMinorPerHour,
@@ -228,51 +228,6 @@ function rowsOf({
     };
   };
   return row;
-}
-
-/** Hours by phase, with those of steps older than the log. */
-function sumsShown({
-  steps,
-  job,
-  now,
-  shop,
-  older,
-  attended,
-  phaseName,
-  personName,
-}: {
-  steps: Map<string, PlannedStep>;
-  job: Job;
-  now: number;
-  shop: Shop;
-  older: PlannedStep[];
-  attended: PlannedStep[];
-  phaseName(phase: string): string;
-  personName: ReadonlyMap<string, string>;
-}): LogProps['sums'] {
-  const phaseOf = (step: string) => steps.get(step)?.phase ?? 'other';
-  const sums = timeSums(
-    job.log,
-    phaseOf,
-    now,
-    shop.timeZone,
-    older.map((step) => ({ step: step.key, start: step.start, personMinutes: step.usedMin })),
-  );
-  const plannedIn = (phase: string) =>
-    attended.filter((step) => step.phase === phase).reduce((sum, step) => sum + step.personMinutes, 0);
-  const rows = (map: ReadonlyMap<string, TimeSum>, name: (key: string) => string): SumRow[] =>
-    [...map].map(([key, sum]) => ({ ...sum, name: name(key), plannedMin: null }));
-  return {
-    all: sums.all,
-    phases: [...sums.byPhase].map(([key, sum]) => ({
-      ...sum,
-      name: phaseName(key),
-      plannedMin: plannedIn(key),
-    })),
-    months: rows(sums.byMonth, (key) => key).sort((a, b) => a.name.localeCompare(b.name)),
-    people: rows(sums.byPerson, (key) => personName.get(key) ?? key),
-    causes: [...sums.byCause].sort((a, b) => b[1] - a[1]),
-  };
 }
 
 function textOf({ coat, remainingMin, note }: LogEntry): string {

@@ -1,13 +1,17 @@
 import { Table } from '@/ui/layout';
+import { Notice } from '@/ui/notice';
+import { counted, firstTwo } from '../words/counted';
 import { hours, money } from '../words/format';
-import type { LogProps, SumRow } from './log-props';
+import type { LogProps } from './log-props';
+import type { SumRow } from './sums-shown';
 
 /** Running totals: by phase against the plan, by month, by person, and what was done again by its cause. */
 export function TimeView({
   sums,
+  unrecorded,
   rateMinorPerHour,
   locale,
-}: Pick<LogProps, 'sums' | 'rateMinorPerHour' | 'locale'>) {
+}: Pick<LogProps, 'sums' | 'unrecorded' | 'rateMinorPerHour' | 'locale'>) {
   const cost = (minutes: number) => money(Math.round((minutes / 60) * rateMinorPerHour), locale);
   return (
     <div className="flex flex-col gap-5">
@@ -20,6 +24,7 @@ export function TimeView({
           </span>
         )}
       </p>
+      <Gaps {...unrecorded} />
       <Sums title="By phase" rows={sums.phases} planned />
       <Sums title="By month" rows={sums.months} />
       {sums.people.length > 0 && <Sums title="By person" rows={sums.people} />}
@@ -41,6 +46,28 @@ export function TimeView({
         </section>
       )}
     </div>
+  );
+}
+
+/** Work that was done and is in nobody's record. */
+function Gaps({ implied, overtaken }: LogProps['unrecorded']) {
+  const sum = (list: typeof implied) => hours(list.reduce((total, one) => total + one.plannedMin, 0));
+  const named = (list: typeof implied) => firstTwo(list.map(({ name, subject }) => `${name}, ${subject}`));
+  return (
+    <>
+      {overtaken.length > 0 && (
+        <Notice grade="caution">
+          Not recorded: {counted(overtaken.length, 'step')} of about {sum(overtaken)} h, in no sum here and
+          not learned from ({named(overtaken)}). Work behind them has begun.
+        </Notice>
+      )}
+      {implied.length > 0 && (
+        <p className="text-quiet">
+          In the sums as planned, since nobody recorded them: {counted(implied.length, 'step')} of{' '}
+          {sum(implied)} h ({named(implied)}). They are not learned from.
+        </p>
+      )}
+    </>
   );
 }
 

@@ -227,6 +227,17 @@ describe('warnings', () => {
       'caution',
       'Hidden damage: 2.0 h found on 1 of 4 panels; at that rate 8.0 h in all, 7.0 h are held. Tell the owner, and hold more.',
     ],
+    [
+      {
+        code: 'rounds-late',
+        section: 'roof',
+        lastDay: '2026-12-07',
+        ends: '2026-12-11',
+        workDays: 4,
+      },
+      'caution',
+      '<roof>: at the pace so far its rounds end on Fri 11 Dec, 4 working days after their last day, Mon 7 Dec. Stop where it is straight enough, or move the day.',
+    ],
     [{ code: 'window-broken', window: 'w', step: 's' }, 'stop', 'A window closes before “<s>” can start.'],
     [
       { code: 'remedied', product: 'p', step: 's', personMinutes: 96, costMinor: 8150 },

@@ -75,6 +75,7 @@ function sentenceOf(warning: PlanWarning, names: WarningNames, locale: Locale): 
     case 'scarce-hands':
     case 'batches-apart':
     case 'allowance-short':
+    case 'rounds-late':
       return watchText(warning, names, locale);
     case 'old-tape':
       return `${names.section(warning.section)}: the tape would stay on ${counted(warning.days, 'day')} and is rated for ${warning.ratedDays}; mask again or pull it earlier.`;

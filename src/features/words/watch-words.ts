@@ -12,11 +12,13 @@ export type OfWatch = Extract<
       | 'refit-early'
       | 'scarce-hands'
       | 'batches-apart'
-      | 'allowance-short';
+      | 'allowance-short'
+      | 'rounds-late';
   }
 >;
 
 interface WatchNames {
+  section(key: string): string;
   step(key: string): string;
   product(code: string): string;
 }
@@ -37,6 +39,8 @@ export function watchText(warning: OfWatch, names: WatchNames, locale: Locale): 
       const back = warning.backOn === null ? '' : `, back on ${date(warning.backOn)}`;
       return `“${names.step(warning.step)}” needs ${who}, away from ${date(warning.missedFrom)}${back}: it may slip ${counted(warning.spareDays, 'day')}. Begin it by ${date(warning.lastDay)}.`;
     }
+    case 'rounds-late':
+      return `${names.section(warning.section)}: at the pace so far its rounds end on ${date(warning.ends)}, ${counted(warning.workDays, 'working day')} after their last day, ${date(warning.lastDay)}. Stop where it is straight enough, or move the day.`;
     case 'batches-apart':
       return `${warning.colour}, ${names.product(warning.product)}: the last coats came from ${counted(warning.batches.length, 'batch')} that were not boxed (${warning.batches.join(', ')}). Box what is left, and compare ${firstTwo(warning.panels)} with their neighbours.`;
     case 'allowance-short':

@@ -73,8 +73,8 @@ export async function costedOptions(number: string): Promise<CostedOption[] | nu
   if (!given) return null;
   const { job, input } = given;
   const parts = partsOfJob(job);
-  // An option is compared as if nothing had been begun: facts of the running job would hide its cost.
-  const options = optionKeys.map((option) => ({ ...optionJob(job, parts, option), facts: [], log: [] }));
+  // What is done is done and paid for in each of them: they differ in what is left, down to the panel.
+  const options = optionKeys.map((option) => optionJob(job, parts, option));
   const plans = await plansOf(options.map((one) => input(one)));
   return plans.map((plan, i) => {
     const depths = new Map(options[i]!.surveyed.map((one) => [one.key, one.depth]));

@@ -58,8 +58,17 @@ export interface SchoolFigures extends PlanFigures {
 }
 
 /**
- * The whole job in each option of a school, on one section or all of them, through the whole pipeline from the day of
- * arrival; null where there is no such job or section.
+ * From when ways of a job are compared: from today with what is done and used, once it is begun; before that as if it were
+ * decided on the day of arrival.
+ */
+const comparedFrom = (job: Job, shop: Shop): Minute =>
+  job.facts.length + job.log.length > 0
+    ? currentMinute()
+    : Math.min(minuteAt(job.arrival, 0, shop.timeZone), currentMinute());
+
+/**
+ * The whole job in each option of a school, on one section or all of them, through the whole pipeline; null where there is no
+ * such job or section.
  */
 export async function compareSchool(
   number: string,
@@ -70,7 +79,7 @@ export async function compareSchool(
   if (!given) return null;
   const { job, shop, input } = given;
   if (sectionKey !== null && !job.sections.some((one) => one.key === sectionKey)) return null;
-  const arrival = minuteAt(job.arrival, 0, shop.timeZone);
+  const from = comparedFrom(job, shop);
   const options = schoolOptions[school];
   const plans = await plansOf(
     options.map((option) => {
@@ -80,7 +89,7 @@ export async function compareSchool(
           ? { ...one, schools: { ...one.schools, ...taken } }
           : one,
       );
-      return input({ ...job, sections, facts: [], log: [] }, shop, Math.min(arrival, currentMinute()));
+      return input({ ...job, sections }, shop, from);
     }),
   );
   return plans.map((plan, i) => ({ option: options[i]!, ...figuresOf(plan) }));
@@ -105,8 +114,7 @@ export async function compareSystems(number: string, sectionKey: string): Promis
   const section = given?.job.sections.find((one) => one.key === sectionKey);
   if (!given || !section) return null;
   const { job, shop, shelf, input } = given;
-  // As if it were decided on the day of arrival: what is done already would hide what a system costs.
-  const arrival = minuteAt(job.arrival, 0, shop.timeZone);
+  const from = comparedFrom(job, shop);
   const route = coatSystemOf(section.system, shop.systems)?.route;
   const candidates = systemsWith(shop.systems).filter(
     (system) =>
@@ -118,7 +126,7 @@ export async function compareSystems(number: string, sectionKey: string): Promis
       const sections = job.sections.map((one) =>
         one.key === sectionKey ? { ...one, system: system.key, coats: {} } : one,
       );
-      return input({ ...job, sections, facts: [], log: [] }, shop, Math.min(arrival, currentMinute()));
+      return input({ ...job, sections }, shop, from);
     }),
   );
   return candidates.map((system, i) => {

@@ -2,4 +2,5 @@ export * from './allowance-ahead';
 export * from './batches-apart';
 export * from './closing-windows';
 export * from './early-refit';
+export * from './rounds-late';
 export * from './scarce-hands';

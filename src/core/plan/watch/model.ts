@@ -60,6 +60,17 @@ export interface BatchesApart {
   panels: string[];
 }
 
+/** Rounds of filling and blocking that go on after the last day their stop rule names. */
+export interface RoundsLate {
+  code: 'rounds-late';
+  section: string;
+  lastDay: LocalDate;
+  /** When the last of them ends, at the pace this job has shown. */
+  ends: LocalDate;
+  /** Open days between the two. */
+  workDays: number;
+}
+
 /** What has been found on the panels that are stripped, carried on over all of them, is more than is held. */
 export interface AllowanceShort {
   code: 'allowance-short';

@@ -8,7 +8,7 @@ import { catalogueWith } from '../../steps';
 import type { Surface } from '../../surface';
 import { minuteAt } from '../../units';
 import { planJob, type PlannedStep, type PlanWindow } from '..';
-import { allowanceAhead, batchesApart, closingWindows, earlyRefit, scarceHands } from '.';
+import { allowanceAhead, batchesApart, closingWindows, earlyRefit, lateRounds, scarceHands } from '.';
 
 const zone = demoShop.timeZone;
 const now = minuteAt('2026-11-23', 420, zone);
@@ -207,5 +207,50 @@ describe('batches of a colour', () => {
     ]);
     expect(told('A1', 'A1', 'A1')).toEqual([]);
     expect(told('A1', '', '')).toEqual([]);
+  });
+});
+
+describe('a stop rule against the pace of the job', () => {
+  // The shop is open from 7:30 to 16:30 with half an hour off: 510 minutes a day.
+  const block = plan.steps.find((one) => one.operation === 'block')!;
+  const section = block.sections[0]!;
+  const monday = minuteAt('2026-12-07', 450, zone);
+  const round: PlannedStep = {
+    ...block,
+    state: 'planned',
+    start: monday,
+    end: minuteAt('2026-12-07', 990, zone),
+    minutes: 510,
+    personMinutes: 510,
+    leftMin: 510,
+    figure: { ...block.figure, learned: 1 },
+  };
+  const told = (lastDay: string, ratio: number) =>
+    lateRounds(
+      job.sections.map((one) =>
+        one.key === section ? { ...one, stopRule: { hollowMm: null, lastDay } } : one,
+      ),
+      [round],
+      // A hundred days of the same say all but everything: the factor is the ratio, within 1.3 %.
+      new Map([['block', { actualMin: 100 * ratio, plannedMin: 100, days: 100 }]]),
+      shop,
+    );
+
+  test('planned for Monday and twice as slow, it ends on Tuesday: a working day after its last', () => {
+    expect(told('2026-12-07', 2)).toEqual([
+      { code: 'rounds-late', section, lastDay: '2026-12-07', ends: '2026-12-08', workDays: 1 },
+    ]);
+    expect(told('2026-12-08', 2)).toEqual([]);
+  });
+
+  test('five times as slow it ends on Friday, four working days late; a weekend is none', () => {
+    expect(told('2026-12-07', 5)).toMatchObject([{ ends: '2026-12-11', workDays: 4 }]);
+    // From Friday's last day to a Saturday nobody works: nothing is late.
+    expect(told('2026-12-04', 1)).toMatchObject([{ ends: '2026-12-07', workDays: 1 }]);
+  });
+
+  test('at the planned pace, and without a last day, it is silent', () => {
+    expect(told('2026-12-07', 1)).toEqual([]);
+    expect(lateRounds(job.sections, [round], new Map(), shop)).toEqual([]);
   });
 });
