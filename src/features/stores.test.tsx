@@ -114,9 +114,10 @@ describe('Stores', () => {
     expect(screen.getByRole('row', { name: /^Block sheets.*block/ })).toHaveTextContent('0.83 m²');
     expect(screen.getByRole('row', { name: /^spray gun/ })).toHaveTextContent('needle and nozzle set');
     fireEvent.change(screen.getByLabelText(/^Filled/), { target: { value: '0.8' } });
-    expect(screen.getByText(/2.16 kg in 9 palettes of 240 g with 6.0 g hardener/)).toBeInTheDocument();
+    // 0.8 m² × 1.2 mm × 1.8 kg/L ÷ 0.9 = 1.92 kg; 1.92 ÷ 0.25 = 7.68.
+    expect(screen.getByText(/1.92 kg mixed in 8 palettes of 240 g with 6.0 g hardener/)).toBeInTheDocument();
     fireEvent.change(screen.getByLabelText(/^hardener/), { target: { value: '4' } });
-    expect(screen.getByText(/More than 3 % hardener/)).toBeInTheDocument();
+    expect(screen.getByText(/4 % hardener, at most 3 %/)).toBeInTheDocument();
   });
 
   test('colours are pooled with what is held back, waste and VOC stand beside them', () => {

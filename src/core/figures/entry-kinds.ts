@@ -95,6 +95,54 @@ export const bare = (metal: string, usual: number): FigureEntry => ({
   moves: ['waits'],
   scopes: downToSection,
 });
+/** What work takes of a film. */
+export const taken = (
+  words: string,
+  unit: FigureEntry['unit'],
+  usual: number,
+  [least, most]: readonly [number, number],
+): FigureEntry => ({
+  group: 'What sanding takes',
+  words,
+  unit,
+  usual,
+  least,
+  most,
+  source: 'the middle of the trade’s usual range; read the film before and after',
+  moves: ['film taken'],
+  scopes: downToSection,
+});
+export const gritTakes = (name: string, usual: number): FigureEntry =>
+  taken(`${name} takes of cured clear`, 'µm', usual, [0, 60]);
+export const damp = (words: string, usual: number): FigureEntry => ({
+  group: 'Bare metal',
+  words,
+  unit: 'share',
+  usual,
+  least: 0.05,
+  most: 1,
+  source: 'our own working step, the treatment’s sheet comes first',
+  moves: ['waits'],
+  scopes: downToSection,
+});
+/** Filler and putty that is mixed and spread. */
+export const filler = (
+  words: string,
+  unit: FigureEntry['unit'],
+  usual: number,
+  [least, most]: readonly [number, number],
+  moves: FigureEntry['moves'] = ['filler batches', 'minutes'],
+): FigureEntry => ({
+  group: 'Filler and sealant',
+  words,
+  unit,
+  usual,
+  least,
+  most,
+  source: 'trade practice, a working default; the sheet comes first',
+  moves,
+  scopes: byJob,
+});
 export const share = (
   group: string,
   words: string,

@@ -8,6 +8,7 @@ export const figureEffects = [
   'mix',
   'coats',
   'film limits',
+  'film taken',
   'edge taping',
   'minutes',
   'crew',
@@ -43,7 +44,9 @@ export interface FigureEntry {
     | 'm/min'
     | 'mL'
     | 'kg'
-    | 'kg/L';
+    | 'kg/L'
+    | 'kg/min'
+    | 'mm';
   usual: number;
   /** What still makes sense; beyond it the figure is refused. */
   least: number;

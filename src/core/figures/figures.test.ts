@@ -1,6 +1,15 @@
 import { demoShop } from '../../demo/shop';
 import { coatRoundMin, motionOf } from '../booth';
-import { filmColumn, shelfOf, standardShelf, type FilmColumn } from '../film';
+import {
+  filmColumn,
+  filmFiguresOf,
+  gritTakesAt,
+  repairCards,
+  shelfOf,
+  standardShelf,
+  takenBetween,
+  type FilmColumn,
+} from '../film';
 import { jobFixture } from '../job.fixture';
 import { readyJob } from '../log';
 import { auditPlanOf } from '../plan/audit-plan';
@@ -14,7 +23,7 @@ import { allowanceOf, cartridgeMl, partsOfJob, sealantCartridges } from '../surv
 import { bareMetalLimit, stackOf } from '../steps';
 import { litresOf } from '../steps/session';
 import { crewMinutes, shapeFactor } from '../steps/labour';
-import { colourPools, drawnBySteps, fillerPlan, sessionNeeds } from '../stores';
+import { colourPools, drawnBySteps, sessionNeeds } from '../stores';
 import { minuteAt } from '../units';
 import { figureEntry, figureKeys, figuresFrom, type FigureEffect, type FigureKey, type TypedFigure } from '.';
 
@@ -59,6 +68,8 @@ const jobs: Job[] = [
     ] as unknown as Job['readings'],
   },
 ];
+
+const ladderGrits = [600, 800, 1000, 1200, 1500, 2000, 2500, 3000, 5000, 'cut', 'polish'] as const;
 
 const ofFilm: ReadonlySet<string> = new Set(['kept-thin', 'thin-clear', 'thin-topcoat', 'film-limit']);
 
@@ -121,6 +132,23 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
         return audit.surfaces.map(({ key }) => [audit.stopLine(key), audit.keptStop(key)]);
       }),
     ],
+    'film taken': [
+      steps.flatMap((step) => (step.grit ? [step.grit.takes] : [])),
+      (['panel', 'hull'] as const).map((route) =>
+        areas.map(({ clear, layers }) =>
+          filmColumn(
+            [],
+            layers.map((layer) => ({ ...layer, name: layer.role })),
+            clear,
+            route,
+            filmFiguresOf(figures),
+          ),
+        ),
+      ),
+      takenBetween(6, { most: 3, cut: false }, filmFiguresOf(figures)),
+      repairCards(['base', 'clear'], gritTakesAt(figures)),
+      ladderGrits.map(gritTakesAt(figures)),
+    ],
     'edge taping': areas.map(({ clear }) => clear?.tapeThrough ?? null),
     minutes: [
       of((step) => [step.minutes, step.personMinutes]),
@@ -132,7 +160,9 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
     crew: of((step) => step.crew),
     waits: [
       built.map(({ network }) => network.links),
-      (['steel', 'galvanised', 'aluminium'] as const).map((metal) => bareMetalLimit(metal, 50, figures)),
+      (['steel', 'galvanised', 'aluminium'] as const).map((metal) =>
+        [10, 50, 61, 76, 99].map((humidity) => bareMetalLimit(metal, humidity, figures)),
+      ),
     ],
     'masking material': of((step) =>
       step.needs.filter(({ product }) => shelf.get(product)?.kind === 'masking'),
@@ -145,7 +175,7 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
       steps.flatMap((step) => step.needs.filter(({ product }) => product === 'seam-sealer')),
       ...[50, 100, 150].map((seamM) => sealantCartridges(seamM, cartridgeMl(figures))),
     ],
-    'filler batches': fillerPlan(2, 2, 20, 2.5, figures('filler.palette')).batches,
+    'filler batches': steps.flatMap((step) => step.spread ?? []),
     'protective kit': steps.map((step) => drawn.get(step.key)!.filter(({ product }) => kit.has(product))),
     'dry mass': jobs.map((job, i) => dryMass(basePlans[i]!, job, shelf, figures)),
     'hidden damage': [1960, 1990, 2010, 2024].flatMap((builtYear) =>
@@ -160,8 +190,20 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
 const work = ['litres', 'minutes', 'crew', 'waits', 'protective kit', 'masking material'] as const;
 const follows: Partial<Record<FigureEffect, readonly FigureEffect[]>> = {
   // Edges that are taped are steps more or fewer.
-  'edge taping': work,
-  coats: ['edge taping', 'litres', 'mix', 'minutes', 'crew', 'waits', 'protective kit', 'masking material'],
+  'edge taping': [...work, 'film taken'],
+  'film taken': ['coats', 'film limits', 'edge taping', ...work, 'mix'],
+  'film limits': ['film taken'],
+  coats: [
+    'film taken',
+    'edge taping',
+    'litres',
+    'mix',
+    'minutes',
+    'crew',
+    'waits',
+    'protective kit',
+    'masking material',
+  ],
   litres: ['mix'],
   minutes: ['crew', 'waits', 'protective kit', 'mix', 'litres', 'masking material'],
   crew: ['waits', 'protective kit'],

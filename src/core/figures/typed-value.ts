@@ -17,6 +17,7 @@ const others: Partial<Record<FigureEntry['unit'], Record<string, number>>> = {
   factor: { '%': 0.01 },
   min: { min: 1, h: 60, d: 1440 },
   days: { d: 1, day: 1, days: 1, weeks: 7 },
+  mm: { cm: 10, in: 25.4 },
 };
 
 /**

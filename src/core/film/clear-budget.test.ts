@@ -1,4 +1,4 @@
-import { clearBudget, clearFigures, clearLeft, clearSessionSizes, takenBetween } from './clear-budget';
+import { clearBudget, usualFilmFigures, clearLeft, clearSessionSizes, takenBetween } from './clear-budget';
 import type { LadderStep } from './ladder';
 
 /** A ladder that takes 6, 3, 2 and 1 µm. Its first grit alone decides whether the texture is levelled. */
@@ -99,7 +99,7 @@ describe('a typed number of clears against the budget', () => {
     leftEdgeUm: 44,
     betweenUm: 10,
     sessions: { most: 2, cut: true },
-    figures: clearFigures,
+    figures: usualFilmFigures,
   };
 
   test('each coat fewer leaves 25 µm less, 15 on edges; two fit one session, and nothing goes between them', () => {
@@ -117,7 +117,7 @@ describe('a typed number of clears against the budget', () => {
       leftFlatUm: 20,
       leftEdgeUm: 5,
       betweenUm: 0,
-      figures: clearFigures,
+      figures: usualFilmFigures,
       sessions: null,
     };
     expect(clearLeft(thin, 2, 20)).toEqual({ flatUm: 0, edgeUm: 0, through: 'edges' });
@@ -126,8 +126,8 @@ describe('a typed number of clears against the budget', () => {
 });
 
 describe('figures of a shop’s own', () => {
-  const of = (over: Partial<typeof clearFigures>, first?: LadderStep['grit']) =>
-    clearBudget({ ...asked, ladder: { steps: steps(first) }, figures: { ...clearFigures, ...over } });
+  const of = (over: Partial<typeof usualFilmFigures>, first?: LadderStep['grit']) =>
+    clearBudget({ ...asked, ladder: { steps: steps(first) }, figures: { ...usualFilmFigures, ...over } });
 
   test('60 µm that stay in place of 45: (60 + 12 + 4) / 25 is four coats, not three', () => {
     // P1500 takes the peaks alone: 6 + 3 + 2 + 1.

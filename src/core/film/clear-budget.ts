@@ -12,7 +12,7 @@ export interface ClearBudgetInput {
   /** In how many sessions the coats go on, and whether they are cut flat between them; left out where one takes all. */
   sessions?: ClearBudget['sessions'];
   /** What must stay and what edges lose; the trade's where nobody typed other. */
-  figures?: ClearFigures;
+  figures?: FilmFigures;
 }
 
 export interface ClearBudget {
@@ -30,11 +30,11 @@ export interface ClearBudget {
   leftFlatUm: number;
   leftEdgeUm: number;
   /** What it was reckoned with. */
-  figures: ClearFigures;
+  figures: FilmFigures;
 }
 
 /** What must stay on flats and on edges, what edges carry and lose, the second look's allowance, texture from the gun. */
-export interface ClearFigures {
+export interface FilmFigures {
   residualUm: number;
   edgeResidualUm: number;
   edgeShare: number;
@@ -42,23 +42,30 @@ export interface ClearFigures {
   edgeTakes: number;
   secondLookUm: number;
   textureUm: number;
+  /** A scuff only keys a film; nibs are taken between coats by roller. */
+  scuffUm: number;
+  nibsUm: number;
+  /** Shares of a build round that blocking takes, on flats and on edges. */
+  blockedShare: number;
+  blockedEdgeShare: number;
 }
 
 /** The figures of the clear that hold at a place. */
-export const clearFiguresOf = (figures: Figures, at: FigurePlace = {}): ClearFigures => ({
+export const filmFiguresOf = (figures: Figures, at: FigurePlace = {}): FilmFigures => ({
   residualUm: figures('clear.residual', at),
   edgeResidualUm: figures('clear.edge-residual', at),
   edgeShare: figures('clear.edge-share', at),
   edgeTakes: figures('clear.edge-takes', at),
   secondLookUm: figures('clear.second-look', at),
   textureUm: figures('clear.texture', at),
+  scuffUm: figures('take.scuff', at),
+  nibsUm: figures('take.nibs', at),
+  blockedShare: figures('take.block', at),
+  blockedEdgeShare: figures('take.block-edge', at),
 });
 
 /** What nobody typed. */
-export const clearFigures: ClearFigures = clearFiguresOf(usualFigures);
-
-/** What a scuff takes, µm; a film is keyed by it, not levelled. */
-export const scuffUm = 2;
+export const usualFilmFigures: FilmFigures = filmFiguresOf(usualFigures);
 
 /** A ladder that starts finer than this only scuffs the peaks: the texture stays. */
 const levellingGrit = 1200;
@@ -101,7 +108,7 @@ export function clearSessionSizes(coats: number, most: number | null, cut: boole
 export function takenBetween(
   coats: number,
   sessions: ClearBudget['sessions'] | undefined,
-  { textureUm }: ClearFigures = clearFigures,
+  { textureUm, scuffUm }: FilmFigures = usualFilmFigures,
 ): number {
   if (!sessions) return 0;
   const turns = Math.max(0, clearSessionSizes(coats, sessions.most, sessions.cut).length - 1);
@@ -109,7 +116,14 @@ export function takenBetween(
 }
 
 function budgetWith(
-  { ladder, coatUm, levelMinimum, productMinimum, sessions = null, figures = clearFigures }: ClearBudgetInput,
+  {
+    ladder,
+    coatUm,
+    levelMinimum,
+    productMinimum,
+    sessions = null,
+    figures = usualFilmFigures,
+  }: ClearBudgetInput,
   betweenUm: number,
 ): ClearBudget {
   const { residualUm, edgeResidualUm, edgeShare, edgeTakes, secondLookUm, textureUm } = figures;

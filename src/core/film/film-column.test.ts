@@ -1,4 +1,4 @@
-import { clearFigures } from './clear-budget';
+import { usualFilmFigures } from './clear-budget';
 import { filmColumn } from './film-column';
 
 const layer = (
@@ -72,7 +72,7 @@ describe('clear that is colour sanded', () => {
     sessions: { most: 2, cut: true },
     leftFlatUm: 74,
     leftEdgeUm: 44,
-    figures: clearFigures,
+    figures: usualFilmFigures,
   };
   const of = (coats: number, budget = clear) =>
     filmColumn([], [layer('colour', 2, 15), layer('clear', coats, 25)], budget, 'panel');

@@ -1,5 +1,5 @@
 import type { ClearBudget } from './clear-budget';
-import { clearFigures, scuffUm, takenBetween, type ClearFigures } from './clear-budget';
+import { usualFilmFigures, takenBetween, type FilmFigures } from './clear-budget';
 import type { LayerRole } from './coat-system';
 
 /** One layer of a section in its film picture, µm on flats and on edges. */
@@ -28,9 +28,6 @@ export interface FilmColumn {
   topStartsUm: number;
   edgeTopStartsUm: number;
 }
-
-/** Blocking a build round takes 30–45 % of it on flats, 60 % on edges; a scuff 1–3 µm; nibs 5–8. */
-export const takenByWork = { blockedShare: 0.375, blockedEdgeShare: 0.6, scuffUm, nibsUm: 6.5 };
 
 /** A layer that stood on the object when it came. */
 export interface OldLayer {
@@ -61,7 +58,7 @@ export function filmColumn(
   layers: readonly Laid[],
   clear: ClearBudget | null,
   route: 'panel' | 'hull' | 'aircraft',
-  figures: ClearFigures = clear?.figures ?? clearFigures,
+  figures: FilmFigures = clear?.figures ?? usualFilmFigures,
 ): FilmColumn {
   const share = figures.edgeShare;
   const laid = layers.filter((layer) => layer.coats > 0);
@@ -82,7 +79,7 @@ export function filmColumn(
       const laidUm = layer.coats * layer.dryUm;
       const edgeUm = laidUm * share;
       const ownClear = i === top ? clear : null;
-      const [flatTakes, edgeTakes, why] = taken(layer, laidUm, edgeUm, ownClear, route);
+      const [flatTakes, edgeTakes, why] = taken(layer, laidUm, edgeUm, ownClear, { route, figures });
       // No work takes more of a film than is there; what lies beneath it is another matter, and told as cut through.
       const [takenUm, edgeTakenUm] = [Math.min(laidUm, flatTakes), Math.min(edgeUm, edgeTakes)];
       const { role: kind, name, coats } = layer;
@@ -110,10 +107,10 @@ function taken(
   laidUm: number,
   edgeUm: number,
   clear: ClearBudget | null,
-  route: 'panel' | 'hull' | 'aircraft',
+  { route, figures }: { route: 'panel' | 'hull' | 'aircraft'; figures: FilmFigures },
 ): [takenUm: number, edgeTakenUm: number, why: FilmSlice['why']] {
   if (layer.role === 'build')
-    return [laidUm * takenByWork.blockedShare, edgeUm * takenByWork.blockedEdgeShare, 'blocking'];
+    return [laidUm * figures.blockedShare, edgeUm * figures.blockedEdgeShare, 'blocking'];
   if (layer.role === 'clear' && clear && clear.removedFlatUm > 0) {
     const edges = layer.coats * layer.dryUm * clear.figures.edgeShare - leftOnEdges(clear, layer);
     return [
@@ -126,10 +123,10 @@ function taken(
   }
   if (route === 'hull' && rolled.includes(layer.role)) {
     const sandings = Math.max(0, layer.role === 'topcoat' ? layer.coats : layer.coats - 1);
-    const takenUm = Math.min(laidUm, sandings * takenByWork.nibsUm);
+    const takenUm = Math.min(laidUm, sandings * figures.nibsUm);
     return [takenUm, Math.min(edgeUm, takenUm), 'nibs'];
   }
-  if (layer.role === 'epoxy') return [takenByWork.scuffUm, takenByWork.scuffUm, 'scuffing'];
+  if (layer.role === 'epoxy') return [figures.scuffUm, figures.scuffUm, 'scuffing'];
   return [0, 0, 'none'];
 }
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { clearBudget, clearFigures } from './clear-budget';
+import { clearBudget, usualFilmFigures } from './clear-budget';
 import { ladders, type LadderStep } from './ladder';
 import { coatLitres, dryFilmUm, mixedVolumeSolids, spreadingRateM2PerL } from './spreading';
 import { dewPointC } from './climate';
@@ -104,7 +104,7 @@ describe('times at temperature', () => {
 
 /** The clear budget told in another way: tries whole coats upward and every taping, straight from its conditions. */
 function leastCoats(steps: readonly LadderStep[], coatUm: number, minimum: number) {
-  const { residualUm, edgeResidualUm, edgeShare, secondLookUm, textureUm } = clearFigures;
+  const { residualUm, edgeResidualUm, edgeShare, secondLookUm, textureUm } = usualFilmFigures;
   const first = steps[0]!;
   const levels = typeof first.grit === 'number' && first.grit <= 1200;
   const flatLoss =
@@ -150,8 +150,8 @@ describe('the clear budget', () => {
     fc.assert(
       fc.property(cases, (given) => {
         const { leftFlatUm, leftEdgeUm } = clearBudget(given);
-        expect(leftFlatUm).toBeGreaterThanOrEqual(clearFigures.residualUm - 1e-6);
-        expect(leftEdgeUm).toBeGreaterThanOrEqual(clearFigures.edgeResidualUm - 1e-6);
+        expect(leftFlatUm).toBeGreaterThanOrEqual(usualFilmFigures.residualUm - 1e-6);
+        expect(leftEdgeUm).toBeGreaterThanOrEqual(usualFilmFigures.edgeResidualUm - 1e-6);
       }),
     );
   });

@@ -1,28 +1,12 @@
+import { gritTakesUm, type Grit, type GritTakes } from './grit-takes';
+
 import { usualFigures, type FigurePlace, type Figures } from '../figures';
 
 /** One step of colour sanding or polishing. Removal of cured clear in µm: the middle of the trade's range. */
 export interface LadderStep {
-  grit: number | 'cut' | 'polish';
+  grit: Grit;
   removalUm: number;
 }
-
-/** Film removed from cured clear, µm: P600 15–20 … polish 0.3–0.7; the middle is for planning. */
-const middleUm: ReadonlyMap<LadderStep['grit'], number> = new Map<LadderStep['grit'], number>([
-  [600, 17.5],
-  [800, 12.5],
-  [1000, 8],
-  [1200, 6.5],
-  [1500, 5],
-  [2000, 2.5],
-  [2500, 2],
-  [3000, 1.25],
-  [5000, 0.65],
-  ['cut', 2],
-  ['polish', 0.5],
-]);
-
-/** What the trade reckons one grit or pad takes of cured clear, µm; of a grit it does not know nothing. */
-export const gritTakesUm = (grit: LadderStep['grit']): number => middleUm.get(grit) ?? 0;
 
 export type LadderUse = 'colour' | 'block' | 'filler' | 'between' | 'strip';
 
@@ -49,7 +33,7 @@ const colour = (
   why,
   use: 'colour',
   hand,
-  steps: grits.map((grit) => ({ grit, removalUm: middleUm.get(grit)! })),
+  steps: grits.map((grit) => ({ grit, removalUm: gritTakesUm(grit) })),
 });
 const polishes: LadderStep['grit'][] = ['cut', 'polish', 'polish'];
 
@@ -107,6 +91,16 @@ export function laddersWith(own: readonly Ladder[]): Ladder[] {
   const changed = new Map(own.map((one) => [one.key, one]));
   const standard = Object.values<Ladder>(ladders).map((one) => changed.get(one.key) ?? one);
   return [...standard, ...own.filter((one) => !Object.hasOwn(ladders, one.key))];
+}
+
+/** The trade's ladders with what their grits take at a place; what a shop wrote down of its own stands. */
+export function laddersAt(own: readonly Ladder[], takesUm: GritTakes): Ladder[] {
+  const changed = new Set(own.map((one) => one.key));
+  return laddersWith(own).map((one) =>
+    changed.has(one.key)
+      ? one
+      : { ...one, steps: one.steps.map(({ grit }) => ({ grit, removalUm: takesUm(grit) })) },
+  );
 }
 
 const work = (

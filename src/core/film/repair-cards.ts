@@ -1,5 +1,6 @@
 import type { Family } from './family';
-import { gritTakesUm, type LadderStep } from './ladder';
+import { gritTakesUm, type GritTakes } from './grit-takes';
+import type { LadderStep } from './ladder';
 
 /** What is found on finished film, and mended before it is handed over. */
 export const repairKinds = [
@@ -217,8 +218,12 @@ const byHand: readonly Family[] = ['one-part', 'gelcoat', 'antifouling', 'barrie
  * The card of a repair in a stack of these families: candy and flake are done again over the whole side, brush and roller
  * films in the spot up to the next seam, single stage in colour alone.
  */
-export function repairCard(kind: RepairKind, families: readonly Family[]): RepairCard {
-  const card = cards[kind];
+export function repairCard(
+  kind: RepairKind,
+  families: readonly Family[],
+  takesUm: GritTakes = gritTakesUm,
+): RepairCard {
+  const card = { ...cards[kind], works: cards[kind].works.map((work) => taking(work, takesUm)) };
   if (card.coats === 'none') return card;
   if (families.some((one) => wholeSide.includes(one)))
     return {
@@ -237,6 +242,14 @@ export function repairCard(kind: RepairKind, families: readonly Family[]): Repai
   return families.includes('clear') ? card : { ...card, coats: 'colour' };
 }
 
-/** All cards, for whoever looks one up. */
-export const repairCards = (families: readonly Family[]): RepairCard[] =>
-  repairKinds.map((kind) => repairCard(kind, families));
+/** A piece of work with what its grit or its pads take. */
+function taking(work: RepairWork, takesUm: GritTakes): RepairWork {
+  const value = /^p(\d+)$/.exec(work.word)?.[1];
+  if (work.operation === 'mend-grit' && value !== undefined)
+    return { ...work, takesUm: takesUm(Number(value)) };
+  return work.operation === 'mend-pad' ? { ...work, takesUm: takesUm('cut') + takesUm('polish') } : work;
+}
+
+/** All cards, for whoever looks one up. @param takesUm what grits and pads take there */
+export const repairCards = (families: readonly Family[], takesUm?: GritTakes): RepairCard[] =>
+  repairKinds.map((kind) => repairCard(kind, families, takesUm));

@@ -14,6 +14,8 @@ export const packs = (...list: PackWords[]): Pack[] =>
   list.map(([size, priceMinor, part]) => ({ size, priceMinor, part: part ?? null }));
 
 export const part = (label: string, parts: number, volumeSolids: number) => ({ label, parts, volumeSolids });
+/** A part that comes ready, with its density. */
+export const ready = (densityKgL: number) => ({ label: 'ready', parts: 1, volumeSolids: 1, densityKgL });
 
 type Times = Pick<CoatingSheet, 'potLifeMin' | 'flashMin' | 'dustFreeMin' | 'recoatMaxMin' | 'sandAfterMin'>;
 export const times = (

@@ -1,5 +1,5 @@
 import type { Product } from './product';
-import { coating, day, h, packs, part, times } from './shelf-entry';
+import { coating, day, h, packs, part, ready, times } from './shelf-entry';
 
 const byHand = { method: 'spread' as const, leadDays: 2 };
 
@@ -20,7 +20,7 @@ export const fillersOfShelf: readonly Product[] = [
     'filler',
     'Polyester filler with hardener',
     'filler',
-    [part('ready', 1, 1)],
+    [ready(1.8)],
     1000,
     times(5, 0, 5, null, 25),
     packs([1.5, 1450], [3, 2600]),
@@ -32,7 +32,7 @@ export const fillersOfShelf: readonly Product[] = [
     'fairing',
     'Epoxy fairing compound',
     'filler',
-    [part('ready', 1, 1)],
+    [ready(0.9)],
     1500,
     times(40, 0, 6 * h, null, 12 * h),
     packs([1, 3200], [5, 13900]),
@@ -44,7 +44,7 @@ export const fillersOfShelf: readonly Product[] = [
     'glaze',
     'Glaze putty',
     'putty',
-    [part('ready', 1, 1)],
+    [ready(1.8)],
     300,
     times(4, 0, 5, null, 20),
     packs([0.9, 1900]),

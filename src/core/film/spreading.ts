@@ -22,6 +22,12 @@ export const volumeParts = ({ mix, mixBy }: Pick<CoatingSheet, 'mix' | 'mixBy'>)
 export const readySolids = (sheet: Pick<CoatingSheet, 'mix' | 'mixBy'>): number =>
   mixedVolumeSolids(volumeParts(sheet));
 
+/** Density of the ready mix, kg/L, by parts of volume; what states none weighs as water. */
+export function readyDensity({ mix }: Pick<CoatingSheet, 'mix'>): number {
+  const parts = mix.reduce((sum, one) => sum + one.parts, 0);
+  return mix.reduce((sum, one) => sum + one.parts * (one.densityKgL ?? 1), 0) / parts;
+}
+
 /** Dry film from a wet film, µm: `DFT = WFT × VS`. */
 export const dryFilmUm = (wetFilmUm: number, volumeSolids: number): number => wetFilmUm * volumeSolids;
 

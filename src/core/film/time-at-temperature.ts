@@ -76,9 +76,13 @@ export function closingAt(sheet: Times, key: ClosingKey, airC: number): number |
  * never later than the coldest point says.
  */
 export function potLifeAt(sheet: Times, airC: number): number | null {
-  const open = { ...sheet, minAirC: -Infinity, maxAirC: Infinity };
-  return closingAt(open, 'potLifeMin', airC);
+  const minutes = exactPotLifeAt(sheet, airC);
+  return minutes === null ? null : Math.floor(minutes + dust);
 }
+
+/** The same to the second: filler lives for minutes. */
+export const exactPotLifeAt = (sheet: Times, airC: number): number | null =>
+  timeAt({ ...sheet, minAirC: -Infinity, maxAirC: Infinity }, 'potLifeMin', airC, false);
 
 /**
  * How long an edge stays open to be joined, minutes: stated at the sheet's temperature; warmth shortens it as it does

@@ -1,5 +1,5 @@
 import type { AuditCover, Deed, Removal } from '../audit';
-import { takenByPass, takenByWork, type ClearFigures, type Shelf } from '../film';
+import { takenByPass, type FilmFigures, type Shelf } from '../film';
 import { filmOf, isTouchIn, ladderOf, type Operation, type Role } from '../steps';
 import type { JobSection } from '../record';
 import type { PlannedStep, SectionSummary } from './model';
@@ -7,7 +7,7 @@ import type { PlannedStep, SectionSummary } from './model';
 /** What the deeds of a step are read from. */
 export interface DeedGround {
   /** What edges carry and lose, and the texture that cutting takes. */
-  clear: ClearFigures;
+  clear: FilmFigures;
   shelf: Shelf;
   sections: ReadonlyMap<string, JobSection>;
   summaries: ReadonlyMap<string, SectionSummary>;
@@ -44,20 +44,23 @@ function layOf(step: PlannedStep, coat: NonNullable<PlannedStep['coat']>, ground
 }
 
 /** What work takes from the top film wherever it is done, µm; of spots nothing of the whole. */
-const takes: Partial<Record<Role, { by: Removal; um: number; spots: boolean }>> = {
+const takes = ({
+  scuffUm,
+  nibsUm,
+}: FilmFigures): Partial<Record<Role, { by: Removal; um: number; spots: boolean }>> => ({
   'strip-failed': { by: 'strip', um: 0, spots: true },
   'mend-metal': { by: 'strip', um: 0, spots: true },
-  scuff: { by: 'scuff', um: takenByWork.scuffUm, spots: false },
-  'scuff-spots': { by: 'scuff', um: takenByWork.scuffUm, spots: true },
+  scuff: { by: 'scuff', um: scuffUm, spots: false },
+  'scuff-spots': { by: 'scuff', um: scuffUm, spots: true },
   'block-filler': { by: 'block', um: 0, spots: true },
-  nib: { by: 'polish', um: takenByWork.nibsUm, spots: true },
-};
+  nib: { by: 'polish', um: nibsUm, spots: true },
+});
 
 /** Cutting between sessions of clear takes the texture from the gun. */
 const cutOf = ({ clear }: DeedGround) => ({ by: 'cut' as const, um: clear.textureUm, spots: false });
 
 function deedOf(role: Role, operation: Operation, step: PlannedStep, ground: DeedGround): Deed[] {
-  const taken = role === 'cut' ? cutOf(ground) : takes[role];
+  const taken = role === 'cut' ? cutOf(ground) : takes(ground.clear)[role];
   if (taken) return [{ does: 'take', um: taken.um, edgeUm: taken.um, by: taken.by, spots: taken.spots }];
   switch (role) {
     case 'strip':
@@ -128,7 +131,7 @@ function blocked(step: PlannedStep, { unblockedUm, clear }: DeedGround): Deed[] 
     unblockedUm.set(section, 0);
   }
   return [...byUm].map(([builtUm, sections]): Deed => {
-    const { scuffUm, blockedShare, blockedEdgeShare } = takenByWork;
+    const { scuffUm, blockedShare, blockedEdgeShare } = clear;
     const um = builtUm === 0 ? scuffUm : builtUm * blockedShare;
     const edgeUm = builtUm === 0 ? scuffUm : builtUm * clear.edgeShare * blockedEdgeShare;
     return { does: 'take', um, edgeUm, by: 'block', spots: false, sections };

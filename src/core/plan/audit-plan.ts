@@ -1,6 +1,6 @@
 import type { AuditPlan, AuditPlace, AuditPot, AuditStep, PromisedFilm } from '../audit';
 import { figuresFrom, type FigurePlace, type Figures } from '../figures';
-import { clearFiguresOf, keptFiguresOf, type Shelf } from '../film';
+import { filmFiguresOf, keptFiguresOf, type Shelf } from '../film';
 import { baseOf, withJobSchools, type Job, type JobSection } from '../record';
 import { airFrom, airOnDay, type AirUntil, type Shop } from '../shop';
 import {
@@ -43,7 +43,7 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     laid: covering.laid,
     pulled: covering.pulled,
     unblockedUm: new Map(),
-    clear: clearFiguresOf(figures),
+    clear: filmFiguresOf(figures),
   };
   const stays = new Map(plan.stays.map((stay) => [stay.key, stay]));
   const insisted = new Set(job.stepEdits.flatMap((edit) => (edit.override ? [edit.step] : [])));
@@ -100,7 +100,7 @@ function stopLinesOf(
   const placeOf = (surface: string): FigurePlace => places.get(surface) ?? {};
   return {
     stopLine: (surface) => {
-      const { residualUm, edgeResidualUm } = clearFiguresOf(figures, placeOf(surface));
+      const { residualUm, edgeResidualUm } = filmFiguresOf(figures, placeOf(surface));
       return { flatUm: residualUm, edgeUm: edgeResidualUm };
     },
     keptStop: (surface) => {

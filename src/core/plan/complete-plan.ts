@@ -18,6 +18,7 @@ const laterOfStep = {
   faces: 'outside',
   shut: [],
   partDone: null,
+  spread: null,
 } satisfies Partial<PlannedStep>;
 const laterOfCoat = { faces: 'both' as const };
 const laterOfHour = { mixes: [] } satisfies Partial<Plan['goHours'][number]>;

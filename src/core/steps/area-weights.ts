@@ -4,6 +4,7 @@ import { quantityOf } from './labour';
 import { ruledRate, ruledShare } from './level-work';
 import type { Operation } from './operation';
 import type { SectionWork } from './section-work';
+import { spreadMore } from './spread-work';
 
 /**
  * Rate and share of a step over areas of several levels: the means by what each has of the work, so that
@@ -20,8 +21,11 @@ export function weightsOf(
     const factor = operation.levelFactor[section.level] ?? 1;
     const ruled = ruledRate(operation, section, situation);
     const own = parts.filter((part) => part.section === section.key);
+    const more = spreadMore(draft, operation, section.key);
+    const byLevel = ruled ?? (factor === 1 ? undefined : catalogued * factor);
     return {
-      own: ruled ?? (factor === 1 ? undefined : catalogued * factor),
+      // Deeper filler takes longer, whatever its rate.
+      own: more === 0 ? byLevel : Math.max(0, (byLevel ?? catalogued) + more),
       share: ruledShare(operation, section),
       weighted: quantityOf(operation, own, operation.faces, draft.figures).weighted,
     };

@@ -107,6 +107,7 @@ export class StepDraft {
       },
       coat: options.coat ?? null,
       grit: options.grit ?? null,
+      spread: options.spread ?? null,
       covering: options.covering ?? [],
       pass: options.pass ?? null,
       needs: [

@@ -9,11 +9,11 @@ import { breakLineBecause, breakLineOf } from './break-line';
 import { layPass } from './lay-pass';
 import { weightsOf } from './area-weights';
 import type { StepDraft } from './draft';
-import type { Role } from './operation';
 import { facesOf, underStands } from './pass-parts';
 import { passOf } from './pass-of-task';
 import { rollPass } from './roll-pass';
 import { sealantFor } from './sealant';
+import { spreadOfStep } from './spread-work';
 import { goesByGrits, sandByGrits } from './sand-by-grits';
 import type { SectionWork } from './section-work';
 import { pullBeforeMoving } from './wet-pulls';
@@ -24,13 +24,11 @@ import { quoteOutside } from './stripping';
 import type { Task } from './task-model';
 import { inOrder, nodesOf, type Node } from './task-order';
 import { nameOf, reasonsOf } from './task-reasons';
-import { besidesOf, familyOf } from './task-beside';
+import { touchFilm } from './touch-film';
 import { partsOfTask } from './task-parts';
 
 /** Stays in the wash bay; every other stage is worked in a bay. */
 const isWash = (stage: string) => /^(strip|treat)(-|$)/.test(stage);
-/** Work before the colour that only touches what lies beside the film, or dusts it. */
-const leavesFilmAlone = new Set(['guide-coat', 'test-panel', 'approve-sample', 'approve-first']);
 
 /** Turns tasks into steps, stays and links, and knows what each task ended with. */
 export class Emission {
@@ -184,6 +182,7 @@ export class Emission {
     const line = operation.does.includes('texture') ? breakLineOf(draft, all) : null;
     const parts = line?.parts ?? all;
     const { rate, share } = weightsOf(draft, operation, works, parts);
+    const spread = spreadOfStep(draft, operation, works, parts);
     const mask = operation.does.includes('cover-fields')
       ? fieldMask(works, [...this.works.values()], parts, draft.figures)
       : null;
@@ -202,7 +201,8 @@ export class Emission {
       needs: mask?.needs ?? line?.needs ?? [],
       covering: mask?.covering ?? [],
       share: line ? 1 : share,
-      consumes: sealantFor(operation, draft.figures),
+      consumes: spread?.consumes ?? sealantFor(operation, draft.figures),
+      spread: spread?.told ?? null,
       because: [...breakLineBecause(line), ...reasonsOf(task, draft.context.job), ...coveredBecause(mask)],
       // On an airframe whatever touches the skin says what must never touch it.
       ...(situation.route === 'aircraft' && operation.phase === 'strip'
@@ -218,7 +218,7 @@ export class Emission {
   private worked(task: Task, room: StageRoom, { first, last }: { first: string; last: string }): void {
     const { operation, sections } = task;
     this.linkBefore(task, first, room);
-    this.touchFilm(task, first);
+    touchFilm(this.ledger, task, first, this.works);
     this.ledger.meet(operation, keysOf(sections), first);
     if (operation.does.includes('spot-prime')) closeSpots(this.draft, this.ends, task);
     this.lastOf.set(task.key, last);
@@ -253,26 +253,6 @@ export class Emission {
       const why = { code: 'handle-after', product: film.product.code, airC: draft.airC('bay') } as const;
       draft.link(key, step, why, draft.waits(film.product, 'handleAfterMin', 'bay'));
     }
-  }
-
-  /** Work waits for the films it meets: tape until they bear it, hands until they have set, abrasives until they sand. */
-  private touchFilm(task: Task, key: string): void {
-    const { does, code, phase, unit, shareBy, faces } = task.operation;
-    const is = (...roles: readonly Role[]) => does.some((role) => roles.includes(role));
-    const { ledger } = this;
-    const own = keysOf(task.sections);
-    if (is('cover-fields'))
-      return ledger.borne('tapeAfterMin', familyOf(task, this.works.values()), 'outside', key);
-    if (is('uncover-fields')) return;
-    if (is('cover-others')) return ledger.borne('tapeAfterMin', besidesOf(task), 'both', key);
-    if (is('cover-inside')) return ledger.borne('tapeAfterMin', own, 'inside', key);
-    if (is('cover-outside')) return ledger.borne('tapeAfterMin', own, 'outside', key);
-    if (is('uncover')) ledger.borne('handleAfterMin', own, faces, key);
-    if (is('uncover') && !is('scuff-spots')) return;
-    if (is('fit', 'hang', 'turn')) ledger.borne('handleAfterMin', own, 'both', key);
-    if (leavesFilmAlone.has(code) || phase === 'return' || unit === 'job' || is('uncover-wet')) return;
-    ledger.sanded(own, faces, key);
-    if (is('scuff', 'block', 'sand', 'cut') && shareBy === null) ledger.opened(own, faces);
   }
 
   private wait(task: Task, room: StageRoom): void {

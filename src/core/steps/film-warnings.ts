@@ -1,5 +1,5 @@
 import { baseOf } from '../record';
-import { clearFiguresOf, clearLeft, takenByWork, type ClearFigures, type Ladder } from '../film';
+import { filmFiguresOf, clearLeft, type FilmFigures, type Ladder } from '../film';
 import type { StepDraft } from './draft';
 import type { SectionWork } from './section-work';
 import { ladderOf, type StackLayer } from './stack';
@@ -45,7 +45,7 @@ function warnOfTopcoat(draft: StepDraft, { section, group, situation }: SectionW
       { ...topcoat, coats },
       {
         isRolled: situation.route === 'hull',
-        figures: clearFiguresOf(draft.figures),
+        figures: filmFiguresOf(draft.figures),
       },
     );
   const isThin = (coats: number) => left(coats).flatUm < 0 || left(coats).edgeUm < 0;
@@ -62,11 +62,11 @@ const mostCoats = 20;
 function topcoatLeft(
   { steps }: Ladder,
   { coats, dryUm }: StackLayer,
-  { isRolled, figures }: { isRolled: boolean; figures: ClearFigures },
+  { isRolled, figures }: { isRolled: boolean; figures: FilmFigures },
 ) {
   const sum = (isGrit: boolean) =>
     steps.reduce((total, one) => total + ((typeof one.grit === 'number') === isGrit ? one.removalUm : 0), 0);
-  const nibsUm = isRolled ? coats * takenByWork.nibsUm : 0;
+  const nibsUm = isRolled ? coats * figures.nibsUm : 0;
   return {
     flatUm: coats * dryUm - nibsUm - sum(true) - sum(false),
     edgeUm: coats * dryUm * figures.edgeShare - nibsUm - figures.edgeTakes * sum(false),

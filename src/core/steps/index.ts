@@ -30,3 +30,4 @@ export { isTouchIn } from './pass-parts';
 export { bareMetalLimit } from './stripping';
 export { coatedSessions } from './overtaken';
 export * from './step-work';
+export { spreadFigures } from './spread-work';

@@ -1,3 +1,4 @@
+import { figuresFrom } from '../figures';
 import { completeSheet } from '../film';
 import type { Place } from '../shop';
 import { bareMetalLimit } from './stripping';
@@ -69,4 +70,15 @@ test('bare steel waits 8 h in dry air, 4 h above 60 % and 2 h above 75 %; alumin
   ]);
   expect(bareMetalLimit('aluminium', 50)).toBe(1440);
   expect(bareMetalLimit('laminate', 50)).toBeNull();
+});
+
+test('a shop that calls air damp above 50 % and gives steel two fifths of its hours there has 192 minutes at 55 %', () => {
+  const figures = figuresFrom([
+    { key: 'bare.damp-from', scope: 'shop', of: '', value: 0.5 },
+    { key: 'bare.damp-share', scope: 'section', of: 'roof', value: 0.4 },
+  ]);
+  expect(bareMetalLimit('steel', 55, figures, { section: 'roof' })).toBe(192);
+  expect(bareMetalLimit('steel', 50, figures, { section: 'roof' })).toBe(480);
+  // Elsewhere the trade's half holds.
+  expect(bareMetalLimit('steel', 55, figures, { section: 'sides' })).toBe(240);
 });

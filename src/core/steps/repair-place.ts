@@ -1,5 +1,5 @@
-import { repairCard, type RepairCard } from '../film';
-import type { Repair } from '../record';
+import { gritTakesAt, repairCard, type RepairCard } from '../film';
+import { baseOf, type Repair } from '../record';
 import type { Part } from '../vehicle';
 import type { StepDraft } from './draft';
 import type { SectionWork } from './section-work';
@@ -31,6 +31,7 @@ export function repairsOf(draft: StepDraft, works: readonly SectionWork[]): Repa
       const card = repairCard(
         repair.kind,
         laid.map(({ product }) => product.coating!.family),
+        gritTakesAt(draft.figures, { section: baseOf(first.section.key) }),
       );
       if (card.coats !== 'none' && laid.length === 0) {
         draft.warn({ code: 'repair-idle', part: repair.part, kind: repair.kind, why: 'film' });

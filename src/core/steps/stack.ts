@@ -1,10 +1,11 @@
 import {
   clearBudget,
-  clearFiguresOf,
+  filmFiguresOf,
   coatSystemOf,
   effectFamilies,
   ladders,
-  laddersWith,
+  gritTakesAt,
+  laddersAt,
   levelStandards,
   standardLadder,
   type ClearBudget,
@@ -41,11 +42,12 @@ export function withShopWays(
   const isUsual = systems.length === 0 && own.length === 0 && typed.length === 0 && job.figures.length === 0;
   if (isUsual) return job;
   const figures = [...typed, ...job.figures];
+  const at = figuresFrom(figures);
   const sections = job.sections.map((section) => ({
     ...section,
     ways: {
       system: coatSystemOf(section.system, systems),
-      ladders: laddersWith(own),
+      ladders: laddersAt(own, gritTakesAt(at, { section: section.key })),
       systems,
       figures,
     },
@@ -177,7 +179,7 @@ function clearsOf(section: JobSection, sheet: CoatingSheet): ClearBudget {
       most: sheet.coatsPerSession,
       cut: (section.schools.clears ?? usualClears(lead.level)) === 'cut-and-clear',
     },
-    figures: clearFiguresOf(figuresFrom(section.ways?.figures ?? []), { section: baseOf(section.key) }),
+    figures: filmFiguresOf(figuresFrom(section.ways?.figures ?? []), { section: baseOf(section.key) }),
   };
   const levelMinimum = Math.max(1, levelStandards[lead.level].clearCoats);
   const together = clearBudget({ ...asked, ladder: ladderOf(lead), levelMinimum });

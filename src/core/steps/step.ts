@@ -1,5 +1,5 @@
 import type { Depth, RefitWait, StepFact, StripMethodKey } from '../record';
-import type { LadderStep, LayerRole, Level, RepairKind } from '../film';
+import type { LadderStep, LayerRole, Level, RepairKind, SpreadFault } from '../film';
 import type { Programme } from '../programme';
 import type { Caution } from '../safety';
 import type { Minor, Minute } from '../units';
@@ -80,6 +80,21 @@ export interface GritOfStep {
   takes: { section: string; flatUm: number; edgeUm: number }[];
 }
 
+/** Filler or putty of a step, in palettes at the air of its place. */
+export interface SpreadOfStep {
+  product: string;
+  airC: number;
+  /** Filled area. */
+  areaM2: number;
+  depthMm: number;
+  massKg: number;
+  palettes: number;
+  paletteKg: number;
+  /** Of each palette; null where it has no paste. */
+  hardenerG: number | null;
+  lifeMin: number | null;
+}
+
 export interface Step {
   key: string;
   operation: string;
@@ -104,6 +119,8 @@ export interface Step {
   notBefore: Minute;
   figure: Figure;
   coat: CoatOfStep | null;
+  /** Of filler and putty: what is mixed, and how. */
+  spread: SpreadOfStep | null;
   /** Of sanding and polishing by a sequence: which grit or pad. */
   grit: GritOfStep | null;
   /** Areas of other colours that it masks with the line between them; none of other work. */
@@ -252,6 +269,8 @@ export type StepWarning =
   | { code: 'lead-untested'; section: string; isHeld: boolean }
   | { code: 'lead-dry'; section: string; step: string }
   | { code: 'reference-spot'; part: string; what: string }
+  /** Filler outside what its sheet allows: air, hardener, depth of a layer. */
+  | ({ code: 'filler-fault'; section: string; product: string } & SpreadFault)
   /** A test patch that was asked for has no verdict: nothing is booked over that film. */
   | { code: 'patch-open'; section: string }
   /** Clear that lifts is to be scuffed and coated over. */

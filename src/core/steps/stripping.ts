@@ -79,7 +79,12 @@ export function bareMetalLimit(
 ): number | null {
   const key = bareMetalKeys[substrate];
   if (key === undefined) return null;
-  const dry = figures(key, at);
+  const is = (from: FigureKey) => humidity > figures(from, at) * 100;
+  const share = is('bare.wet-from')
+    ? figures('bare.wet-share', at)
+    : is('bare.damp-from')
+      ? figures('bare.damp-share', at)
+      : 1;
   // The calendar knows whole minutes.
-  return Math.floor(humidity > 75 ? dry / 4 : humidity > 60 ? dry / 2 : dry);
+  return Math.floor(figures(key, at) * share);
 }

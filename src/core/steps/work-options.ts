@@ -42,6 +42,8 @@ export interface WorkOptions {
   checks?: readonly string[];
   /** The grit or pad of a sequence that it is. */
   grit?: Step['grit'];
+  /** Filler or putty that it spreads. */
+  spread?: Step['spread'];
   /** Used up beside what the catalogue says by the unit. */
   needs?: Step['needs'];
   pass?: string | null;

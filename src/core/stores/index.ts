@@ -1,5 +1,4 @@
 export * from './coat-check';
-export * from './filler';
 export * from './labels';
 export * from './ledger';
 export * from './mix';

@@ -6,7 +6,6 @@ import {
   batchCount,
   cheapestMix,
   colourPools,
-  fillerPlan,
   kitOfStep,
   mixLines,
   trialResults,
@@ -289,16 +288,6 @@ test('kit: two painters, a suit and gloves each for the first coat, gloves only 
   expect(step({ coat: { ...coat, coat: 2 } })).toEqual([{ product: 'gloves', amount: 2 }]);
   expect(step({ cautions: ['dust'] })).toEqual([{ product: 'dust-mask', amount: 2 }]);
   expect(step({ cautions: ['dust'], crew: 0 })).toEqual([]);
-});
-
-test('filler: 0.8 m² at 1.5 mm are 2.16 kg, nine palettes of 240 g with 6 g of hardener, 5 minutes each at 20 °C', () => {
-  const plan = fillerPlan(0.8, 1.5, 20);
-  expect(plan.massKg).toBeCloseTo(2.16, 9);
-  expect(plan).toMatchObject({ batches: 9, faults: [] });
-  expect(plan.hardenerG).toBeCloseTo(6, 9);
-  expect(plan.workingMin).toBeCloseTo(5, 9);
-  expect(fillerPlan(1, 4, 30, 4).faults).toEqual(['too-hot', 'hardener-high', 'too-thick']);
-  expect(fillerPlan(1, 1, 30).workingMin).toBeCloseTo(2.5, 9);
 });
 
 test('a dear disc can be the cheap one: 0.42 on 0.25/m² and 6 min against 0.20 on 0.8/m² and 9 min at 48.00 an hour', () => {

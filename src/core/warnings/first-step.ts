@@ -103,6 +103,8 @@ function onSectionsOf(warning: PlanWarning, plan: Pick<Plan, 'parts'>): Test | n
     case 'lifting-kept':
     case 'system-differs':
       return onSections([warning.section]);
+    case 'filler-fault':
+      return both(onSections([warning.section]), (step) => step.spread?.product === warning.product);
     case 'rounds-late':
       return both(onSections([warning.section]), (step) => /^(fill|fair|block)/.test(step.operation));
     case 'old-tape':

@@ -33,6 +33,7 @@ const grounds: Record<Code, { law: WarningLaw; station: WarningStation }> = {
   'kept-not-stripped': at(17, 'walkaround'),
   'product-missing': at(17, 'film'),
   'repair-idle': at(19, 'log'),
+  'filler-fault': at(12, 'film'),
   stack: at(4, 'film'),
   'patch-open': at(4, 'walkaround'),
   'lifting-kept': at(4, 'walkaround'),

@@ -43,6 +43,8 @@ function ofFilm(warning: PlanWarning): Measure | null {
     case 'kept-thin':
     case 'spot-thin':
       return { figure: warning.leftUm, limit: warning.stopUm, unit: 'µm' };
+    case 'filler-fault':
+      return { figure: warning.figure, limit: warning.limit, unit: warning.unit };
     case 'film-limit':
       return { figure: warning.totalUm, limit: warning.limitUm, unit: 'µm' };
     case 'kept-unread':

@@ -16,7 +16,7 @@ export type WarningStation =
 export type WarningGrade = 'stop' | 'caution';
 
 export type MeasureUnit =
-  'min' | 'days' | 'µm' | 'coats' | '°C' | 'm' | 'minor' | 'ΔE' | 'panels' | 'batches';
+  'min' | 'days' | 'µm' | 'coats' | '°C' | 'm' | 'minor' | 'ΔE' | 'panels' | 'batches' | '%' | 'mm';
 
 /** The figure and the limit it is held against, in one unit. */
 export interface Measure {

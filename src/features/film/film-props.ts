@@ -4,6 +4,8 @@ import {
   checkStack,
   coatSystemOf,
   filmColumn,
+  filmFiguresOf,
+  gritTakesAt,
   gritSteps,
   groundAdvice,
   ladderMinutes,
@@ -143,10 +145,11 @@ function filmSection(
   const parts = plan.parts.filter((part) => part.section === summary.section);
   const depth = depthOfLot(summary.section, section);
   const kept = oldLayers(job, new Set(parts.map((part) => part.key)), depth, section.oldFinish);
-  const column = filmColumn(kept, summary.layers, summary.clear, route);
+  const figures = figuresFrom(section.ways?.figures ?? job.figures);
+  const at = { section: section.key };
+  const column = filmColumn(kept, summary.layers, summary.clear, route, filmFiguresOf(figures, at));
   const lot = { ...section, level: summary.level };
   const ladder = ladderOf(lot);
-  const keys = new Set(parts.map((part) => part.key));
   return {
     key: summary.section,
     section,
@@ -158,7 +161,7 @@ function filmSection(
     column,
     times: timesOf(column, summary.section, plan),
     layers: summary.layers,
-    readingsUm: job.readings.filter((reading) => keys.has(reading.part)).map((reading) => reading.um),
+    readingsUm: readingsOn(parts, job),
     // A product that lies in two layers has one sheet.
     sheets: products
       .filter(({ product }, i) => products.findIndex((one) => one.product === product) === i)
@@ -183,9 +186,14 @@ function filmSection(
     beadM: parts.reduce((sum, part) => sum + part.beadM, 0),
     edges: edgesOf(parts),
     ground: groundOf(products, summary.colour, job, plan),
-    cards: repairCards(families),
+    cards: repairCards(families, gritTakesAt(figures, at)),
     cutThrough: repairCard('burn-through', families).reach,
   };
+}
+
+function readingsOn(parts: Plan['parts'], job: Job): number[] {
+  const keys = new Set(parts.map((part) => part.key));
+  return job.readings.filter((reading) => keys.has(reading.part)).map((reading) => reading.um);
 }
 
 /** Edges and beads of every panel, the longest first. */

@@ -9,6 +9,7 @@ import { Notice } from '@/ui/notice';
 import { amount, area, hours, micrometres, moment, span, type Locale } from '../words/format';
 import { CraftOfStep } from './step-craft';
 import type { StepCraft } from './step-craft-props';
+import { SpreadFacts } from './spread-facts';
 import { StepByHand } from './step-by-hand';
 import type { StepsRoomProps } from './steps-props';
 import {
@@ -87,6 +88,7 @@ export function StepInspector(props: StepInspectorProps) {
         {step.kind !== 'passive' && <p className="text-small text-quiet">{figureSentence(step)}</p>}
         {step.usedMin > 0 && <Fact label="Logged">{hours(step.usedMin)} h</Fact>}
       </Part>
+      {step.spread && <SpreadFacts spread={step.spread} name={names.product(step.spread.product)} />}
       <Materials step={step} names={names} />
       <Kit step={step} kit={kit} names={names} />
       {step.checks.length > 0 && (

@@ -21,6 +21,7 @@ import {
 } from '@/core/stores';
 import { localDateOf } from '@/core/units';
 import type { Locale } from '../words/format';
+import { fillerShown, orderDay, type FillerShown } from './filler-shown';
 
 export interface MixRow {
   session: string;
@@ -52,7 +53,7 @@ export interface StockRow extends StockLevel {
   reserved: number;
 }
 
-export interface StoresProps {
+export interface StoresProps extends FillerShown {
   job: string;
   today: string;
   locale: Locale;
@@ -77,9 +78,6 @@ export interface StoresProps {
   products: { code: string; name: string; unit: string }[];
   abrasives: (AbrasiveRow & { name: string })[];
   tools: ToolHours[];
-  fills: { subject: string; areaM2: number }[];
-  /** Filler mixed at a time, kg. */
-  paletteKg: number;
 }
 
 interface Given {
@@ -153,16 +151,10 @@ export function storesProps({
     quote: plan.quote,
     abrasives: abrasiveRows(ahead, sections, shelf).map((row) => ({ ...row, name: nameOf(row.product) })),
     tools: toolHours(plan.steps, (i) => plan.steps[i]!.state === 'done'),
-    fills: fillsAhead(ahead),
-    paletteKg: figures('filler.palette'),
+    ...fillerShown(ahead, shopping, shelf, figures),
     products: [...shelf.values()].map(({ code, name, unit }) => ({ code, name, unit })),
   };
 }
-
-const fillsAhead = (ahead: Plan['steps']): StoresProps['fills'] =>
-  ahead
-    .filter((step) => step.operation === 'fill' || step.operation === 'fair')
-    .map((step) => ({ subject: step.subject, areaM2: step.figure.quantity * step.figure.share }));
 
 function dryShown(
   plan: Plan,
@@ -176,7 +168,7 @@ function dryShown(
     name: nameOf(one.product),
     unit: unitOf(one.product),
     stepName: steps.get(one.step) ?? one.step,
-    orderBy: shopping.find((line) => line.product === one.product && line.short > 0)?.orderBy ?? null,
+    orderBy: orderDay(one.product, shopping),
   }));
 }
 

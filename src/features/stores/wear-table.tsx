@@ -1,16 +1,13 @@
 'use client';
 
-import { useState } from 'react';
-import { fillerPlan, hardenerShare } from '@/core/stores';
 import { Empty, Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
-import { amount, hours, span } from '../words/format';
-import { fillerFaultWords, toolWords } from '../words/store-words';
+import { amount, hours } from '../words/format';
+import { toolWords } from '../words/store-words';
+import { FillerPart } from './filler-part';
 import type { StoresProps } from './stores-props';
-import { counted } from '../words/counted';
 
 /** Abrasives with how far one lasts and when it wants cleaning, filler by the palette, hours on the tools. */
-export function WearTable({ abrasives, tools, fills, paletteKg }: StoresProps) {
+export function WearTable({ abrasives, tools, fills, filler, locale }: StoresProps) {
   return (
     <>
       <h2 className="font-semibold">Abrasives ahead</h2>
@@ -46,7 +43,7 @@ export function WearTable({ abrasives, tools, fills, paletteKg }: StoresProps) {
         A loaded disc is unloaded with a crepe block or blown out, not binned: gummy films fill it long before
         it is blunt.
       </p>
-      <Filler fills={fills} paletteKg={paletteKg} />
+      <FillerPart fills={fills} filler={filler} locale={locale} />
       <h2 className="pt-4 font-semibold">Hours on the tools</h2>
       <Table
         caption="Tools"
@@ -69,62 +66,5 @@ export function WearTable({ abrasives, tools, fills, paletteKg }: StoresProps) {
         ))}
       </Table>
     </>
-  );
-}
-
-/** Palettes of filler for an area at a depth: mass, hardener, minutes before it goes off. */
-function Filler({ fills, paletteKg }: Pick<StoresProps, 'fills' | 'paletteKg'>) {
-  const live = useLive();
-  const [given, setGiven] = useState({
-    areaM2: fills[0] ? Number(fills[0].areaM2.toFixed(2)) : 1,
-    depthMm: 1.5,
-    airC: 18,
-    share: 2.5,
-  });
-  const plan = fillerPlan(given.areaM2, given.depthMm, given.airC, given.share, paletteKg);
-  const field = (key: keyof typeof given, label: string, unit: string) => (
-    <label className="flex items-center gap-1">
-      {label}
-      <input
-        type="number"
-        step="any"
-        min={0}
-        disabled={!live}
-        value={given[key]}
-        onChange={(event) => setGiven({ ...given, [key]: Math.max(0, Number(event.target.value)) })}
-        className="w-18 text-right"
-      />
-      {unit}
-    </label>
-  );
-  return (
-    <section aria-label="Filler by the palette">
-      <h2 className="pt-4 font-semibold">Filler by the palette</h2>
-      {fills.length > 0 && (
-        <p className="text-quiet">
-          Ahead:{' '}
-          {fills
-            .map((fill) => `${fill.subject} ${fill.areaM2.toFixed(2)} m²`)
-            .slice(0, 4)
-            .join('; ')}
-        </p>
-      )}
-      <div className="flex flex-wrap gap-4 py-2">
-        {field('areaM2', 'Filled', 'm²')}
-        {field('depthMm', 'mean depth', 'mm')}
-        {field('airC', 'air', '°C')}
-        {field('share', `hardener ${hardenerShare.least}–${hardenerShare.most}`, '%')}
-      </div>
-      <p className="tabular-nums">
-        {amount(plan.massKg, 'kg')} in {counted(plan.batches, 'palette')} of{' '}
-        {(plan.batchKg * 1000).toFixed(0)} g with {plan.hardenerG.toFixed(1)} g hardener; each goes off in
-        about {span(Math.max(1, plan.workingMin))}
-      </p>
-      {plan.faults.map((fault) => (
-        <p key={fault} className="font-semibold text-caution">
-          {fillerFaultWords[fault]}
-        </p>
-      ))}
-    </section>
   );
 }

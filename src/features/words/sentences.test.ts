@@ -238,6 +238,32 @@ describe('warnings', () => {
       'caution',
       '<roof>: at the pace so far its rounds end on Fri 11 Dec, 4 working days after their last day, Mon 7 Dec. Stop where it is straight enough, or move the day.',
     ],
+    [
+      {
+        code: 'filler-fault',
+        section: 'roof',
+        product: 'f',
+        fault: 'too-thick',
+        figure: 4,
+        limit: 3,
+        unit: 'mm',
+      },
+      'caution',
+      '<roof>, <f>: 4 mm in the mean, at most 3 mm a layer: beat the metal first, or lay it in two.',
+    ],
+    [
+      {
+        code: 'filler-fault',
+        section: 'roof',
+        product: 'f',
+        fault: 'hardener-low',
+        figure: 1,
+        limit: 2,
+        unit: '%',
+      },
+      'caution',
+      '<roof>, <f>: 1 % hardener, at least 2 %: it stays soft and bleeds.',
+    ],
     [{ code: 'window-broken', window: 'w', step: 's' }, 'stop', 'A window closes before “<s>” can start.'],
     [
       { code: 'remedied', product: 'p', step: 's', personMinutes: 96, costMinor: 8150 },

@@ -1,6 +1,6 @@
-import type { ProductKind } from '@/core/film';
+import type { ProductKind, SpreadFault } from '@/core/film';
 import type { MoveKind } from '@/core/record';
-import type { FillerPlan, Tool, WasteKind } from '@/core/stores';
+import type { Tool, WasteKind } from '@/core/stores';
 
 export const productKindWords: Record<ProductKind, string> = {
   coating: 'coating',
@@ -53,10 +53,19 @@ export const toolWords: Record<Tool, { name: string; spares: string }> = {
   roller: { name: 'roller', spares: 'a fresh sleeve for every coat, tipping brushes' },
 };
 
-export const fillerFaultWords: Record<FillerPlan['faults'][number], string> = {
-  'too-cold': 'Below 15 °C it does not cure through.',
-  'too-hot': 'Above 25 °C it goes off on the palette.',
-  'hardener-low': 'Less than 2 % hardener stays soft and bleeds.',
-  'hardener-high': 'More than 3 % hardener bleeds through the colour.',
-  'too-thick': 'At most 3 mm a layer: lay it in two.',
-};
+/** What is wrong with filler, with its figure, its limit and what helps. */
+export function fillerFaultText({ fault, figure, limit, unit }: SpreadFault): string {
+  const [is, bound] = [`${figure} ${unit}`, `${limit} ${unit}`];
+  switch (fault) {
+    case 'too-cold':
+      return `${is}, at least ${bound}: it does not cure through. Warm the bay.`;
+    case 'too-hot':
+      return `${is}, at most ${bound}: it goes off on the palette. Wait for a cooler hour.`;
+    case 'hardener-low':
+      return `${is} hardener, at least ${bound}: it stays soft and bleeds.`;
+    case 'hardener-high':
+      return `${is} hardener, at most ${bound}: it bleeds through the colour.`;
+    case 'too-thick':
+      return `${is} in the mean, at most ${bound} a layer: beat the metal first, or lay it in two.`;
+  }
+}

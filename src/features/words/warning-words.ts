@@ -8,6 +8,7 @@ import { gradeOf } from '@/core/warnings/ground';
 import { date, hours, micrometres, moment, money, span, type Locale } from './format';
 import { climateSentence, stackSentence } from './film-words';
 import { linkWords, type Names } from './step-words';
+import { fillerFaultText } from './store-words';
 import { counted } from './counted';
 import type { WarningText } from './warning-text';
 
@@ -79,6 +80,8 @@ function sentenceOf(warning: PlanWarning, names: WarningNames, locale: Locale): 
       return watchText(warning, names, locale);
     case 'old-tape':
       return `${names.section(warning.section)}: the tape would stay on ${counted(warning.days, 'day')} and is rated for ${warning.ratedDays}; mask again or pull it earlier.`;
+    case 'filler-fault':
+      return `${names.section(warning.section)}, ${names.product(warning.product)}: ${fillerFaultText(warning)}`;
     case 'stack': {
       const { code, product, beneath } = warning.fault;
       return `${names.section(warning.section)}: ${stackSentence(code, names.product(product), beneath && names.product(beneath))}.`;
