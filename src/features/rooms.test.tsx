@@ -281,7 +281,7 @@ describe('Booth, Log, Handover and Scheme', () => {
         elevations={{ job: 'P-014', planHash: 'h', areas: [], steps: [], covers: [], locale: passes.locale }}
         masks={masksProps(plan, shelfOf(shelf), {
           locale: passes.locale,
-          ratedDays: 14,
+          rated: () => 14,
           taken: [{ operation: 'mask', name: 'Mask the sides', plannedMin: 120, takenMin: 150 }],
         })}
       />,

@@ -4,6 +4,7 @@ import {
   fittingStates,
   refitWaits,
   gateKinds,
+  gateStages,
   holeActions,
 } from '../record/strip-down-words';
 import { repairKinds } from '../film/repair-cards';
@@ -58,7 +59,7 @@ const holes = {
   note: text(200),
 };
 
-/** Something that must be so before the first primer of a section. */
+/** Something that must be so, or be decided, before a stretch of work on a section begins. */
 const gates = {
   section: id(),
   kind: word(gateKinds),
@@ -69,6 +70,8 @@ const gates = {
   attempts: whole(0, 100),
   done: flag(),
   doneOn: nullable(localDate()),
+  /** What it holds: the first primer where nobody said. */
+  holds: since('prime', word(gateStages)),
 };
 
 /** Damage found only after stripping, with the hours it takes: burns the allowance down. */

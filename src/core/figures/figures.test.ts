@@ -14,6 +14,7 @@ import { jobFixture } from '../job.fixture';
 import { readyJob } from '../log';
 import { auditPlanOf } from '../plan/audit-plan';
 import { planJob } from '../plan';
+import { tapeRating } from '../plan/tape-rating';
 import { blankSurvey, unchosenColour, type Job } from '../record';
 import { fittingOf } from '../record/fitting.fixture';
 import { dryMass } from '../readings/dry-mass';
@@ -167,7 +168,11 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
     'masking material': of((step) =>
       step.needs.filter(({ product }) => shelf.get(product)?.kind === 'masking'),
     ),
-    'tape dates': maskSheets(basePlans[0]!, shelf, figures('tape.days')).map((sheet) => sheet.pullBy),
+    'tape dates': [false, true].map((outdoors) => {
+      const places = demoShop.places.map((one) => ({ ...one, outdoors }));
+      const rated = tapeRating(basePlans[0]!, { places }, figures);
+      return maskSheets(basePlans[0]!, shelf, rated).map((sheet) => sheet.pullBy);
+    }),
     'gun time': [true, false].map((isEffect) =>
       coatRoundMin(20, 1.5, motionOf({ role: 'base', isEffect, fanCm: 25 }, figures)),
     ),

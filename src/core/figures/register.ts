@@ -53,6 +53,17 @@ export const figureRegister = {
     moves: ['tape dates'],
     scopes: byJob,
   },
+  'tape.sun': {
+    group: 'Masking',
+    words: 'Of its days tape comes off cleanly where the object stands outdoors',
+    unit: 'share',
+    usual: 0.5,
+    least: 0.05,
+    most: 1,
+    source: 'half its rating in sun or bake; the tape’s own sheet comes first',
+    moves: ['tape dates'],
+    scopes: byJob,
+  },
   'tape.laps': {
     group: 'Masking',
     words: 'Fine line and paper tape for a metre of field line',

@@ -22,6 +22,5 @@ export function tackAdvice(sheet: CoatingSheet, ageMin: number, airC: number): T
   return { code: 'knock-back', times: ageMin < 3 * bears ? 2 : 1 };
 }
 
-/** Minute by which tape must be off again: its rating from the laying, halved in sun or bake. */
-export const pullBy = (laid: number, ratedDays: number, harsh = false): number =>
-  laid + (ratedDays * 1440) / (harsh ? 2 : 1);
+/** Minute by which tape must be off again: its rating from the laying. */
+export const pullBy = (laid: number, ratedDays: number): number => laid + ratedDays * 1440;

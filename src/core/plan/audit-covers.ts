@@ -3,6 +3,7 @@ import type { Catalogue, Role } from '../steps';
 import type { Surface } from '../surface';
 import { coverRoles, isCoverRole, pulls, type CoverRole } from './cover-roles';
 import type { PlannedStep } from './model';
+import type { TapeRating } from './tape-rating';
 
 export interface Covering {
   /** By the key of the step that lays them. */
@@ -16,7 +17,7 @@ export function coveringOf(
   steps: readonly PlannedStep[],
   surfaces: readonly Surface[],
   entries: Catalogue,
-  ratedDays: number,
+  rated: TapeRating,
 ): Covering {
   const covering: Covering = { laid: new Map(), pulled: new Map() };
   const rolesOf = (step: PlannedStep) => entries.get(step.operation)?.does ?? [];
@@ -31,8 +32,8 @@ export function coveringOf(
     const again = later.find((one) => role === 'cover-others' && rolesOf(one).includes(role));
     const ends = later.filter((one) => pulls(role, rolesOf(one)) && (!again || one.end <= again.start));
     const end = coverRoles[role].ends === 'first' ? ends[0] : ends.at(-1);
-    const cover = { key: step.key, over, edgesOn, ratedDays };
     const until = end?.end ?? Infinity;
+    const cover = { key: step.key, over, edgesOn, ratedDays: rated(step, until) };
     const opened =
       role === 'cover-others' ? openedLater(step, cover, { done, rolesOf, surfaces, until }) : [];
     const early = new Set(opened.flatMap(({ cover: part }) => part.over));

@@ -19,6 +19,7 @@ import { awaitingSample } from './audit-samples';
 import { deedsOf, type DeedGround } from './audit-deeds';
 import type { Plan, PlannedStep } from './model';
 import { placeTaken } from './place-taken';
+import { tapeRating } from './tape-rating';
 
 export interface AuditInput {
   job: Job;
@@ -35,7 +36,7 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
   const [bySection, entries] = [surfacesBySection(parts, sections), catalogueWith(operations)];
   const figures = figuresFrom(shop.figures, job.figures);
   const ahead = plan.steps.filter((step) => !step.skipped);
-  const covering = coveringOf(ahead, surfaces, entries, figures('tape.days'));
+  const covering = coveringOf(ahead, surfaces, entries, tapeRating(plan, shop, figures));
   const ground: DeedGround = {
     shelf,
     sections: new Map(sections.map((section) => [section.key, section])),

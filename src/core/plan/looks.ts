@@ -9,15 +9,18 @@ import type { Plan, PlannedCover, PlannedStep } from './model';
  * What each mask covers of the outsides, none where it only tapes glass and trim: from the end of the masking to the end of
  * the step that pulls it.
  */
+/** What lies covered does not hang on how long its tape is rated. */
+const anyRating = () => 0;
+
 export function coversOn(
   steps: readonly PlannedStep[],
   parts: readonly Part[],
   sections: readonly JobSection[],
-  { operations, ratedDays }: { operations: readonly Operation[]; ratedDays: number },
+  operations: readonly Operation[],
 ): PlannedCover[] {
   const outsides = surfacesOf(parts, sections).filter((one) => one.face === 'outside');
   const areaOf = new Map(outsides.map((one) => [one.key, one.section]));
-  const { laid, pulled } = coveringOf(steps, outsides, catalogueWith(operations), ratedDays);
+  const { laid, pulled } = coveringOf(steps, outsides, catalogueWith(operations), anyRating);
   const ends = new Map(steps.map((step) => [step.key, step.end]));
   const off = new Map([...pulled].flatMap(([by, covers]) => covers.map((key) => [key, by])));
   return [...laid].flatMap(([step, own]) =>

@@ -6,6 +6,7 @@ import type { SchemeWarning } from './scheme-warnings';
 import type {
   AllowanceShort,
   BatchesApart,
+  OldTape,
   PinClosesWindow,
   RefitEarly,
   RoundsLate,
@@ -15,7 +16,6 @@ import type {
 import type { MovedEntry } from '../log';
 import type { Pass, PassCover, ProgrammeCost } from '../programme';
 import type { ClimateStop, LayerRole, Level, Shelf, StackFault } from '../film';
-import type { OldTape } from './tape';
 import type { BudgetBreach, Budgets, Quote } from '../money';
 import type { Job, SurfaceCover } from '../record';
 import type { Commitment } from '../schedule';

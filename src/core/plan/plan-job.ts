@@ -51,10 +51,7 @@ export function tellPlan(taken: PlacedNetwork): Plan {
     parts,
     sections: sections.map((section) => summarise(section, stackOf(section, shelf), parts)),
     stays: placed.stays,
-    covers: coversOn(steps, parts, sections, {
-      operations: input.operations ?? [],
-      ratedDays: figures('tape.days'),
-    }),
+    covers: coversOn(steps, parts, sections, input.operations ?? []),
     windows: windowsOf(network, placed),
     goHours: goHoursOf(network, placed, input, now),
     ...stores,

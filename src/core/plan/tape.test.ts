@@ -1,7 +1,9 @@
+import { figuresFrom, usualFigures } from '../figures';
 import { catalogueWith } from '../steps';
 import { oldTape as oldTapeBy } from './tape';
+import { tapeRating } from './tape-rating';
 
-const oldTape = (steps: Parameters<typeof oldTapeBy>[0]) => oldTapeBy(steps, catalogueWith([]), 14);
+const oldTape = (steps: Parameters<typeof oldTapeBy>[0]) => oldTapeBy(steps, catalogueWith([]), () => 14);
 
 const day = 1440;
 const step = (operation: string, start: number, end: number, over = {}) => ({
@@ -40,4 +42,49 @@ test('the masks of the priming and of shut insides age too, each to its own pull
     step('unmask', 40 * day, 41 * day),
   ];
   expect(oldTape(primed)).toEqual([]);
+});
+
+describe('tape outdoors', () => {
+  const yard = {
+    id: 'yard',
+    name: 'Yard',
+    kind: 'yard' as const,
+    lengthM: 20,
+    widthM: 10,
+    heightM: 10,
+    airC: 18,
+    profile: null,
+    forecast: [],
+    zone: null,
+    airWith: [],
+    outdoors: true,
+    closed: [],
+    rented: null,
+  };
+  const standing = (sections: string[], start: number, end: number) => ({
+    sections,
+    start,
+    end,
+    hold: null,
+    place: 'yard',
+    uses: ['yard'],
+  });
+  const mask = { sections: ['shell'], start: 0, end: day };
+  const rated = (steps: ReturnType<typeof standing>[], figures = usualFigures) =>
+    tapeRating({ steps, stays: [] }, { places: [yard] }, figures);
+
+  test('what stands in the sun while it is on halves its fourteen days; before it, after it and elsewhere do not', () => {
+    expect(rated([standing(['shell'], 2 * day, 3 * day)])(mask, 10 * day)).toBe(7);
+    expect(rated([standing(['shell'], 11 * day, 12 * day)])(mask, 10 * day)).toBe(14);
+    expect(rated([standing(['roof'], 2 * day, 3 * day)])(mask, 10 * day)).toBe(14);
+    expect(rated([])(mask, 10 * day)).toBe(14);
+  });
+
+  test('a shop’s tape of thirty days that loses a third in the sun holds for twenty', () => {
+    const figures = figuresFrom([
+      { key: 'tape.days', scope: 'shop', of: '', value: 30 },
+      { key: 'tape.sun', scope: 'shop', of: '', value: 2 / 3 },
+    ]);
+    expect(rated([standing(['shell'], 2 * day, 3 * day)], figures)(mask, 10 * day)).toBe(20);
+  });
 });

@@ -1,6 +1,8 @@
 import type { Catalogue } from '../steps';
 import { coverRoles, isCoverRole, pulls, type CoverRole } from './cover-roles';
 import type { Minute } from '../units';
+import type { TapeRating } from './tape-rating';
+import type { OldTape } from './watch/model';
 
 interface TapedStep {
   operation: string;
@@ -10,14 +12,8 @@ interface TapedStep {
   skipped: boolean;
 }
 
-export interface OldTape {
-  section: string;
-  days: number;
-  ratedDays: number;
-}
-
 /** Sections whose tape would stay on longer than it lets go cleanly, from the masking to the pull; each once, the worst. */
-export function oldTape(steps: readonly TapedStep[], entries: Catalogue, ratedDays: number): OldTape[] {
+export function oldTape(steps: readonly TapedStep[], entries: Catalogue, rated: TapeRating): OldTape[] {
   const rolesOf = (step: TapedStep) => (step.skipped ? [] : (entries.get(step.operation)?.does ?? []));
   const pulled = (mask: TapedStep, role: CoverRole, section: string) => {
     const later = steps
@@ -35,7 +31,9 @@ export function oldTape(steps: readonly TapedStep[], entries: Catalogue, ratedDa
         // Some of it lies until the last section of the lot is unmasked, some only until the first.
         const others = coverRoles[role].ends === 'last' ? mask.sections : [section];
         const ends = others.flatMap((other) => pulled(mask, role, other)?.end ?? []);
-        const days = Math.ceil((Math.max(mask.start, ...ends) - mask.start) / 1440);
+        const until = Math.max(mask.start, ...ends);
+        const days = Math.ceil((until - mask.start) / 1440);
+        const ratedDays = rated({ ...mask, sections: [section] }, until);
         if (days > ratedDays && days > (worst.get(section)?.days ?? 0))
           worst.set(section, { section, days, ratedDays });
       }

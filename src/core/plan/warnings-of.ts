@@ -17,6 +17,7 @@ import type { PlacedNetwork } from './placed-network';
 import { lateSamples } from './sample-warnings';
 import { schemeWarnings } from './scheme-warnings';
 import { oldTape } from './tape';
+import { tapeRating } from './tape-rating';
 import { forecastStops } from './true-air';
 import { allowanceAhead, batchesApart, closingWindows, earlyRefit, lateRounds, scarceHands } from './watch';
 
@@ -46,7 +47,10 @@ export function warningsOf(taken: PlacedNetwork, told: Omit<Plan, 'warnings'>, l
       ...late,
     })),
     ...closingWindows(windows, steps),
-    ...oldTape(steps, entries, figures('tape.days')).map((tape) => ({ code: 'old-tape' as const, ...tape })),
+    ...oldTape(steps, entries, tapeRating(told, shop, figures)).map((tape) => ({
+      code: 'old-tape' as const,
+      ...tape,
+    })),
     ...remediesOf(windows, steps, shop.labourRateMinorPerHour),
     ...schemeWarnings(job, sections, parts),
     ...fieldRidges(job, lines, (one) => stackOf(one, shelf)),

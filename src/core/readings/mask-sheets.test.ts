@@ -18,7 +18,7 @@ const plan = planJob({
   commitments: [],
   agreedStarts: new Map(),
 });
-const sheets = maskSheets(plan, shelf, 14);
+const sheets = maskSheets(plan, shelf, () => 14);
 const of = (step: string): MaskSheet => sheets.find((one) => one.step === step)!;
 
 test('every mask has a tab of its own; bodies are lettered, masks of one numbered as they are laid', () => {
@@ -65,7 +65,7 @@ test('a mask that stays longer than its tape is rated for is told with both days
   const late = plan.covers.map((cover) =>
     cover.step === 'roof/mask' ? { ...cover, to: cover.from + 15 * 1440 } : cover,
   );
-  const [why] = maskSheets({ ...plan, covers: late }, shelf, 14).find(
+  const [why] = maskSheets({ ...plan, covers: late }, shelf, () => 14).find(
     (one) => one.step === 'roof/mask',
   )!.remask;
   expect(why).toEqual({ code: 'rating', days: 15, ratedDays: 14 });

@@ -1,5 +1,6 @@
 import { pullBy, type Shelf } from '../film';
 import type { Plan, PlannedCover, PlannedStep } from '../plan/model';
+import type { TapeRating } from '../plan/tape-rating';
 import type { Minute } from '../units';
 
 /** Why a mask must be changed though it is in its rating. */
@@ -49,11 +50,11 @@ export interface RollLine {
 
 const minutesADay = 1440;
 
-/** Every masking of a plan, in the order in which they are laid. @param ratedDays after which its tape no longer comes off cleanly */
+/** Every masking of a plan, in the order in which they are laid. @param rated days after which the tape of each no longer comes off cleanly */
 export function maskSheets(
   plan: Pick<Plan, 'steps' | 'covers' | 'programme'>,
   shelf: Shelf,
-  ratedDays: number,
+  rated: TapeRating,
 ): MaskSheet[] {
   const steps = new Map(plan.steps.map((step) => [step.key, step]));
   const byStep = new Map<string, PlannedCover[]>();
@@ -74,6 +75,8 @@ export function maskSheets(
     letters.set(body, letter);
     const nth = (counts.get(body) ?? 0) + 1;
     counts.set(body, nth);
+    const until = Math.max(step.end, ...covers.map((cover) => cover.to ?? step.end));
+    const ratedDays = rated(step, until);
     return {
       step: step.key,
       name: step.name,
@@ -84,7 +87,7 @@ export function maskSheets(
       over: covers.map(({ sections, pulledBy, to }) => ({ sections, pulledBy, pulledAt: to })),
       uses: step.needs.filter(({ product }) => shelf.get(product)?.kind === 'masking'),
       pullBy: pullBy(step.end, ratedDays),
-      remask: remaskOf(step, covers, plan.steps, ratedDays),
+      remask: remaskOf(step, covers, plan.steps, { until, ratedDays }),
       ahead: step.state === 'planned',
     };
   });
@@ -95,9 +98,8 @@ function remaskOf(
   step: PlannedStep,
   covers: readonly PlannedCover[],
   steps: readonly PlannedStep[],
-  ratedDays: number,
+  { until, ratedDays }: { until: Minute; ratedDays: number },
 ): RemaskWhy[] {
-  const until = Math.max(step.end, ...covers.map((cover) => cover.to ?? step.end));
   const days = Math.ceil((until - step.end) / minutesADay);
   const found: RemaskWhy[] = days > ratedDays ? [{ code: 'rating', days, ratedDays }] : [];
   const on = new Set([...step.sections, ...covers.flatMap((cover) => cover.sections)]);

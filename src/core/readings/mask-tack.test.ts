@@ -30,7 +30,7 @@ const coat = (key: string, start: number, end: number, more: object = {}) =>
 const mask = (start: number, more: object = {}) =>
   step('mask 2', start, start + 120, { operation: 'mask', ...more });
 const tackOf = (...steps: PlannedStep[]) =>
-  maskTacks(steps, shelf, { bayC: 20, ratedDays: 14 }).get('mask 2');
+  maskTacks(steps, shelf, { bayC: 20, rated: () => 14 }).get('mask 2');
 
 describe('how tape is laid over a film of the job, worked by hand', () => {
   test.each([

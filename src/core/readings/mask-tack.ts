@@ -1,5 +1,6 @@
 import { pullBy, tackAdvice, type Shelf, type TackAdvice } from '../film';
 import type { PlannedStep } from '../plan/model';
+import type { TapeRating } from '../plan/tape-rating';
 import type { Minute } from '../units';
 
 export interface MaskTack {
@@ -14,7 +15,7 @@ export interface MaskTack {
 export function maskTacks(
   steps: readonly PlannedStep[],
   shelf: Shelf,
-  { bayC, ratedDays }: { bayC: number; ratedDays: number },
+  { bayC, rated }: { bayC: number; rated: TapeRating },
 ): ReadonlyMap<string, MaskTack> {
   const found = new Map<string, MaskTack>();
   for (const mask of steps.filter((step) => step.operation.startsWith('mask') && !step.skipped)) {
@@ -34,7 +35,7 @@ export function maskTacks(
       product: last.coat!.product,
       ageMin,
       advice: tackAdvice(sheet, ageMin, bayC),
-      pullBy: pullBy(mask.end, ratedDays),
+      pullBy: pullBy(mask.end, rated(mask, Infinity)),
     });
   }
   return found;

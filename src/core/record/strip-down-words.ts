@@ -23,7 +23,20 @@ export type RefitWait = (typeof refitWaits)[number];
 
 export const holeActions = ['fill', 'keep', 'reopen'] as const;
 
-export const gateKinds = ['welded', 'sealed', 'textured', 'guards', 'dry-fit'] as const;
+export const gateKinds = [
+  'welded',
+  'sealed',
+  'textured',
+  'guards',
+  'dry-fit',
+  /** Not decided yet: what is done at all, and how far. */
+  'scope',
+  'level',
+] as const;
+
+/** The work that a gate holds: the first step of it, and what follows. */
+export const gateStages = ['strip', 'metal', 'filler', 'prime', 'colour', 'clear', 'polish'] as const;
+export type GateStage = (typeof gateStages)[number];
 
 export const priorRepairs = ['none', 'some', 'many'] as const;
 export type PriorRepair = (typeof priorRepairs)[number];

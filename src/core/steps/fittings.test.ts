@@ -127,6 +127,7 @@ describe('holes and gates', () => {
       flushMm: 0.5,
       attempts: 2,
       doneOn: null,
+      holds: 'prime',
     } as const;
     const of = (done: boolean) =>
       plan({
@@ -135,7 +136,7 @@ describe('holes and gates', () => {
           { ...gate, id: 'g2', done },
         ],
       }).warnings.filter((one) => one.code === 'gate-open');
-    expect(of(false)).toEqual([{ code: 'gate-open', section: 'roof', open: 2 }]);
+    expect(of(false)).toEqual([{ code: 'gate-open', section: 'roof', open: 2, holds: 'prime' }]);
     expect(of(true)).toEqual([]);
   });
 });

@@ -108,3 +108,49 @@ test('nobody enters before the booth has cleared 20 minutes from a coat with iso
   const made = buildSteps({ job: base, parts: partsOfJob(base), shop: demoShop, shelf: shelfOf(quick) });
   expect(stepOf(made, 'shell/paint/dust-free').minutes).toBeGreaterThanOrEqual(20);
 });
+
+describe('a decision that nobody has taken', () => {
+  const gate = (holds: Job['gates'][number]['holds'], done = false): Job['gates'][number] => ({
+    id: `g-${holds}`,
+    section: 'shell',
+    kind: 'level',
+    what: 'Road or Show',
+    gapMm: null,
+    flushMm: null,
+    attempts: 0,
+    done,
+    doneOn: null,
+    holds,
+  });
+  const heldOf = (made: ReturnType<typeof build>) =>
+    made.steps.filter((step) => step.heldBy.includes('Road or Show')).map((step) => step.key);
+
+  test('holds the first step of the work it names on its section, what follows, and nothing before it', () => {
+    const made = build({ gates: [gate('filler')] });
+    const held = heldOf(made);
+    const own = made.steps.filter(
+      (step) => step.sections.includes('shell') && step.crew > 0 && step.operation !== 'move',
+    );
+    const firstFill = own.find((step) => step.phase === 'filler')!;
+    expect(held).toContain(firstFill.key);
+    expect(held).toContain('shell/paint/clear-1');
+    for (const phase of ['walkaround', 'strip'])
+      expect(own.filter((step) => step.phase === phase && held.includes(step.key))).toEqual([]);
+    expect(made.warnings).toContainEqual({ code: 'gate-open', section: 'shell', open: 1, holds: 'filler' });
+  });
+
+  test('of the clear leaves the colour its booking; taken, it holds nothing', () => {
+    const held = heldOf(build({ gates: [gate('polish')] }));
+    expect(held).not.toContain('shell/paint/clear-1');
+    expect(held.length).toBeGreaterThan(0);
+    expect(heldOf(build({ gates: [gate('strip', true)] }))).toEqual([]);
+  });
+
+  test('each stretch of work is held by its own gate, later ones by no fewer steps than follow them', () => {
+    const counts = (['strip', 'filler', 'colour', 'polish'] as const).map(
+      (holds) => heldOf(build({ gates: [gate(holds)] })).length,
+    );
+    expect(counts).toEqual([...counts].sort((a, b) => b - a));
+    expect(counts.at(-1)).toBeGreaterThan(0);
+  });
+});

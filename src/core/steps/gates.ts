@@ -1,4 +1,5 @@
-import { basesOf, type PartSurvey } from '../record';
+import { colourRoles } from '../film';
+import { basesOf, type GateStage, type Job, type PartSurvey } from '../record';
 import type { StepDraft } from './draft';
 import { followersOf } from './order-by-hand';
 import type { SectionWork } from './section-work';
@@ -64,25 +65,53 @@ export function checkPatches(draft: StepDraft, works: readonly SectionWork[]): v
 const patchGate = 'verdict on the test patch';
 
 /**
- * Gates that are still open hold the first primer of their section: said, section by section, and its booth session is
- * planned but not booked, so that another job may take the slot until the gate is ticked.
+ * Gates that are still open, and decisions that nobody has taken, hold the first step of the work they name on their section,
+ * the first primer where they name none: said, and planned but not booked, so that another job may take the slot meanwhile.
  */
 export function checkGates(draft: StepDraft): void {
   const { job } = draft.context;
   const { begun } = draft;
   // The lots of a section wait for its gates with it, even when nothing of the section itself is left.
-  const keys = new Set(job.gates.filter((gate) => !gate.done).map((gate) => gate.section));
-  for (const section of keys) {
-    const open = job.gates.filter((gate) => gate.section === section && !gate.done);
-    const primer = draft.network.steps.find((step) => step.coat && basesOf(step).includes(section));
-    if (!primer || begun.has(primer.key)) continue;
-    draft.warn({ code: 'gate-open', section, open: open.length });
-    const names = open.map((gate) => gate.what || gate.kind);
+  const open = new Map<string, Job['gates']>();
+  for (const gate of job.gates)
+    if (!gate.done) {
+      const key = `${gate.section}\n${gate.holds}`;
+      open.set(key, [...(open.get(key) ?? []), gate]);
+    }
+  for (const gates of open.values()) {
+    const { section, holds } = gates[0]!;
+    const isHeld = heldBy[holds];
+    const first = draft.network.steps.find(
+      (step) => step.crew > 0 && !step.skipped && basesOf(step).includes(section) && isHeld(step),
+    );
+    if (!first || begun.has(first.key)) continue;
+    draft.warn({ code: 'gate-open', section, open: gates.length, holds });
+    const names = gates.map((gate) => gate.what || gate.kind);
+    const session = first.coat?.session;
     for (const step of draft.network.steps)
-      if (step.coat?.session === primer.coat!.session || step.hold === primer.coat!.session)
+      if (
+        step === first ||
+        (session !== undefined && (step.coat?.session === session || step.hold === session))
+      )
         step.heldBy = [...step.heldBy, ...names];
   }
 }
+
+const inPhase =
+  (phase: Step['phase']) =>
+  (step: Step): boolean =>
+    step.phase === phase && step.operation !== 'move';
+
+/** The steps of each stretch of work. */
+const heldBy: Record<GateStage, (step: Step) => boolean> = {
+  strip: inPhase('strip'),
+  metal: inPhase('metal'),
+  filler: inPhase('filler'),
+  prime: ({ coat }) => coat !== null,
+  colour: ({ coat }) => coat !== null && colourRoles.has(coat.role),
+  clear: ({ coat }) => coat !== null && (coat.role === 'clear' || coat.role === 'topcoat'),
+  polish: inPhase('finish'),
+};
 
 /** Holds that nobody has released yet, each with its own step. */
 export function checkHolds(draft: StepDraft): void {

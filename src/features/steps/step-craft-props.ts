@@ -4,6 +4,7 @@ import { roundOfCoat } from '@/core/plan/coat-round';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { placeTaken, workAirC } from '@/core/plan/place-taken';
 import { figuresFrom, type Figures } from '@/core/figures';
+import { tapeRating } from '@/core/plan/tape-rating';
 import { maskTacks, type MaskTack } from '@/core/readings/mask-tack';
 import { baseOf, standingEntries, type Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
@@ -30,7 +31,7 @@ export function craftShown(
 ): Record<string, StepCraft> {
   const bayC = shop.places.find((place) => place.kind === 'bay')?.airC ?? 18;
   const figures = figuresFrom(shop.figures, job.figures);
-  const tacks = maskTacks(plan.steps, shelf, { bayC, ratedDays: figures('tape.days') });
+  const tacks = maskTacks(plan.steps, shelf, { bayC, rated: tapeRating(plan, shop, figures) });
   const sections = new Map(withShopWays(job, shop).sections.map((section) => [section.key, section]));
   const names = new Map(shop.people.map((person) => [person.id, person.name]));
   const looks = standingEntries(job.log).filter((entry) => entry.kind === 'inspected');

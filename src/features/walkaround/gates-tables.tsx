@@ -1,6 +1,6 @@
 'use client';
 
-import { gateKinds, holeActions } from '@/core/record';
+import { gateKinds, gateStages, holeActions } from '@/core/record';
 import { Fact } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
 import { Table } from '@/ui/layout';
@@ -20,7 +20,7 @@ import type { StripDownProps } from './strip-down-props';
 
 const heading = 'pt-4 font-semibold';
 
-/** What must be so before primer, the holes with their places, and what was found with the hours it takes. */
+/** What must be so or be decided before a stretch of work, the holes with their places, and what was found with the hours it takes. */
 export function GatesTables(props: StripDownProps) {
   return (
     <>
@@ -35,9 +35,13 @@ function Gates({ job, gates, sections }: StripDownProps) {
   const open = gates.filter((gate) => !gate.done).length;
   const sectionName = new Map(sections.map((section) => [section.key, section.name]));
   return (
-    <section aria-label="Gates before primer">
-      <h2 className="font-semibold">Gates before primer</h2>
-      {open > 0 && <Notice grade="stop">{open} open: no primer is booked before they are ticked</Notice>}
+    <section aria-label="Gates and open decisions">
+      <h2 className="font-semibold">Gates and open decisions</h2>
+      {open > 0 && (
+        <Notice grade="stop">
+          {open} open: what each holds is planned and not booked before it is ticked
+        </Notice>
+      )}
       <AddItem
         label="Add a gate"
         panels={sections}
@@ -55,13 +59,26 @@ function Gates({ job, gates, sections }: StripDownProps) {
             attempts: 0,
             done: false,
             doneOn: null,
+            holds: 'prime',
           },
         })}
       />
       {gates.length > 0 && (
         <Table
           caption="Gates"
-          head={['Section', 'Gate', 'What', 'Gap, mm', 'Flush, mm', 'Tries', 'Done', 'On', 'Photos', '']}
+          head={[
+            'Section',
+            'Gate',
+            'What',
+            'Holds',
+            'Gap, mm',
+            'Flush, mm',
+            'Tries',
+            'Done',
+            'On',
+            'Photos',
+            '',
+          ]}
         >
           {gates.map((one) => {
             const row: ItemRow<'gates'> = {
@@ -75,7 +92,8 @@ function Gates({ job, gates, sections }: StripDownProps) {
               <tr key={one.id} className="border-b border-line">
                 <td className="py-1 pr-2">{sectionName.get(one.section) ?? one.section}</td>
                 <ChoiceCell row={row} field="kind" label="Kind" value={one.kind} choices={gateKinds} />
-                <TextCell row={row} field="what" label="What" value={one.what} width="w-56" />
+                <TextCell row={row} field="what" label="What" value={one.what} width="w-44" />
+                <ChoiceCell row={row} field="holds" label="Holds" value={one.holds} choices={gateStages} />
                 <FigureCell row={row} field="gapMm" label="Gap" value={one.gapMm} none />
                 <FigureCell row={row} field="flushMm" label="Flush" value={one.flushMm} none />
                 <FigureCell row={row} field="attempts" label="Tries" value={one.attempts} />

@@ -379,12 +379,13 @@ describe('the strip-down', () => {
       attempts: 0,
       done: false,
       doneOn: null,
+      holds: 'prime' as const,
       seen: 9,
     } as const;
     const allowance = { share: 0.3, heldMin: 600, foundMin: 720, leftMin: 0 };
     room({ stripDown: { ...props.stripDown, gates: [gate], allowance } });
     fireEvent.click(screen.getByRole('button', { name: 'Gates and holes' }));
-    expect(screen.getByText(/1 open: no primer is booked/)).toBeInTheDocument();
+    expect(screen.getByText(/1 open: what each holds is planned and not booked/)).toBeInTheDocument();
     expect(screen.getByText(/more was found than was held/)).toBeInTheDocument();
     fireEvent.click(screen.getByLabelText('Done of deck joint'));
     expect(await edited()).toMatchObject({

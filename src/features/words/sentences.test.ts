@@ -364,9 +364,14 @@ describe('warnings', () => {
       'Not yet released by the licensed engineer: <a>. What follows it is planned but not booked.',
     ],
     [
-      { code: 'gate-open', section: 'roof', open: 2 },
+      { code: 'gate-open', section: 'roof', open: 2, holds: 'prime' },
       'stop',
-      '<roof>: 2 gates are open; the first primer and what follows it are planned but not booked until they are ticked.',
+      '<roof>: 2 gates are open; the first primer and what follows are planned but not booked until they are ticked.',
+    ],
+    [
+      { code: 'gate-open', section: 'roof', open: 1, holds: 'filler' },
+      'stop',
+      '<roof>: a gate is open; filling and what follows are planned but not booked until it is ticked.',
     ],
     [
       { code: 'sample-open', colour: 'Chalk', state: 'none', refusals: 0, areas: ['roof'] },

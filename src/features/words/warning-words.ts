@@ -4,6 +4,7 @@ import { colourWarningText } from './colour-warning-words';
 import { watchText } from './watch-words';
 import { faultText } from './scheme-words';
 import type { PlanWarning } from '@/core/plan';
+import type { GateStage } from '@/core/record';
 import { gradeOf } from '@/core/warnings/ground';
 import { date, hours, micrometres, moment, money, span, type Locale } from './format';
 import { climateSentence, stackSentence } from './film-words';
@@ -21,6 +22,17 @@ export const skipRefusals = {
 };
 
 const budgetNames = { labour: 'Labour', materials: 'Materials', booth: 'Booth time' };
+
+/** What an open gate holds. */
+const gateStageWords: Record<GateStage, string> = {
+  strip: 'stripping',
+  metal: 'metalwork',
+  filler: 'filling',
+  prime: 'the first primer',
+  colour: 'the first coat of colour',
+  clear: 'the first clear',
+  polish: 'sanding and polishing',
+};
 
 /** A warning in a sentence with what to do about it. */
 export const warningText = (warning: PlanWarning, names: WarningNames, locale: Locale): WarningText => ({
@@ -135,7 +147,7 @@ function sentenceOf(warning: PlanWarning, names: WarningNames, locale: Locale): 
     case 'sample-at-risk':
       return `${warning.colour} goes on without an accepted sample: ${warning.by} takes the risk.`;
     case 'gate-open':
-      return `${names.section(warning.section)}: ${warning.open === 1 ? 'a gate is' : `${warning.open} gates are`} open; the first primer and what follows it are planned but not booked until ${warning.open === 1 ? 'it is' : 'they are'} ticked.`;
+      return `${names.section(warning.section)}: ${warning.open === 1 ? 'a gate is' : `${warning.open} gates are`} open; ${gateStageWords[warning.holds]} and what follows are planned but not booked until ${warning.open === 1 ? 'it is' : 'they are'} ticked.`;
     case 'own-operations-ignored':
       return `The shop’s own operations wait for each other here (${warning.ring}); the job is planned with the trade’s alone.`;
     case 'edit-without-step':

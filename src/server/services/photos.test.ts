@@ -103,6 +103,7 @@ describe('what is no photo leaves nothing behind', () => {
       attempts: 2,
       done: false,
       doneOn: null,
+      holds: 'prime' as const,
     };
     await saveEdit({ kind: 'add-item', job: 'P-014', list: 'gates', item }, { author: 'ann' });
     const gate = (await loadJob(database(), 'P-014'))!.job.gates.find((one) => one.what === 'gutter joint')!;

@@ -64,6 +64,7 @@ test('two sections are joined: panels, gates and all go along, and undo parts th
     attempts: 0,
     done: false,
     doneOn: null,
+    holds: 'prime' as const,
   } as const;
   expect((await save({ kind: 'add-item', job: 'P-015', list: 'gates', item: gate })).status).toBe('saved');
   const before = await job();

@@ -81,3 +81,10 @@ export interface AllowanceShort {
   panelsDone: number;
   panels: number;
 }
+
+/** Tape that stays on longer than it comes off cleanly. */
+export interface OldTape {
+  section: string;
+  days: number;
+  ratedDays: number;
+}

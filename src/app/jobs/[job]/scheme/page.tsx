@@ -1,5 +1,6 @@
 import { localDateOf } from '@/core/units';
 import { figuresFrom } from '@/core/figures';
+import { tapeRating } from '@/core/plan/tape-rating';
 import { looksOf } from '@/core/plan';
 import { maskHours } from '@/core/readings/mask-hours';
 import { layoutProps } from '@/features/scheme/layout-props';
@@ -65,7 +66,7 @@ export default async function SchemePage({ params }: JobParams) {
       masks={masksProps(plan, shop.shelf, {
         locale: passes.locale,
         taken: maskHours(job, plan.steps, shop.shop, shop.operations),
-        ratedDays: figuresFrom(shop.shop.figures, job.figures)('tape.days'),
+        rated: tapeRating(plan, shop.shop, figuresFrom(shop.shop.figures, job.figures)),
       })}
     />
   );

@@ -1,0 +1,1 @@
+ALTER TABLE `gate` ADD `holds` varchar(32) DEFAULT 'prime' NOT NULL;
