@@ -15,10 +15,21 @@ export type WorkChange =
   /** Hours of labour and booth, minor units of materials. */
   | { kind: 'cap'; budget: 'labour' | 'materials' | 'booth'; amount: number }
   | { kind: 'figures'; figures: readonly TypedFigure[] }
+  /** Somebody by name does these steps. */
+  | { kind: 'painter'; steps: readonly string[]; person: string; name: string }
   /** A place kept at one temperature, whatever the month and the forecast say. */
   | { kind: 'air'; place: string; airC: number };
 
-export const workChangeKinds = ['coats', 'ladder', 'depth', 'pin', 'cap', 'figures', 'air'] as const;
+export const workChangeKinds = [
+  'coats',
+  'ladder',
+  'depth',
+  'pin',
+  'cap',
+  'figures',
+  'painter',
+  'air',
+] as const;
 
 export const isWorkChange = (change: { kind: string }): change is WorkChange =>
   workChangeKinds.some((kind) => kind === change.kind);
@@ -50,6 +61,15 @@ export function withWorkChange(given: Situation, change: WorkChange): Situation 
       const own = job.stepEdits.find((edit) => edit.step === change.step) ?? blankStepEdit(change.step);
       const others = job.stepEdits.filter((edit) => edit.step !== change.step);
       return withJob({ stepEdits: [...others, { ...own, startAt: change.at }] });
+    }
+    case 'painter': {
+      if (!shop.people.some((one) => one.id === change.person)) return null;
+      const others = job.stepEdits.filter((edit) => !change.steps.includes(edit.step));
+      const own = change.steps.map((step) => ({
+        ...(job.stepEdits.find((edit) => edit.step === step) ?? blankStepEdit(step)),
+        person: change.person,
+      }));
+      return withJob({ stepEdits: [...others, ...own] });
     }
     case 'cap':
       return withJob({ caps: { ...job.caps, [caps[change.budget]]: change.amount } });

@@ -50,6 +50,8 @@ export const stepEditFields = {
   person: since(null, nullable(id())),
   /** The minute its start is fixed to: it is not begun earlier, and then if the work allows; null for none. */
   startAt: since(null, nullable(minute())),
+  /** Id of somebody who has to be there while it is done, and may do other work; null for nobody. */
+  atHand: since(null, nullable(id())),
   note: text(200),
 };
 export type StepEditRecord = TypeOf<typeof stepEditFields>;

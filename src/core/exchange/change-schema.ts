@@ -37,6 +37,11 @@ const fieldsOf: Record<Change['kind'], Joi.SchemaMap> = {
   pin: { step: field.key(), name: field.line(120), at: field.whole(0, field.lastMinute) },
   cap: { budget: field.oneOf(['labour', 'materials', 'booth']), amount: field.figure(0, 100_000_000) },
   figures: { figures: typedFigures(['job', 'section', 'panel']).min(1) },
+  painter: {
+    steps: Joi.array().items(field.key()).min(1).max(50).unique(),
+    person: field.key(),
+    name: field.line(80),
+  },
   air: { place: field.key(), airC: field.figure(-20, 50) },
 };
 const kinds = Object.keys(fieldsOf) as Change['kind'][];

@@ -95,6 +95,18 @@ export const bare = (metal: string, usual: number): FigureEntry => ({
   moves: ['waits'],
   scopes: downToSection,
 });
+/** What one person bears in a day. */
+export const strain = (words: string, usual: number): FigureEntry => ({
+  group: 'People on one step',
+  words,
+  unit: 'min',
+  usual,
+  least: 15,
+  most: 720,
+  source: 'our own working limit; local rules and the person come first',
+  moves: ['strain'],
+  scopes: byJob,
+});
 /** What work takes of a film. */
 export const taken = (
   words: string,

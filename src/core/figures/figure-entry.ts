@@ -21,6 +21,7 @@ export const figureEffects = [
   'protective kit',
   'hidden damage',
   'dry mass',
+  'strain',
 ] as const;
 export type FigureEffect = (typeof figureEffects)[number];
 

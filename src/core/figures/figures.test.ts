@@ -18,6 +18,8 @@ import { tapeRating } from '../plan/tape-rating';
 import { blankSurvey, unchosenColour, type Job } from '../record';
 import { fittingOf } from '../record/fitting.fixture';
 import { dryMass } from '../readings/dry-mass';
+import { strainDays, strainLimits } from '../readings/strain';
+import { openStretches } from '../shop';
 import { maskSheets } from '../readings/mask-sheets';
 import { taperedBand } from '../scheme/band.fixture';
 import { allowanceOf, cartridgeMl, partsOfJob, sealantCartridges } from '../survey';
@@ -77,6 +79,8 @@ const ofFilm: ReadonlySet<string> = new Set(['kept-thin', 'thin-clear', 'thin-to
 const basePlans = jobs.map((job) =>
   planJob({ job, shop: demoShop, shelf, now: start, commitments: [], agreedStarts: new Map() }),
 );
+
+const open = openStretches(demoShop, '2026-11-20', 400);
 
 /** What plans and reckonings say, by what a figure may move; nothing in it hangs on the days of a calendar. */
 function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
@@ -182,6 +186,14 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
     ],
     'filler batches': steps.flatMap((step) => step.spread ?? []),
     'protective kit': steps.map((step) => drawn.get(step.key)!.filter(({ product }) => kit.has(product))),
+    strain: strainDays(
+      basePlans,
+      demoShop.people,
+      open,
+      demoShop.timeZone,
+      '2026-11-20',
+      strainLimits(figures),
+    ),
     'dry mass': jobs.map((job, i) => dryMass(basePlans[i]!, job, shelf, figures)),
     'hidden damage': [1960, 1990, 2010, 2024].flatMap((builtYear) =>
       (['none', 'some', 'many'] as const).map(

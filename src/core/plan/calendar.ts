@@ -12,7 +12,7 @@ import {
 } from '../schedule';
 import { boothClosures, closingName } from './booth-closures';
 import { hoursOf, type ShopHours } from './shop-hours';
-import { loudHoursId, skills, type Person, type Shop } from '../shop';
+import { atHandId, loudHoursId, skills, type Person, type Shop } from '../shop';
 import type { Step, StepNetwork } from '../steps';
 import { addDays, daysBetween, localDateOf, minuteAt, type LocalDate, type Minute } from '../units';
 
@@ -69,6 +69,12 @@ export function problemOf(input: PlanInput, network: StepNetwork) {
         open: kind === 'booth' && !outdoors ? null : (hours.byId.get(id) ?? null),
       })),
       ...(loud ? [{ id: loudHoursId, isShared: true, open: loud }] : []),
+      // Who has to be at hand is there, and free for other work.
+      ...[...new Set(network.steps.flatMap((step) => step.atHand ?? []))].map((person) => ({
+        id: atHandId(person),
+        isShared: true,
+        open: hours.byId.get(person) ?? null,
+      })),
     ],
     steps: network.steps.map((step) => timed(step, shop, able, hours.limitsOf(step))),
     links: network.links.map((link, i) => ({ ...link, id: linkId(i) })),
@@ -102,6 +108,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   const followers = followersOf(network);
   const ready = readyFrom(network, spots);
   const behind = behindUnplaced(network, schedule.unplaced);
+  const limits = new Set([loudHoursId, ...shop.people.map((person) => atHandId(person.id))]);
   let told: PlannedStep[] | null = null;
   const tell = (): PlannedStep[] =>
     network.steps.flatMap((step) => {
@@ -119,7 +126,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
           leftMin: fact ? leftOf(fact, step) : step.personMinutes,
           partDone: partDoneOf(fact),
           materialsMinor: 0,
-          uses: spot.uses.filter((id) => id !== loudHoursId),
+          uses: spot.uses.filter((id) => !limits.has(id)),
           leadsTo: followers.get(step.key) ?? [],
           readyFrom: ready.get(step.key) ?? release,
           whyNotEarlier: spot.because.map((one) => inWords(one, network, name)),
@@ -252,6 +259,7 @@ function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => 
     ...shop.people.map((person) => [person.id, person.name] as const),
     ...shop.places.map((place) => [place.id, place.name] as const),
     [loudHoursId, 'Loud work'] as const,
+    ...shop.people.map((person) => [atHandId(person.id), `${person.name}, at hand,`] as const),
     ...network.steps.map((step) => [step.key, `${job.number} ${step.name}`] as const),
     ...network.stays.map((stay) => [stay.key, `${job.number} ${stay.subject}`] as const),
   ]);

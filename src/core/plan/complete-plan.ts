@@ -9,6 +9,7 @@ const laterOfStep = {
   skipped: false,
   note: '',
   person: null,
+  atHand: null,
   pinnedAt: null,
   leadsTo: [],
   checks: [],

@@ -6,7 +6,9 @@ import type { SchemeWarning } from './scheme-warnings';
 import type {
   AllowanceShort,
   BatchesApart,
+  HardDays,
   OldTape,
+  PainterChanges,
   PinClosesWindow,
   RefitEarly,
   RoundsLate,
@@ -56,6 +58,8 @@ export type PlanWarning =
   | ScarceHands
   | BatchesApart
   | RoundsLate
+  | HardDays
+  | PainterChanges
   | AllowanceShort
   | { code: 'late'; days: number }
   | { code: 'window-broken'; window: string; step: string }

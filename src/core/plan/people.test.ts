@@ -88,7 +88,14 @@ describe('strain', () => {
 
   test('five hours of blocking are an hour too many; a quarter of it over the roof is 75 min; Jun may take over', () => {
     expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-01')).toEqual([
-      { person: 'dot', date: '2026-12-01', handSandingMin: 300, overheadMin: 75, relief: 'jun' },
+      {
+        person: 'dot',
+        date: '2026-12-01',
+        handSandingMin: 300,
+        machineMin: 0,
+        overheadMin: 75,
+        relief: 'jun',
+      },
     ]);
   });
 
@@ -117,12 +124,29 @@ describe('strain', () => {
     expect(found).toEqual([expect.objectContaining({ handSandingMin: 300, relief: null })]);
   });
 
+  test('a machine has a limit of its own: five hours and a half of polishing are half an hour too many', () => {
+    const polish = block({ operation: 'polish', end: at('2026-12-01', 13) + 30 });
+    const found = strainDays([{ steps: [polish], parts: [] }], people, open, zone, '2026-12-01');
+    expect(found).toEqual([
+      {
+        person: 'dot',
+        date: '2026-12-01',
+        handSandingMin: 0,
+        machineMin: 330,
+        overheadMin: 0,
+        relief: 'jun',
+      },
+    ]);
+    const hour = { handSandingMin: 240, machineMin: 330, overheadMin: 90 };
+    expect(strainDays([{ steps: [polish], parts: [] }], people, open, zone, '2026-12-01', hour)).toEqual([]);
+  });
+
   test('days that are over are left out', () => {
     expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-02')).toEqual([]);
   });
 
   test('a limit of a hundred minutes overhead is not broken by seventy-five', () => {
-    const limits = { handSandingMin: 400, overheadMin: 100 };
+    const limits = { handSandingMin: 400, machineMin: 400, overheadMin: 100 };
     expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-01', limits)).toEqual([]);
   });
 });

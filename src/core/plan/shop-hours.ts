@@ -1,5 +1,6 @@
 import { Calendar, together, type Stretch } from '../schedule';
 import {
+  atHandId,
   daylightStretches,
   loudHoursId,
   loudStretches,
@@ -15,6 +16,7 @@ import type { LocalDate } from '../units';
 export interface Bound {
   tags: Step['tags'];
   kind: Step['kind'];
+  atHand: Step['atHand'];
   /** People and places it takes. */
   uses: readonly string[];
 }
@@ -33,7 +35,10 @@ export class ShopHours {
       ? daylightStretches(shop, firstDay, days)
       : null;
     this.byId = new Map([
-      ...shop.people.map((person) => [person.id, personStretches(this.open, person, shop.timeZone)] as const),
+      ...shop.people.flatMap((person) => {
+        const hers = personStretches(this.open, person, shop.timeZone);
+        return [[person.id, hers] as const, [atHandId(person.id), hers] as const];
+      }),
       ...shop.places.flatMap((place) => {
         const usable = placeStretches(place, light, shop.timeZone, firstDay, days);
         return usable ? [[place.id, usable] as const] : [];
@@ -43,8 +48,9 @@ export class ShopHours {
   }
 
   /** The limits that bind a step beside its people and places. */
-  limitsOf({ tags }: Pick<Bound, 'tags'>): string[] {
-    return tags.includes('loud') && this.byId.has(loudHoursId) ? [loudHoursId] : [];
+  limitsOf({ tags, atHand }: Pick<Bound, 'tags' | 'atHand'>): string[] {
+    const loud = tags.includes('loud') && this.byId.has(loudHoursId) ? [loudHoursId] : [];
+    return atHand === null ? loud : [...loud, atHandId(atHand)];
   }
 
   /**

@@ -19,7 +19,16 @@ import { schemeWarnings } from './scheme-warnings';
 import { oldTape } from './tape';
 import { tapeRating } from './tape-rating';
 import { forecastStops } from './true-air';
-import { allowanceAhead, batchesApart, closingWindows, earlyRefit, lateRounds, scarceHands } from './watch';
+import {
+  allowanceAhead,
+  batchesApart,
+  closingWindows,
+  earlyRefit,
+  hardDays,
+  lateRounds,
+  painterChanges,
+  scarceHands,
+} from './watch';
 
 /** The log on the steps of today, and the surfaces these work on. */
 interface Matched {
@@ -68,6 +77,8 @@ export function warningsOf(taken: PlacedNetwork, told: Omit<Plan, 'warnings'>, l
     ...lateRounds(sections, steps, paceOfJob(input, steps), shop),
     ...earlyRefit(steps, { stays, shop, shelf, figures }),
     ...scarceHands(steps, shop, shelf),
+    ...hardDays(told, shop, figures, now),
+    ...painterChanges(steps, shop, shelf),
     ...allowanceAhead(told.allowance, steps, { entries, ...log }),
     ...lateSamples(shopping, steps, sections, shop.timeZone),
     ...warnings,

@@ -22,6 +22,7 @@ export const blankStepEdit = (step: string): StepEdit => ({
   override: false,
   person: null,
   startAt: null,
+  atHand: null,
   note: '',
 });
 
@@ -33,4 +34,5 @@ export const isBlank = (edit: Omit<StepEdit, 'step'>): boolean =>
   !edit.override &&
   edit.person === null &&
   edit.startAt === null &&
+  edit.atHand === null &&
   edit.note === '';

@@ -5,6 +5,8 @@ import type { Shop } from './shop';
 
 /** Resource that stands for the hours in which loud work may be done; any number of steps share it. */
 export const loudHoursId = 'loud-hours';
+/** Id of the hours of somebody who has to be there and is not kept from other work. */
+export const atHandId = (person: string): string => `at-hand ${person}`;
 
 /**
  * The hours in which loud work is allowed, as absolute stretches; null where nobody limits it.

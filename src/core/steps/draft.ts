@@ -17,7 +17,7 @@ import type { Operation } from './operation';
 import { crewMinutes, personMinutes, quantityOf, roomForCrew } from './labour';
 import { airsOf, longestWait, monthsOf, shortestWindow } from './place-air';
 import { cautionsOf, needsOf } from './step-needs';
-import type { WorkMeasure, WorkOptions } from './work-options';
+import { asComputed, type WorkMeasure, type WorkOptions } from './work-options';
 import type { LinkReason, SoftWindow, Stay, Step, StepLink, StepNetwork, StepWarning } from './step';
 
 export interface StepContext {
@@ -30,16 +30,6 @@ export interface StepContext {
   /** What is known of steps as they are built; the facts of the job where nobody says more. */
   factsOf?: (steps: readonly Step[]) => StepFact[];
 }
-
-/** A step that nobody has touched by hand. */
-const asComputed = {
-  computedMinutes: null,
-  skipped: false,
-  pinnedAt: null,
-  person: null,
-  note: '',
-  quotedMinor: null,
-} satisfies Partial<Step>;
 
 /** Collects the steps of a job with their links; every route writes into one of these. */
 export class StepDraft {

@@ -38,6 +38,7 @@ export function applyStepEdits(draft: StepDraft): void {
       step.notBefore = Math.max(step.notBefore, edit.startAt);
     }
     if (edit.person !== null) assign(step, edit.person, draft);
+    if (edit.atHand !== null && step.kind !== 'passive') beAtHand(step, edit.atHand, draft);
     if (edit.after !== null) orderByHand(draft, step.key, edit.after, edit.override);
     if (edit.skipped) {
       const why = refusalToSkip(step);
@@ -89,6 +90,12 @@ function assign(step: Step, person: string, draft: StepDraft): void {
   const flash = step.figure.flashMin;
   step.personMinutes = Math.round((step.personMinutes - flash * step.crew) / found!.pace) + flash * step.crew;
   step.minutes = Math.ceil((step.minutes - flash) / found!.pace) + flash;
+}
+
+/** Somebody of the shop who has to be there; whoever left the shop is not waited for, and it is said. */
+function beAtHand(step: Step, person: string, draft: StepDraft): void {
+  if (draft.context.shop.people.some((one) => one.id === person)) step.atHand = person;
+  else draft.warn({ code: 'person-refused', step: step.key, person });
 }
 
 /** The step keeps its place in the order and takes no time, nobody and nothing. */

@@ -146,6 +146,8 @@ export interface Step {
   pinnedAt: Minute | null;
   /** Who is to do it, where the manager named somebody. */
   person: string | null;
+  /** Who has to be there while it is done, and may do other work meanwhile. */
+  atHand: string | null;
   note: string;
   /** Open gates that keep it from being booked; empty for nearly every step. */
   heldBy: string[];

@@ -53,3 +53,14 @@ export interface WorkOptions {
   leaves?: Step['leaves'];
   phase?: Step['phase'];
 }
+
+/** A step that nobody has touched by hand. */
+export const asComputed = {
+  computedMinutes: null,
+  skipped: false,
+  pinnedAt: null,
+  person: null,
+  atHand: null,
+  note: '',
+  quotedMinor: null,
+} satisfies Partial<Step>;

@@ -28,6 +28,8 @@ export function settledBy(warning: PlanWarning, step: PlannedStep | null, timeZo
       return minuteAt(warning.lastDay, 0, timeZone);
     case 'rounds-late':
       return minuteAt(warning.lastDay, 0, timeZone);
+    case 'hard-days':
+      return minuteAt(warning.date, 0, timeZone);
     case 'sample-late':
       return minuteAt(warning.orderBy, 0, timeZone);
     default:

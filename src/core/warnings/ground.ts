@@ -19,6 +19,8 @@ const grounds: Record<Code, { law: WarningLaw; station: WarningStation }> = {
   'no-place': at(10, 'shop'),
   'no-skill': at(11, 'shop'),
   'scarce-hands': at(11, 'bays'),
+  'hard-days': at(11, 'bays'),
+  'painter-changes': at(11, 'booth'),
   'person-refused': at(11, 'steps'),
   'too-long-for-booth': at(10, 'bays'),
   'session-over-shift': at(10, 'bays'),

@@ -66,6 +66,8 @@ function ofFilm(warning: PlanWarning): Measure | null {
 /** Of air, rooms and people. */
 function ofWork(warning: PlanWarning): Measure | null {
   switch (warning.code) {
+    case 'hard-days':
+      return { figure: warning.minutes, limit: warning.limitMin, unit: 'min' };
     case 'rounds-late':
       return { figure: warning.workDays, limit: 0, unit: 'days' };
     case 'scarce-hands':

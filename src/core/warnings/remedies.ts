@@ -43,6 +43,10 @@ export function remediesFor(warning: PlanWarning, ground: Ground): Change[] {
       return [...unpinned(step), { kind: 'overtime', minutes: 120 }, ...hand(step?.people[0])];
     case 'no-skill':
       return hand(warning.skill);
+    case 'hard-days':
+      return hand(warning.kind === 'machine' ? 'polish' : 'prep');
+    case 'painter-changes':
+      return onePainter(warning, ground);
     case 'scarce-hands':
       return [...hand(step?.people[0]), ...moreHours];
     case 'session-over-shift':
@@ -120,6 +124,22 @@ function ofFilm(warning: PlanWarning, { plan, job, shop }: Ground): Change[] {
 }
 
 const moreHours: Change[] = [{ kind: 'saturdays' }, { kind: 'overtime', minutes: 60 }];
+
+/** The painter of the first coat lays all of its session. */
+function onePainter(
+  { step: key, from }: Extract<PlanWarning, { code: 'painter-changes' }>,
+  { plan, shop }: Ground,
+): Change[] {
+  const coat = plan.steps.find((one) => one.key === key)?.coat;
+  const painter = shop.people.find((one) => one.name === from[0]);
+  if (!coat || !painter) return [];
+  const steps = plan.steps.flatMap((one) =>
+    one.coat?.session === coat.session && one.coat.product === coat.product && one.state === 'planned'
+      ? [one.key]
+      : [],
+  );
+  return [{ kind: 'painter', steps, person: painter.id, name: painter.name }];
+}
 
 const hand = (name: string | undefined): Change[] =>
   skills.flatMap((skill): Change[] => (skill === name ? [{ kind: 'extra-person', skill }] : []));

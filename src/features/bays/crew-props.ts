@@ -1,5 +1,6 @@
 import type { Plan } from '@/core/plan';
-import { strainDays, type StrainDay } from '@/core/readings/strain';
+import { figuresFrom } from '@/core/figures';
+import { strainDays, strainLimits, type StrainDay, type StrainLimits } from '@/core/readings/strain';
 import { collisions, type Collision } from '@/core/readings/collisions';
 import { scarceSteps, type ScarceStep } from '@/core/readings/scarce';
 import { freeWhileWaiting, type Waiting } from '@/core/readings/waiting';
@@ -12,6 +13,7 @@ import type { DayColumn } from './time-axis';
 
 /** What the plan asks of people: days that strain them, and work for the hours in which something dries. */
 export interface CrewShown {
+  limits: StrainLimits;
   strain: (StrainDay & { name: string; reliefName: string | null })[];
   waiting: Waiting[];
   scarce: ScarceStep[];
@@ -34,9 +36,11 @@ export function crewShown(
   const steps = new Map(own.plan.steps.map((step) => [step.key, step]));
   const stepName = (key: string) => `${steps.get(key)!.name}, ${steps.get(key)!.subject}`;
   const today = localDateOf(own.plan.computedAt, shop.timeZone);
+  const limits = strainLimits(figuresFrom(shop.figures, own.job.figures));
   const names = new Map(shop.people.map((person) => [person.id, person.name]));
   return {
-    strain: strainDays(plans, shop.people, open, shop.timeZone, today).map((day) => ({
+    limits,
+    strain: strainDays(plans, shop.people, open, shop.timeZone, today, limits).map((day) => ({
       ...day,
       name: names.get(day.person) ?? day.person,
       reliefName: day.relief === null ? null : (names.get(day.relief) ?? day.relief),

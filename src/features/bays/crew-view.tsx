@@ -1,4 +1,3 @@
-import { usualStrain } from '@/core/readings/strain';
 import { Table } from '@/ui/layout';
 import { date, hours, moment, span, type Locale } from '../words/format';
 import type { BaysProps } from './bays-props';
@@ -8,25 +7,28 @@ import { counted } from '../words/counted';
 
 /** The people behind the calendar: days too hard on somebody, and what to do while something dries. */
 export function CrewView({ crew, locale }: BaysProps) {
-  const { strain, waiting, scarce, collisions } = crew;
+  const { strain, limits, waiting, scarce, collisions } = crew;
   return (
     <>
       <h2 className="pb-1 font-semibold">Hard days</h2>
       <p className="pb-1 text-quiet">
-        More than {span(usualStrain.handSandingMin)} of hand sanding or {span(usualStrain.overheadMin)}{' '}
-        overhead for one person in a day. Changing places at midday keeps both under.
+        More than {span(limits.handSandingMin)} of hand sanding, {span(limits.machineMin)} with a machine or{' '}
+        {span(limits.overheadMin)} overhead for one person in a day. Changing places at midday keeps all
+        under.
       </p>
       {strain.length === 0 ? (
         <p className="text-quiet">Nobody is over in what is planned.</p>
       ) : (
-        <Table caption="Hard days" head={['Day', 'Hand sanding', 'Overhead', 'Could change places']}>
+        <Table
+          caption="Hard days"
+          head={['Day', 'Hand sanding', 'Machine', 'Overhead', 'Could change places']}
+        >
           {[...byDay(strain)].map(([day, own]) => (
             <tr key={day} className="border-b border-line align-top">
               <td className="py-[3px] pr-3 whitespace-nowrap">{date(day)}</td>
-              <td className="pr-3">
-                {overWords(own, (one) => one.handSandingMin, usualStrain.handSandingMin)}
-              </td>
-              <td className="pr-3">{overWords(own, (one) => one.overheadMin, usualStrain.overheadMin)}</td>
+              <td className="pr-3">{overWords(own, (one) => one.handSandingMin, limits.handSandingMin)}</td>
+              <td className="pr-3">{overWords(own, (one) => one.machineMin, limits.machineMin)}</td>
+              <td className="pr-3">{overWords(own, (one) => one.overheadMin, limits.overheadMin)}</td>
               <td>
                 {[...new Set(own.flatMap((one) => one.reliefName ?? []))].join(', ') ||
                   'nobody who can: a shorter day, or two days of it'}

@@ -54,6 +54,21 @@ export function StepOrder({
           />
         </Fact>
       )}
+      {people.length > 0 && (
+        <Fact label="At hand">
+          <EditChoice
+            label="Who has to be there, free for other work"
+            quiet
+            className="w-44"
+            value={edit?.atHand ?? ''}
+            choices={[
+              { value: '', text: 'nobody in particular' },
+              ...people.map((person) => ({ value: person.id, text: person.name })),
+            ]}
+            toEdit={(text) => toEdit({ atHand: text === '' ? null : text })}
+          />
+        </Fact>
+      )}
       <Fact label="Not before">
         <EditChoice
           label="Step this one is to come after"

@@ -112,6 +112,8 @@ function workChangeText(change: WorkChange, ground: ChangeGround): string {
       return change.figures
         .map(({ key, value }) => `${figureEntry(key).words}: ${value}${unitText(figureEntry(key))}`)
         .join(', ');
+    case 'painter':
+      return `${change.name} at the gun from the first coat to the last`;
     case 'air':
       return `${ground.places.find((one) => one.id === change.place)?.name ?? change.place} kept at ${change.airC} °C`;
   }

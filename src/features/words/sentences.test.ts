@@ -264,6 +264,24 @@ describe('warnings', () => {
       'caution',
       '<roof>, <f>: 1 % hardener, at least 2 %: it stays soft and bleeds.',
     ],
+    [
+      {
+        code: 'hard-days',
+        kind: 'hand',
+        days: 3,
+        person: 'Jun',
+        date: '2026-12-07',
+        minutes: 300,
+        limitMin: 240,
+      },
+      'caution',
+      'Hand sanding: Jun has 5 h of it on Mon 7 Dec, at most 4 h a day; over on 3 person-days. Change places at midday, or take a second hand (Bays, Crew).',
+    ],
+    [
+      { code: 'painter-changes', step: 'c', product: 'p', from: ['Ines'], to: ['Marek'] },
+      'caution',
+      '“<c>”: Marek would go on where Ines began; <p> wants one pair of hands from end to end. Name the painter, or note that it changes.',
+    ],
     [{ code: 'window-broken', window: 'w', step: 's' }, 'stop', 'A window closes before “<s>” can start.'],
     [
       { code: 'remedied', product: 'p', step: 's', personMinutes: 96, costMinor: 8150 },

@@ -89,6 +89,8 @@ function sentenceOf(warning: PlanWarning, names: WarningNames, locale: Locale): 
     case 'batches-apart':
     case 'allowance-short':
     case 'rounds-late':
+    case 'hard-days':
+    case 'painter-changes':
       return watchText(warning, names, locale);
     case 'old-tape':
       return `${names.section(warning.section)}: the tape would stay on ${counted(warning.days, 'day')} and is rated for ${warning.ratedDays}; mask again or pull it earlier.`;

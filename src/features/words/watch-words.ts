@@ -13,9 +13,17 @@ export type OfWatch = Extract<
       | 'scarce-hands'
       | 'batches-apart'
       | 'allowance-short'
-      | 'rounds-late';
+      | 'rounds-late'
+      | 'hard-days'
+      | 'painter-changes';
   }
 >;
+
+const hardWords: Record<Extract<OfWatch, { code: 'hard-days' }>['kind'], string> = {
+  hand: 'Hand sanding',
+  machine: 'Work with a machine',
+  overhead: 'Overhead work',
+};
 
 interface WatchNames {
   section(key: string): string;
@@ -41,6 +49,10 @@ export function watchText(warning: OfWatch, names: WatchNames, locale: Locale): 
     }
     case 'rounds-late':
       return `${names.section(warning.section)}: at the pace so far its rounds end on ${date(warning.ends)}, ${counted(warning.workDays, 'working day')} after their last day, ${date(warning.lastDay)}. Stop where it is straight enough, or move the day.`;
+    case 'hard-days':
+      return `${hardWords[warning.kind]}: ${warning.person} has ${span(warning.minutes)} of it on ${date(warning.date)}, at most ${span(warning.limitMin)} a day; over on ${counted(warning.days, 'person-day')}. Change places at midday, or take a second hand (Bays, Crew).`;
+    case 'painter-changes':
+      return `“${names.step(warning.step)}”: ${warning.to.join(' and ')} would go on where ${warning.from.join(' and ')} began; ${names.product(warning.product)} wants one pair of hands from end to end. Name the painter, or note that it changes.`;
     case 'batches-apart':
       return `${warning.colour}, ${names.product(warning.product)}: the last coats came from ${counted(warning.batches.length, 'batch')} that were not boxed (${warning.batches.join(', ')}). Box what is left, and compare ${firstTwo(warning.panels)} with their neighbours.`;
     case 'allowance-short':

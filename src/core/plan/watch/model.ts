@@ -88,3 +88,25 @@ export interface OldTape {
   days: number;
   ratedDays: number;
 }
+
+/** Days on which one person does more of one kind of work than the limit. */
+export interface HardDays {
+  code: 'hard-days';
+  kind: 'hand' | 'machine' | 'overhead';
+  /** Person-days. */
+  days: number;
+  /** The hardest of them: who, when, and how long. */
+  person: string;
+  date: LocalDate;
+  minutes: number;
+  limitMin: number;
+}
+
+/** Another painter lays the next coat of a film that wants one pair of hands. */
+export interface PainterChanges {
+  code: 'painter-changes';
+  step: string;
+  product: string;
+  from: string[];
+  to: string[];
+}

@@ -1,5 +1,5 @@
 import { demoShop } from '../../../demo/shop';
-import { usualFigures } from '../../figures';
+import { figuresFrom, usualFigures } from '../../figures';
 import { shelfOf, standardShelf } from '../../film';
 import { jobFixture } from '../../job.fixture';
 import { coatOf, entry } from '../../log/log.fixture';
@@ -8,7 +8,16 @@ import { catalogueWith } from '../../steps';
 import type { Surface } from '../../surface';
 import { minuteAt } from '../../units';
 import { planJob, type PlannedStep, type PlanWindow } from '..';
-import { allowanceAhead, batchesApart, closingWindows, earlyRefit, lateRounds, scarceHands } from '.';
+import {
+  allowanceAhead,
+  batchesApart,
+  closingWindows,
+  earlyRefit,
+  hardDays,
+  lateRounds,
+  painterChanges,
+  scarceHands,
+} from '.';
 
 const zone = demoShop.timeZone;
 const now = minuteAt('2026-11-23', 420, zone);
@@ -211,7 +220,7 @@ describe('batches of a colour', () => {
 });
 
 describe('a stop rule against the pace of the job', () => {
-  // The shop is open from 7:30 to 16:30 with half an hour off: 510 minutes a day.
+  // The shop is open from 7:30 to 16:30.
   const block = plan.steps.find((one) => one.operation === 'block')!;
   const section = block.sections[0]!;
   const monday = minuteAt('2026-12-07', 450, zone);
@@ -252,5 +261,66 @@ describe('a stop rule against the pace of the job', () => {
   test('at the planned pace, and without a last day, it is silent', () => {
     expect(told('2026-12-07', 1)).toEqual([]);
     expect(lateRounds(job.sections, [round], new Map(), shop)).toEqual([]);
+  });
+});
+
+describe('days that are too hard', () => {
+  const block = plan.steps.find((one) => one.operation === 'block')!;
+  const day = (from: number, to: number): PlannedStep => ({
+    ...block,
+    state: 'planned',
+    uses: ['jun'],
+    start: minuteAt('2026-12-07', from, zone),
+    end: minuteAt('2026-12-07', to, zone),
+  });
+  const told = (step: PlannedStep, figures = usualFigures) =>
+    hardDays({ steps: [step], parts: [], finish: step.end }, shop, figures, now);
+
+  test('blocking from 8:00 to 12:30 is half an hour too long for one; at a limit of 270 minutes it is not', () => {
+    expect(told(day(480, 750))).toEqual([
+      {
+        code: 'hard-days',
+        kind: 'hand',
+        days: 1,
+        person: 'Jun',
+        date: '2026-12-07',
+        minutes: 270,
+        limitMin: 240,
+      },
+    ]);
+    const figures = figuresFrom([{ key: 'strain.hand', scope: 'shop', of: '', value: 270 }]);
+    expect(told(day(480, 750), figures)).toEqual([]);
+  });
+
+  test('three hours are silent', () => {
+    expect(told(day(480, 660))).toEqual([]);
+  });
+});
+
+describe('a change of painter', () => {
+  const clears = plan.steps.filter((one) => one.coat?.role === 'clear').slice(0, 2);
+  const by = (...painters: string[]): PlannedStep[] =>
+    clears.map((step, i) => ({
+      ...step,
+      state: 'planned' as const,
+      uses: [painters[i]!, 'booth'],
+      coat: { ...step.coat!, session: 's', product: 'clear-21' },
+    }));
+
+  test('the coat that another goes on with is named, with both; one painter for both is silent', () => {
+    expect(clears).toHaveLength(2);
+    const [, second] = [...clears].sort((a, b) => a.start - b.start);
+    expect(painterChanges(by('ines', 'marek'), shop, shelf)).toMatchObject([
+      { code: 'painter-changes', step: second!.key, product: 'clear-21' },
+    ]);
+    expect(painterChanges(by('ines', 'ines'), shop, shelf)).toEqual([]);
+  });
+
+  test('primer wants no one hand', () => {
+    const primed = by('ines', 'marek').map((step) => ({
+      ...step,
+      coat: { ...step.coat!, role: 'build' as const, product: 'high-build-41' },
+    }));
+    expect(painterChanges(primed, shop, shelf)).toEqual([]);
   });
 });

@@ -13,7 +13,11 @@ export const stepEdit = mysqlTable(
     jobId: id('job_id')
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
-    ...columnsOf(stepEditFields, { step: 'step_key', after: 'after_step', startAt: 'start_at_minute' }),
+    ...columnsOf(stepEditFields, {
+      step: 'step_key',
+      after: 'after_step',
+      startAt: 'start_at_minute',
+    }),
     version: version(),
   },
   (table) => [

@@ -1,0 +1,1 @@
+ALTER TABLE `step_edit` ADD `at_hand` varchar(160);
