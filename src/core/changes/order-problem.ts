@@ -123,13 +123,17 @@ function coatsOver(
   // A colour with a sealer of its own lies on that, whatever was sprayed there before.
   if (!product?.coating || pass.films.some((film) => film.role === 'sealer')) return plain;
   const { family, dryUm, shadeL } = product.coating;
-  const { hex } = colourOfKey(job, key);
+  const { hex, hides } = colourOfKey(job, key);
   const grounds = others.map((one) => ({
+    key: keyOf(plan, one),
     name: one.scope,
     l: null,
     hex: colourOfKey(job, keyOf(plan, one)).hex,
   }));
-  const advice = groundAdvice({ family, product: product.code, hex, coatUm: dryUm, planned: coats }, grounds);
+  const advice = groundAdvice(
+    { family, product: product.code, hex, coatUm: dryUm, planned: coats, hides },
+    grounds,
+  );
   if (!advice || shadeL !== null) return plain;
   return { ...plain, ...Object.fromEntries(advice.rows.map((row) => [row.name, row.coats])) };
 }

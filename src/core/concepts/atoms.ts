@@ -194,6 +194,14 @@ export const ratesByOperation = () =>
   Joi.object()
     .pattern(/^[a-z][a-z0-9-]{0,29}$/, figure(0, 10_000))
     .max(500);
+/** Film at which a colour hides what lies beneath, as drawn down on a card: by the product or the colour beneath, empty for any. */
+export const hidesOver = () =>
+  Joi.array()
+    .items(exactly({ over: key().allow(''), um: figure(1, 2000) }))
+    .max(40)
+    .unique((a: { over: string }, b: { over: string }) => a.over === b.over)
+    .messages({ 'array.unique': '{{#label}} names one ground twice' });
+
 /** Sections and lots by key, each once. */
 export const colourOrder = () =>
   Joi.array().items(key()).max(80).unique().messages({ 'array.unique': 'it stands in the order twice' });

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { levels } from '../film/coat-system';
+import type { HidesOver } from '../film/ground';
 import {
   finishClasses,
   itemKinds,
@@ -46,6 +47,8 @@ export const colours = {
   coats: since(null, nullable(whole(1, 12))),
   /** Product of the ground coat that is sprayed under it in place of the sealer; null for what its system has. */
   groundCoat: since(null, nullable(id(atom.key()))),
+  /** Dry film at which it hides a ground, as somebody found on a card: stands before what its spectrum says. */
+  hides: since([], document<HidesOver[]>(atom.hidesOver())),
 };
 
 /** A line, field, band, set of stripes or box, laid out with measures. */

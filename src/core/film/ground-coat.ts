@@ -14,7 +14,15 @@ export function bestGroundCoat(
 ): { product: Product; coats: number; leftAfter: number } | null {
   const found = [...shelf].filter(isGroundCoat).flatMap((product) => {
     const shadeL = product.coating?.shadeL ?? null;
-    const row = shadeL === null ? null : hidingOver(asked, { name: product.name, l: shadeL, hex: null });
+    const row =
+      shadeL === null
+        ? null
+        : hidingOver(asked, {
+            key: product.code,
+            name: product.name,
+            l: shadeL,
+            hex: null,
+          });
     return row?.coats ? [{ product, coats: row.coats, leftAfter: row.leftAfter }] : [];
   });
   return found.sort((a, b) => a.coats - b.coats || a.leftAfter - b.leftAfter)[0] ?? null;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { groundAdvice, type Ground } from './ground';
+import { hidingOver, groundAdvice, type Ground } from './ground';
 
 const grey = (l: number): Ground => ({ name: `grey ${l}`, l, hex: null });
 const base = { family: 'base' as const, product: 'base-solid', coatUm: 15, planned: 3 };
@@ -51,5 +51,36 @@ describe('ground advice', () => {
       }),
       { numRuns: 12 },
     );
+  });
+});
+
+describe('what a card has shown', () => {
+  const laid = { family: 'base' as const, product: 'base-solid', hex: '#e6d9b4', coatUm: 15, planned: 3 };
+  const grey = { key: 'sealer-grey', name: 'Sealer, grey', l: 50, hex: null };
+
+  test('hidden at 60 µm is four coats of 15, whatever the spectrum says; three leave something to see', () => {
+    const row = hidingOver({ ...laid, hides: [{ over: 'sealer-grey', um: 60 }] }, grey)!;
+    expect(row).toMatchObject({ coats: 4, extra: 1, hidden: false, typedUm: 60 });
+    expect(row.leftAfter).toBeGreaterThanOrEqual(1);
+    const four = hidingOver({ ...laid, planned: 4, hides: [{ over: 'sealer-grey', um: 60 }] }, grey)!;
+    expect(four).toMatchObject({ coats: 4, extra: 0, hidden: true, leftAfter: 0 });
+  });
+
+  test('a coat more for the least film more: 45 µm are three coats, 45.1 are four', () => {
+    const coats = (um: number) => hidingOver({ ...laid, hides: [{ over: 'sealer-grey', um }] }, grey)!.coats;
+    expect([coats(45), coats(45.1), coats(1)]).toEqual([3, 4, 1]);
+  });
+
+  test('its own ground stands before any; over another ground, and untyped, the spectrum tells', () => {
+    const hides = [
+      { over: '', um: 30 },
+      { over: 'sealer-grey', um: 75 },
+    ];
+    const white = { key: 'sealer-white', name: 'Sealer, white', l: 92, hex: null };
+    expect(hidingOver({ ...laid, hides }, grey)!.coats).toBe(5);
+    expect(hidingOver({ ...laid, hides }, white)!.coats).toBe(2);
+    const only = hidingOver({ ...laid, hides: [{ over: 'sealer-grey', um: 75 }] }, white)!;
+    expect(only).toEqual(hidingOver(laid, white));
+    expect(only.typedUm).toBeNull();
   });
 });

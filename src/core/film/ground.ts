@@ -29,8 +29,16 @@ const strength: Partial<Record<Family, number>> = {
   gelcoat: 0.08,
 };
 
+/** Dry film at which a colour hides what lies beneath; `over` names a product or a colour, and is empty for any ground. */
+export interface HidesOver {
+  over: string;
+  um: number;
+}
+
 /** What a colour may lie over: a shade of grey, or another colour of the vehicle. */
 export interface Ground {
+  /** Code of its product, or key of its colour; left out for what is only tried. */
+  key?: string;
   name: string;
   l: number | null;
   hex: string | null;
@@ -45,6 +53,8 @@ export interface GroundRow {
   /** What still shows after the planned coats, ΔE00, and whether the eye would see it. */
   leftAfter: number;
   hidden: boolean;
+  /** Film at which somebody found it hidden, µm; null where the spectrum tells. */
+  typedUm: number | null;
 }
 
 export interface GroundAdvice {
@@ -65,6 +75,8 @@ export interface LaidColour {
   hex: string;
   coatUm: number;
   planned: number;
+  /** What was found on cards. */
+  hides?: readonly HidesOver[];
 }
 
 const rows = new LRUCache<string, GroundRow>({ max: 500 });
@@ -72,7 +84,8 @@ const rows = new LRUCache<string, GroundRow>({ max: 500 });
 /** What a colour hides of one ground; null for what is no colour or hides nothing by its nature. */
 export function hidingOver(asked: LaidColour, ground: Ground): GroundRow | null {
   const { family, product, hex, coatUm, planned } = asked;
-  const key = [family, product, hex, coatUm, planned, ground.name, ground.l, ground.hex].join('|');
+  const typed = typedOver(asked, ground) ?? '';
+  const key = [family, product, hex, coatUm, planned, ground.name, ground.l, ground.hex, typed].join('|');
   const known = rows.get(key);
   if (known) return known;
   const film = filmOf(family, product, hex)?.film ?? null;
@@ -82,13 +95,26 @@ export function hidingOver(asked: LaidColour, ground: Ground): GroundRow | null 
   return row;
 }
 
-function rowOf(film: Film | null, { coatUm, planned }: LaidColour, ground: Ground): GroundRow {
+/** Film at which a colour was found to hide a ground, µm: what was typed for it, else for any; null where nothing was. */
+function typedOver({ hides = [] }: LaidColour, { key }: Ground): number | null {
+  const own =
+    hides.find((one) => key !== undefined && one.over === key) ?? hides.find((one) => one.over === '');
+  return own?.um ?? null;
+}
+
+function rowOf(film: Film | null, asked: LaidColour, ground: Ground): GroundRow {
+  const { coatUm, planned } = asked;
   const plannedCoats = Math.max(1, planned);
   const under = groundSpectrum(ground);
-  const coats = film ? coatsToHide(film, coatUm, under) : null;
-  const leftAfter = film ? showThrough(film, coatUm, under, plannedCoats).at(-1)! : Infinity;
+  const typedUm = typedOver(asked, ground);
+  const bySpectrum = film ? showThrough(film, coatUm, under, plannedCoats).at(-1)! : Infinity;
+  const coats =
+    typedUm !== null ? Math.ceil(typedUm / coatUm - 1e-9) : film ? coatsToHide(film, coatUm, under) : null;
+  const isHidden = typedUm === null ? bySpectrum < hiddenBelow : plannedCoats >= (coats ?? Infinity);
+  // A card stands before the spectrum: hidden is hidden, and what shows shows by no less than an eye sees.
+  const leftAfter = typedUm === null ? bySpectrum : isHidden ? 0 : Math.max(hiddenBelow, bySpectrum);
   const extra = coats === null ? null : Math.max(0, coats - plannedCoats);
-  return { name: ground.name, coats, extra, leftAfter, hidden: leftAfter < hiddenBelow };
+  return { name: ground.name, coats, extra, leftAfter, hidden: isHidden, typedUm };
 }
 
 /** A colour that needs no more coats than this over any grey covers well. */

@@ -32,6 +32,10 @@ export interface HidingRow {
   coats: number;
   /** Name of the ground; empty where nobody knows it. */
   ground: string;
+  /** Code of its product, or key of its colour; empty where nobody knows it. */
+  groundKey: string;
+  /** Film at which somebody found the ground hidden, µm; null where the spectrum tells. */
+  hidesAtUm: number | null;
   /** Coats that hide it, and what shows after the planned ones, ΔE00; null for a colour that shines through. */
   hides: { coats: number | null; leftDeltaE: number; isHidden: boolean } | null;
   /** Of a colour that shines through; null where its ground is not known. */
@@ -52,7 +56,7 @@ const trialGrounds: readonly TranslucentGround[] = [
 function othersOf(one: ColourGround, job: Job, used: ReadonlySet<string>): OtherGround[] {
   const grounds: TranslucentGround[] = job.colours
     .filter(({ id }) => used.has(id) && id !== one.colour)
-    .map(({ name, hex }) => ({ name, l: null, hex }));
+    .map(({ id, name, hex }) => ({ key: id, name, l: null, hex }));
   const { dye } = one;
   if (dye === null)
     return grounds.map((ground) => ({
@@ -112,6 +116,8 @@ export function hidingRows(job: Job, areas: readonly JobSection[], shelf: Shelf)
       role: layer.role,
       coats: layer.coats,
       ground: ground?.name ?? '',
+      groundKey: ground?.key ?? '',
+      hidesAtUm: hiding?.typedUm ?? null,
       hides: hiding && { coats: hiding.coats, leftDeltaE: hiding.leftAfter, isHidden: hiding.hidden },
       look: dye && lookOver(dye, dye.ground, layer.coats),
       others: othersOf(one, job, used),

@@ -12,6 +12,7 @@ export const unchosenColour: JobColour = {
   repeatability: 'standard',
   coats: null,
   groundCoat: null,
+  hides: [],
 };
 
 /** The colours of the sections, in their order, as a job's swatch shows them. */

@@ -9,7 +9,7 @@ import {
   type TranslucentColour,
   type TranslucentGround,
 } from '../film';
-import { colourOfKey, type Job, type JobSection } from '../record';
+import { colourOfKey, type Job, type JobColour, type JobSection } from '../record';
 import type { SectionStack, StackLayer } from './stack';
 
 /** What shows of a colour on one work area: how well it hides what lies beneath, or what it looks like over it. */
@@ -45,12 +45,18 @@ const effectOf = (sheet: CoatingSheet, product: string): 'silver' | 'pearl' =>
   sheet.family === 'effect-base' && product.includes('pearl') ? 'pearl' : 'silver';
 
 /** What a layer leaves to lie on: its own shade, its effect, or the colour of the job. */
-function groundOf({ product }: StackLayer, hex: string): TranslucentGround | null {
+function groundOf({ product }: StackLayer, { id, hex }: JobColour): TranslucentGround | null {
   const sheet = product.coating!;
-  if (sheet.shadeL !== null) return { name: product.name, l: sheet.shadeL, hex: null };
+  if (sheet.shadeL !== null) return { key: product.code, name: product.name, l: sheet.shadeL, hex: null };
   if (effectFamilies.has(sheet.family) && sheet.family !== 'candy')
-    return { name: product.name, l: null, hex: null, effect: effectOf(sheet, product.code) };
-  return coloured.has(sheet.family) ? { name: product.name, l: null, hex } : null;
+    return {
+      key: product.code,
+      name: product.name,
+      l: null,
+      hex: null,
+      effect: effectOf(sheet, product.code),
+    };
+  return coloured.has(sheet.family) ? { key: id, name: product.name, l: null, hex } : null;
 }
 
 type OnStack = Pick<ColourGround, 'layer' | 'ground' | 'groundProduct' | 'laid' | 'hiding' | 'dye'>;
@@ -59,13 +65,14 @@ type OnStack = Pick<ColourGround, 'layer' | 'ground' | 'groundProduct' | 'laid' 
  * The colouring layers of a stack with what each lies on; clears and locks between show everything. What hides the
  * undercoat is the lowest of them: what comes above it may shine through.
  */
-function groundsOfStack({ layers }: SectionStack, hex: string): OnStack[] {
+function groundsOfStack({ layers }: SectionStack, colour: JobColour): OnStack[] {
+  const { hex, hides } = colour;
   const laid = layers.filter((layer) => layer.coats > 0);
   let isHidden = false;
   return laid.flatMap((layer, at): OnStack[] => {
     const { family } = layer.product.coating!;
-    const beneath = laid.slice(0, at).findLast((one) => groundOf(one, hex) !== null);
-    const ground = beneath ? groundOf(beneath, hex) : null;
+    const beneath = laid.slice(0, at).findLast((one) => groundOf(one, colour) !== null);
+    const ground = beneath ? groundOf(beneath, colour) : null;
     const groundProduct = beneath?.product.code ?? '';
     const asked: LaidColour = {
       family,
@@ -73,6 +80,7 @@ function groundsOfStack({ layers }: SectionStack, hex: string): OnStack[] {
       hex,
       coatUm: layer.dryUm,
       planned: layer.coats,
+      hides,
     };
     const plain: OnStack = { layer, ground, groundProduct, laid: asked, hiding: null, dye: null };
     if (translucent.has(family)) {
@@ -99,7 +107,7 @@ export function colourGrounds(
   return areas.flatMap((area): ColourGround[] => {
     if (area.level === 'Keep') return [];
     const of = (colour: string, face: ColourGround['face'], stack: SectionStack) =>
-      groundsOfStack(stack, colourOfKey(job, colour).hex).map((one): ColourGround => ({
+      groundsOfStack(stack, colourOfKey(job, colour)).map((one): ColourGround => ({
         area: area.key,
         colour,
         face,
@@ -124,12 +132,12 @@ export function groundPastLine(
   onto: JobSection,
   stackOf: (area: JobSection) => SectionStack,
 ): { ground: string; layer: StackLayer; coats: number | null; deltaE: number } | null {
-  const { name, hex } = colourOfKey(job, first.colour);
+  const { id, name, hex } = colourOfKey(job, first.colour);
   const stack = stackOf(onto);
   // Its own sealer goes on between them.
   if (stack.layers.some((layer) => layer.role === 'sealer' && layer.coats > 0)) return null;
-  const ground: TranslucentGround = { name, l: null, hex };
-  const own = groundsOfStack(stack, colourOfKey(job, onto.colour).hex);
+  const ground: TranslucentGround = { key: id, name, l: null, hex };
+  const own = groundsOfStack(stack, colourOfKey(job, onto.colour));
   const lowest = own.find((one) => one.hiding !== null) ?? own.find((one) => one.dye !== null);
   if (!lowest) return null;
   const { layer, laid, dye } = lowest;

@@ -226,16 +226,17 @@ function groundOf(
       .reverse()
       .find((one) => one.product.coating!.shadeL !== null);
     const under = beneath && {
+      key: beneath.product.code,
       name: beneath.product.name,
       l: beneath.product.coating!.shadeL,
       hex: null,
     };
-    const { hex } = colourOfKey(job, own);
+    const { hex, hides } = colourOfKey(job, own);
     const used = new Set(plan.sections.map((one) => one.colour));
     const strips = job.colours
       .filter((one) => used.has(one.id) && one.hex !== hex)
-      .map((one) => ({ name: `a strip of ${one.name}`, l: null, hex: one.hex }));
-    const asked = { family, product: product.code, hex, coatUm: dryUm };
+      .map((one) => ({ key: one.id, name: `a strip of ${one.name}`, l: null, hex: one.hex }));
+    const asked = { family, product: product.code, hex, coatUm: dryUm, hides };
     const advice = groundAdvice({ ...asked, planned: layer.coats }, [...(under ? [under] : []), ...strips]);
     if (advice) return advice;
   }

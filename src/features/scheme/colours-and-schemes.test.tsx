@@ -28,6 +28,8 @@ const row: HidingRow = {
   role: 'colour',
   coats: 3,
   ground: 'grey sealer',
+  groundKey: 'sealer-grey',
+  hidesAtUm: null,
   hides: { coats: 5, leftDeltaE: 2.34, isHidden: false },
   look: null,
   others: [{ name: 'Sluice Green', coats: null, look: null }],
@@ -142,6 +144,22 @@ describe('the colours of a job', () => {
         by: 'H. Lane',
         light: 'sun',
       },
+    });
+  });
+
+  test('the film at which a card was hidden is typed for the ground, beside what was found over others', async () => {
+    drawColours([row]);
+    const field = await screen.findByLabelText('Dry film at which Pale Barley hides grey sealer, µm');
+    fireEvent.change(field, { target: { value: '75' } });
+    fireEvent.blur(field);
+    await waitFor(() => expect(sent.mock.calls.length).toBeGreaterThan(1));
+    expect(posted(sent, 1)).toEqual({
+      kind: 'set-item',
+      job: 'P-014',
+      list: 'colours',
+      id: 'c.pale-barley',
+      seen: 5,
+      set: { hides: [{ over: 'sealer-grey', um: 75 }] },
     });
   });
 

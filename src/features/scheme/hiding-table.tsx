@@ -1,5 +1,6 @@
 'use client';
 
+import type { HidesOver } from '@/core/film';
 import type { HidingRow } from '@/core/readings/hiding';
 import type { Edit, JobSection } from '@/core/record';
 import { Button } from '@/ui/button';
@@ -8,6 +9,7 @@ import { Notice } from '@/ui/notice';
 import { Swatch } from '@/ui/swatch';
 import { useLive } from '@/ui/use-live';
 import { refusalOf, useAnswer } from '../frame/asking';
+import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { counted, firstTwo } from '../words/counted';
 import { deltaE } from '../words/format';
@@ -16,7 +18,7 @@ interface HidingProps {
   job: string;
   planHash: string;
   sections: readonly (JobSection & { seen: number })[];
-  colours: readonly { id: string; seen: number }[];
+  colours: readonly { id: string; seen: number; hides: readonly HidesOver[] }[];
 }
 
 /** What each colour hides of its ground in the coats that are planned, and what to do where it does not. */
@@ -29,7 +31,7 @@ export function HidingTable({ job, planHash, sections, colours }: HidingProps) {
       <h2 className="pb-1 font-semibold">Ground and hiding</h2>
       <p className="max-w-prose pb-1 text-quiet">
         Reckoned from the screen colour with invented toners: it says where to spray a card, not what the card
-        will show.
+        will show. What the card shows stands before it: type the dry film at which the ground was hidden.
       </p>
       {answer.error && <Notice grade="stop">{refusalOf(answer.error)}</Notice>}
       {answer.isFetching && rows.length === 0 && <p className="text-quiet">Reckoning …</p>}
@@ -43,6 +45,7 @@ export function HidingTable({ job, planHash, sections, colours }: HidingProps) {
             'Over',
             { text: 'Coats', right: true },
             'Shows',
+            { text: 'Hides at, µm', right: true },
             { text: 'Over other grounds', width: '18%' },
             '',
           ]}
@@ -58,6 +61,9 @@ export function HidingTable({ job, planHash, sections, colours }: HidingProps) {
               <td className="py-1 pr-3">{row.ground || 'what nobody has named'}</td>
               <td className="py-1 pr-3 text-right tabular-nums">{row.coats}</td>
               <td className="py-1 pr-3">{showsText(row)}</td>
+              <td className="py-1 pr-3 text-right">
+                <HidesAt row={row} job={job} own={colours.find((one) => one.id === row.colour)} />
+              </td>
               <td className="py-1 pr-3 text-quiet">
                 <Others row={row} />
               </td>
@@ -73,10 +79,43 @@ export function HidingTable({ job, planHash, sections, colours }: HidingProps) {
   );
 }
 
+/** The film at which a card was hidden; emptied, the spectrum tells again. */
+function HidesAt({
+  row: { name, ground, groundKey, hides, hidesAtUm },
+  job,
+  own,
+}: {
+  row: HidingRow;
+  job: string;
+  own: HidingProps['colours'][number] | undefined;
+}) {
+  if (!hides || groundKey === '' || !own) return null;
+  const others = own.hides.filter((one) => one.over !== groundKey);
+  return (
+    <EditText
+      label={`Dry film at which ${name} hides ${ground}, µm`}
+      quiet
+      type="number"
+      min={1}
+      max={2000}
+      className="w-16 text-right"
+      value={hidesAtUm === null ? '' : String(hidesAtUm)}
+      toEdit={(text) => ({
+        kind: 'set-item',
+        job,
+        list: 'colours',
+        id: own.id,
+        seen: own.seen,
+        set: { hides: text === '' ? others : [...others, { over: groundKey, um: Number(text) }] },
+      })}
+    />
+  );
+}
+
 const areasText = ({ areas, face }: HidingRow): string =>
   `${firstTwo(areas)}${face === 'inside' ? ', insides' : ''}`;
 
-function showsText({ hides, look, ground }: HidingRow): string {
+function showsText({ hides, look, ground, hidesAtUm }: HidingRow): string {
   if (look)
     return [
       look.deltaE < 1 ? 'the look that is wanted' : `${deltaE(look.deltaE)} from the look that is wanted`,
@@ -84,7 +123,8 @@ function showsText({ hides, look, ground }: HidingRow): string {
       `15 % more film beside 15 % less ${deltaE(look.mottleDeltaE)}`,
     ].join('; ');
   if (!hides) return ground ? 'not known' : 'not known: name its ground';
-  if (hides.isHidden) return `hidden, ${deltaE(hides.leftDeltaE)} left`;
+  if (hides.isHidden)
+    return hidesAtUm === null ? `hidden, ${deltaE(hides.leftDeltaE)} left` : 'hidden, by card';
   const needed =
     hides.coats === null ? 'no number of coats hides it: lay a ground coat' : `${hides.coats} coats hide it`;
   return `${deltaE(hides.leftDeltaE)} to be seen; ${needed}`;

@@ -1,0 +1,1 @@
+ALTER TABLE `colour` ADD `hides` json;
