@@ -7,7 +7,7 @@ import { coatedPanels } from '../plan/coat-round';
 import { acceptedSample } from '../record/sample.fixture';
 import type { StockLevel } from '../stores';
 import { drawnBySteps } from '../stores';
-import { minuteAt } from '../units';
+import { addDays, localDateOf, minuteAt } from '../units';
 import { runsDry } from './runs-dry';
 
 const shelf = shelfOf(standardShelf);
@@ -15,7 +15,7 @@ const now = minuteAt('2026-11-23', 420, demoShop.timeZone);
 const base = jobFixture({ level: 'Road' });
 const job = { ...base, samples: base.colours.map(({ id }) => acceptedSample(id)) };
 const plan = planJob({ job, shop: demoShop, shelf, now, commitments: [], agreedStarts: new Map() });
-const given = { shelf, figures: usualFigures };
+const given = { shelf, figures: usualFigures, timeZone: demoShop.timeZone };
 const level = (product: string, onHand: number, expired = 0): [string, StockLevel] => [
   product,
   {
@@ -72,4 +72,15 @@ test('what another job draws before is gone: the rest ends earlier', () => {
     given,
   );
   expect(later.filter((one) => one.step === first.step.key)).toEqual([]);
+});
+
+test('an order that is due by the day of the step is there; one that is due after it, or on no day, is not', () => {
+  const day = localDateOf(first.step.start, demoShop.timeZone);
+  const ordered = (dueBy: string | null) => {
+    const [key, own] = level(product, first.amount / 2);
+    return runsDry(plan, [], new Map([[key, { ...own, onOrder: 1000, dueBy }]]), given);
+  };
+  expect(ordered(day)).toEqual([]);
+  expect(ordered(addDays(day, 1))[0]).toMatchObject({ step: first.step.key });
+  expect(ordered(null)[0]).toMatchObject({ step: first.step.key });
 });

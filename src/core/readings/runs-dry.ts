@@ -4,7 +4,7 @@ import { drawsAhead } from '../plan/draws';
 import { coatedPanels, panelAtShare } from '../plan/coat-round';
 import type { Plan, PlannedStep } from '../plan/model';
 import { drawnBySteps, type Draw, type StockLevel } from '../stores';
-import type { Minute } from '../units';
+import { localDateOf, type Minute } from '../units';
 
 /** Something on the shelf that ends inside a step. */
 export interface RunsDry {
@@ -22,14 +22,14 @@ export interface RunsDry {
 
 /**
  * What ends inside a step of a job, product by product: the shelf is drawn down in time by the steps of all open jobs, expired
- * stock and open orders left out. Of each product the first step that finds some and not enough; a step that finds none is a
+ * stock left out, orders from the day on which all of them are due. Of each product the first step that finds some and not enough; a step that finds none is a
  * line of the shopping list.
  */
 export function runsDry(
   plan: Plan,
   others: readonly Draw[],
   levels: ReadonlyMap<string, StockLevel>,
-  { shelf, figures }: { shelf: Shelf; figures: Figures },
+  { shelf, figures, timeZone }: { shelf: Shelf; figures: Figures; timeZone: string },
 ): RunsDry[] {
   const drawn = drawnBySteps(plan.steps, plan.sessions, shelf, figures);
   const own = plan.steps
@@ -41,12 +41,16 @@ export function runsDry(
     if (shelf.get(product)?.kind === 'kit') continue;
     const level = levels.get(product);
     let left = level ? level.onHand - level.expired : 0;
+    let due = level?.dueBy ?? null;
     const draws: { amount: number; at: Minute; step?: PlannedStep }[] = [...others, ...own].filter(
       (one) => one.product === product,
     );
-    for (const { amount, step } of draws.sort((a, b) => a.at - b.at)) {
-      if (left <= dust) break;
-      if (step && amount > left + dust) {
+    for (const { amount, at, step } of draws.sort((a, b) => a.at - b.at)) {
+      if (level && due !== null && due <= localDateOf(at, timeZone)) {
+        left += level.onOrder;
+        due = null;
+      }
+      if (left > dust && step && amount > left + dust) {
         const panels = panelsInStep(step, plan, left / amount);
         found.push({ product, step: step.key, start: step.start, left, needed: amount, ...panels });
       }

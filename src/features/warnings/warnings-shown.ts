@@ -3,7 +3,8 @@ import type { Job } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { recordsOf, type Measure, type WarningLaw, type WarningStation } from '@/core/warnings';
 import { lawWords } from '../words/finding-words';
-import { hours, money, moment, span, type Locale } from '../words/format';
+import { minuteOfDay } from '@/core/units';
+import { day, hours, money, moment, span, type Locale } from '../words/format';
 import { counted } from '../words/counted';
 import type { JobNames } from '../words/names';
 import type { WarningText } from '../words/warning-text';
@@ -61,6 +62,10 @@ export function measureText({ figure, limit, unit }: Measure, locale: Locale): s
   return limit === 0 && unit !== 'batches' ? show(figure) : `${show(figure)}, limit ${show(limit)}`;
 }
 
+/** A minute, or the day alone where nothing more is known. */
+const byText = (by: number, locale: Locale): string =>
+  minuteOfDay(by, locale.timeZone) === 0 ? day(by, locale) : moment(by, locale);
+
 /** The warnings of a plan in words, the gravest and most pressing first. */
 export function warningsShown(
   plan: Plan,
@@ -74,7 +79,7 @@ export function warningsShown(
       law: lawText(law),
       station,
       step,
-      by: by === null ? null : moment(by, locale),
+      by: by === null ? null : byText(by, locale),
       measure: measure && measureText(measure, locale),
       remedies: remedies.length,
     }),

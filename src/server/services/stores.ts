@@ -56,7 +56,7 @@ export async function currentStores(): Promise<Stores> {
     dry: dryByJob(
       standing.map(({ plan, stored }) => ({ plan, figures: figuresFrom(shop.figures, stored.job.figures) })),
       levels,
-      shelf,
+      { shelf, timeZone: shop.timeZone },
     ),
   };
 }
@@ -64,12 +64,12 @@ export async function currentStores(): Promise<Stores> {
 function dryByJob(
   plans: readonly { plan: Plan; figures: Figures }[],
   levels: Stores['levels'],
-  shelf: Shelf,
+  { shelf, timeZone }: { shelf: Shelf; timeZone: string },
 ): Stores['dry'] {
   return new Map(
     plans.map(({ plan, figures }) => [
       plan.job,
-      runsDry(plan, drawsOfOthers(plans, plan.job, shelf), levels, { shelf, figures }),
+      runsDry(plan, drawsOfOthers(plans, plan.job, shelf), levels, { shelf, figures, timeZone }),
     ]),
   );
 }
