@@ -21,7 +21,7 @@ const views = [
   ['shelf', '/shelf'],
   ['walkaround-hull', '/jobs/P-015/walkaround'],
   ['range', '/jobs/P-014/log', 'light', ['button', 'Range']],
-  ['warnings', '/jobs/P-014/steps?view=warnings', 'dark', ['button', 'What helps']],
+  ['warnings', '/jobs/P-014/steps?view=warnings', 'dark', ['button', 'What helps', 2]],
   ['elevations', '/jobs/P-016/scheme', 'light', ['button', 'Elevations']],
   ['three-ways', '/jobs/P-015/walkaround', 'light', ['button', 'Three ways']],
   ['in-order', '/jobs/P-014/steps', 'light', ['button', 'Plan in order?']],
@@ -38,9 +38,13 @@ await runMain(async () => {
       await context.addCookies([{ name: 'coatrel-theme', value: theme, url: address }]);
       const page = await context.newPage();
       await page.goto(address + path, { waitUntil: 'networkidle' });
-      if (press) await page.getByRole(press[0], { name: press[1] }).first().click();
+      if (press)
+        await page
+          .getByRole(press[0], { name: press[1] })
+          .nth(press[2] ?? 0)
+          .click();
       await page.getByText(/^(Planning three times|Reckoning) …$/).waitFor({ state: 'hidden' });
-      if (name === 'warnings') await page.getByText('Planned, and not enough:').waitFor();
+      if (name === 'warnings') await page.getByText('the warning is gone').waitFor();
       if (name === 'elevations') await page.getByRole('img', { name: 'From above, to scale' }).waitFor();
       if (name === 'in-order') await page.getByText(/\d+ laws of the work/).waitFor();
       // The range of the end comes from a thread of its own.
