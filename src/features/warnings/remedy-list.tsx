@@ -91,6 +91,7 @@ function Outcome({ alsoSettles, brings }: RemedyShown) {
           Also gone: {text}
         </p>
       ))}
+      {brings.length > 0 && <p className="pt-1 font-semibold">It brings</p>}
       {brings.map(({ grade, text }) => (
         <Notice key={text} grade={grade}>
           {text}

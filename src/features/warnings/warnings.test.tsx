@@ -82,6 +82,7 @@ describe('what helps', () => {
     expect(sent.mock.calls[0]![0]).toBe(`/api/jobs/P-014/remedies?warning=${encodeURIComponent(thin.key)}`);
     // 120 min are two hours, 2500 pence 25 pounds.
     expect(screen.getByText(/\+2\.0 h labour, ±0 h booth, materials \+£25$/)).toBeInTheDocument();
+    expect(screen.getByText('It brings')).toBeInTheDocument();
     expect(screen.getByText('Materials: £5,625 planned, cap £5,600.')).toBeInTheDocument();
     expect(screen.getByText('Planned, and not enough:')).toBeInTheDocument();
     expect(

@@ -35,7 +35,17 @@ export const GET = guarded<Given>(async (request, { params }) => {
         product: (code: string) => shelf.get(code)?.name ?? code,
       };
       const told = (list: typeof brings) => list.map((one) => warningText(one, words, locale));
-      return { change, figures, settles, alsoSettles: told(alsoSettles), brings: told(brings) };
+      const [gone, comes] = [told(alsoSettles), told(brings)];
+      // The same said of a step that has another key with the change is neither gone nor new.
+      const onlyIn = (list: typeof gone, other: typeof gone) =>
+        list.filter(({ text }) => !other.some((one) => one.text === text));
+      return {
+        change,
+        figures,
+        settles,
+        alsoSettles: onlyIn(gone, comes),
+        brings: onlyIn(comes, gone),
+      };
     }),
   } satisfies Remedies);
 });
