@@ -76,6 +76,9 @@ const operationFields = {
   pauses: field.flag(),
   settlesMin: field.whole(0, 100_000),
   faces: field.oneOf(['outside', 'both', 'inside']),
+  // An entry written before it could say has no limits.
+  leastC: field.figure(-20, 60).allow(null).default(null).optional(),
+  mostC: field.figure(-20, 60).allow(null).default(null).optional(),
   // Entries written before the programme said what a session lays carry this; it is read and dropped.
   lays: some(layerRoles).optional().strip(),
   tags: some(workTags),

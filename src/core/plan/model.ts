@@ -14,6 +14,7 @@ import type {
   RoundsLate,
   ScarceHands,
   WindowTight,
+  WorkAir,
 } from './watch/model';
 import type { MovedEntry } from '../log';
 import type { Pass, PassCover, ProgrammeCost } from '../programme';
@@ -60,6 +61,7 @@ export type PlanWarning =
   | RoundsLate
   | HardDays
   | PainterChanges
+  | WorkAir
   | AllowanceShort
   | { code: 'late'; days: number }
   | { code: 'window-broken'; window: string; step: string }

@@ -28,6 +28,7 @@ import {
   lateRounds,
   painterChanges,
   scarceHands,
+  workAir,
 } from './watch';
 
 /** The log on the steps of today, and the surfaces these work on. */
@@ -78,6 +79,7 @@ export function warningsOf(taken: PlacedNetwork, told: Omit<Plan, 'warnings'>, l
     ...earlyRefit(steps, { stays, shop, shelf, figures }),
     ...scarceHands(steps, shop, shelf),
     ...hardDays(told, shop, figures, now),
+    ...workAir(steps, { entries, stays, shop, shelf }),
     ...painterChanges(steps, shop, shelf),
     ...allowanceAhead(told.allowance, steps, { entries, ...log }),
     ...lateSamples(shopping, steps, sections, shop.timeZone),

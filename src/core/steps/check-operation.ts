@@ -8,11 +8,12 @@ import { workStates } from './work-state';
  * @returns a sentence, or null
  */
 export function checkOperation(entry: Omit<Operation, 'code'>): string | null {
-  const { leastCrew, usualCrew, mostCrew, rate, rateBy, makes, needs, before, kind } = entry;
+  const { leastCrew, usualCrew, mostCrew, rate, rateBy, makes, needs, before, kind, leastC, mostC } = entry;
   if (!(leastCrew <= usualCrew && usualCrew <= mostCrew))
     return 'the usual crew must lie between the least and the most';
   if (rate === null && rateBy === null && kind === 'work')
     return 'the rate must be a figure or follow a rule';
+  if (leastC != null && mostC != null && leastC >= mostC) return 'the least air must lie below the most';
   const session = sessionFault(entry);
   if (session !== null) return session;
   const at = (state: (typeof workStates)[number]) => workStates.indexOf(state);

@@ -142,6 +142,9 @@ export interface Operation {
   /** Minutes that what follows must wait, elapsed. */
   settlesMin: number;
   faces: 'outside' | 'both' | 'inside';
+  /** Air in which it is done, °C; null for no limit. What a product of it states stands on the sheet of that. */
+  leastC: number | null;
+  mostC: number | null;
   tags: readonly WorkTag[];
   consumes: readonly { product: string; perUnit: number }[];
   cautions: readonly Caution[];
@@ -188,6 +191,8 @@ export const operation = (given: Given): Operation => ({
   pauses: true,
   settlesMin: 0,
   faces: 'outside',
+  leastC: null,
+  mostC: null,
   tags: [],
   consumes: [],
   cautions: [],

@@ -48,6 +48,7 @@ const grounds: Record<Code, { law: WarningLaw; station: WarningStation }> = {
   'old-tape': at(7, 'bays'),
   'air-outside-limits': at(12, 'film'),
   'air-longer': at(6, 'bays'),
+  'work-air': at(12, 'bays'),
   'forecast-stop': at(12, 'booth'),
   'edge-dries': at(12, 'booth'),
   'batches-apart': at(12, 'booth'),

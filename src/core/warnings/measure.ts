@@ -78,6 +78,8 @@ function ofWork(warning: PlanWarning): Measure | null {
         limit: warning.airC < warning.minAirC ? warning.minAirC : warning.maxAirC,
         unit: '°C',
       };
+    case 'work-air':
+      return { figure: warning.airC, limit: warning.limitC, unit: '°C' };
     case 'air-longer':
       return { figure: warning.minutes, limit: warning.plannedMin, unit: 'min' };
     case 'edge-dries':

@@ -62,6 +62,8 @@ export function remediesFor(warning: PlanWarning, ground: Ground): Change[] {
       return step?.coat ? typed('session.second-painter', Math.floor(step.coat.areaM2)) : [];
     case 'forecast-stop':
       return step ? [later(step, minutesPerDay), later(step, 2 * minutesPerDay)] : [];
+    case 'work-air':
+      return warmedFor(warning, step);
     case 'air-longer':
     case 'air-outside-limits':
       return warmed(warning, ground);
@@ -234,6 +236,15 @@ function heldShare(
   const value = Math.min(figureEntry(key).most, Math.ceil(needed * 100) / 100);
   return { kind: 'figures', figures: [{ key, scope: 'job', of: '', value }] };
 }
+
+/** The place of some work at its limit, or the work a day later. */
+const warmedFor = (
+  { place, limitC }: Extract<PlanWarning, { code: 'work-air' }>,
+  step: PlannedStep | undefined,
+): Change[] => [
+  ...(place === null ? [] : [{ kind: 'air' as const, place, airC: limitC }]),
+  ...(step ? [later(step, minutesPerDay)] : []),
+];
 
 /** Its place kept as warm as the film asks, or as it dries at on its sheet. */
 function warmed(

@@ -44,9 +44,11 @@ test('a booth that shares its air with a bay shows every minute of dust beside i
 test('the crew: hard days from today on, and what is free while something dries', () => {
   const { strain, waiting } = props().crew;
   expect(strain.length).toBeGreaterThan(0);
-  expect(strain.every((day) => day.date >= '2026-12-24' && day.handSandingMin + day.machineMin + day.overheadMin > 0)).toBe(
-    true,
-  );
+  expect(
+    strain.every(
+      (day) => day.date >= '2026-12-24' && day.handSandingMin + day.machineMin + day.overheadMin > 0,
+    ),
+  ).toBe(true);
   expect(waiting.length).toBeGreaterThan(0);
   for (const wait of waiting)
     for (const one of wait.free) expect(one.planned).toBeGreaterThanOrEqual(wait.from);

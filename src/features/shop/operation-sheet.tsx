@@ -75,6 +75,7 @@ export function OperationSheet({ shown, timeZone }: { shown: OperationShown; tim
         )}
         {figure('Fixed', 'fixedMin', 'min')}
         {figure('What follows waits', 'settlesMin', 'min')}
+        <AirLimits entry={entry} edit={edit} />
       </Part>
       <HandsAndRoom entry={entry} edit={edit} figure={figure} />
       <OrderPart entry={entry} list={list} />
@@ -185,5 +186,29 @@ function Checks<N extends string>({
         </label>
       ))}
     </div>
+  );
+}
+
+/** Air in which an operation is done; an emptied field is no limit. */
+function AirLimits({ entry, edit }: { entry: OperationShown['entry']; edit(set: Partial<Operation>): Edit }) {
+  const limit = (label: string, key: 'leastC' | 'mostC') => (
+    <Fact label={label}>
+      <EditText
+        label={label}
+        quiet
+        type="number"
+        step="any"
+        unit="°C"
+        className="w-16"
+        value={entry[key] == null ? '' : String(entry[key])}
+        toEdit={(text) => edit({ [key]: text === '' ? null : Number(text) })}
+      />
+    </Fact>
+  );
+  return (
+    <>
+      {limit('Air at least', 'leastC')}
+      {limit('Air at most', 'mostC')}
+    </>
   );
 }

@@ -282,6 +282,11 @@ describe('warnings', () => {
       'caution',
       '“<c>”: Marek would go on where Ines began; <p> wants one pair of hands from end to end. Name the painter, or note that it changes.',
     ],
+    [
+      { code: 'work-air', step: 'm', place: 'bay-1', airC: 7, limitC: 10, steps: 2 },
+      'caution',
+      '“<m>” is planned at 7 °C, at least 10 °C, 2 steps in all. Warm the place, or wait.',
+    ],
     [{ code: 'window-broken', window: 'w', step: 's' }, 'stop', 'A window closes before “<s>” can start.'],
     [
       { code: 'remedied', product: 'p', step: 's', personMinutes: 96, costMinor: 8150 },

@@ -15,6 +15,7 @@ export type OfWatch = Extract<
       | 'allowance-short'
       | 'rounds-late'
       | 'hard-days'
+      | 'work-air'
       | 'painter-changes';
   }
 >;
@@ -49,6 +50,14 @@ export function watchText(warning: OfWatch, names: WatchNames, locale: Locale): 
     }
     case 'rounds-late':
       return `${names.section(warning.section)}: at the pace so far its rounds end on ${date(warning.ends)}, ${counted(warning.workDays, 'working day')} after their last day, ${date(warning.lastDay)}. Stop where it is straight enough, or move the day.`;
+    case 'work-air': {
+      const more = warning.steps > 1 ? `, ${counted(warning.steps, 'step')} in all` : '';
+      const [bound, help] =
+        warning.airC < warning.limitC
+          ? ['at least', 'Warm the place, or wait.']
+          : ['at most', 'Wait for a cooler hour.'];
+      return `“${names.step(warning.step)}” is planned at ${warning.airC} °C, ${bound} ${warning.limitC} °C${more}. ${help}`;
+    }
     case 'hard-days':
       return `${hardWords[warning.kind]}: ${warning.person} has ${span(warning.minutes)} of it on ${date(warning.date)}, at most ${span(warning.limitMin)} a day; over on ${counted(warning.days, 'person-day')}. Change places at midday, or take a second hand (Bays, Crew).`;
     case 'painter-changes':

@@ -6,3 +6,4 @@ export * from './hard-days';
 export * from './painter-changes';
 export * from './rounds-late';
 export * from './scarce-hands';
+export * from './work-air';

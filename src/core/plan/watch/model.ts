@@ -110,3 +110,15 @@ export interface PainterChanges {
   from: string[];
   to: string[];
 }
+
+/** Work in air that it, or the sheet of what it spreads, does not allow. */
+export interface WorkAir {
+  code: 'work-air';
+  /** The first of its steps. */
+  step: string;
+  /** Null where the shop has no such place. */
+  place: string | null;
+  airC: number;
+  limitC: number;
+  steps: number;
+}

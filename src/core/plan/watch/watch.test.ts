@@ -17,6 +17,7 @@ import {
   lateRounds,
   painterChanges,
   scarceHands,
+  workAir,
 } from '.';
 
 const zone = demoShop.timeZone;
@@ -322,5 +323,43 @@ describe('a change of painter', () => {
       coat: { ...step.coat!, role: 'build' as const, product: 'high-build-41' },
     }));
     expect(painterChanges(primed, shop, shelf)).toEqual([]);
+  });
+});
+
+describe('work in the wrong air', () => {
+  const mask = plan.steps.find((one) => one.operation === 'mask')!;
+  const fill = plan.steps.find((one) => one.operation === 'fill')!;
+  const told = (airC: number, ...steps: PlannedStep[]) =>
+    workAir(
+      steps.map((step) => ({ ...step, state: 'planned' as const })),
+      {
+        entries: catalogueWith([]),
+        stays: plan.stays,
+        shop: { ...shop, places: places.map((one) => ({ ...one, airC })) },
+        shelf,
+      },
+    );
+
+  test('tape at 9 °C is a degree too cold, with how many steps; at 10 °C it is silent', () => {
+    expect(told(9, mask, { ...mask, key: 'again', start: mask.start + 5000 })).toMatchObject([
+      { code: 'work-air', step: mask.key, airC: 9, limitC: 10, steps: 2 },
+    ]);
+    expect(told(10, mask)).toEqual([]);
+  });
+
+  test('filler goes by its sheet, 10 to 35 °C; what has no limit is silent', () => {
+    expect(told(36, fill)).toMatchObject([{ step: fill.key, airC: 36, limitC: 35 }]);
+    expect(told(35, fill)).toEqual([]);
+    const wash = plan.steps.find((one) => one.operation === 'wash')!;
+    expect(told(-5, wash)).toEqual([]);
+  });
+
+  test('a limit of the shop’s own stands; an entry of before there were limits keeps the trade’s', () => {
+    const entry = catalogueWith([]).get('mask')!;
+    const { leastC: _least, mostC: _most, ...older } = entry;
+    const limitOf = (one: object) => catalogueWith([one as typeof entry]).get('mask')!.leastC;
+    expect(limitOf({ ...entry, leastC: 14 })).toBe(14);
+    expect(limitOf({ ...entry, leastC: null })).toBeNull();
+    expect(limitOf(older)).toBe(10);
   });
 });

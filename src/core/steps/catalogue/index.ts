@@ -43,9 +43,17 @@ export const catalogueWith = (own: readonly Operation[]): Catalogue =>
     ? standard
     : new Map([...standard, ...own.map((one) => [one.code, withRoles(one)] as const)]);
 
-/** An entry that was changed before entries had roles keeps those of the entry it was. */
-const withRoles = (one: Operation): Operation =>
-  one.does.length > 0 ? one : { ...one, does: standard.get(one.code)?.does ?? [] };
+/** An entry that was changed before entries had roles, or limits of air, keeps those of the entry it was. */
+function withRoles(one: Operation): Operation {
+  const was = standard.get(one.code);
+  const saysAir = 'leastC' in one && 'mostC' in one;
+  return {
+    ...one,
+    does: one.does.length > 0 ? one.does : (was?.does ?? []),
+    leastC: saysAir ? one.leastC : (was?.leastC ?? null),
+    mostC: saysAir ? one.mostC : (was?.mostC ?? null),
+  };
+}
 
 /** @throws Error for a code that is not in the catalogue: our own bug. */
 export function operationIn(entries: Catalogue, code: string): Operation {

@@ -102,6 +102,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'mask',
+    leastC: 10,
     does: ['cover-others'],
     unit: 'lot',
     name: 'Fine-line and cover',
@@ -159,6 +160,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'mask-skin',
+    leastC: 10,
     does: ['cover-fittings', 'cover-kept'],
     name: 'Cover windows, ports and openings afresh',
     unit: 'group',
@@ -177,6 +179,7 @@ export const maskAndColour: readonly Operation[] = [
   }),
   operation({
     code: 'mask-next-colour',
+    leastC: 10,
     does: ['cover-others'],
     unit: 'lot',
     name: 'Mask the colour that stands for the next one',

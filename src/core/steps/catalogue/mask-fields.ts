@@ -44,6 +44,7 @@ export const maskFields: readonly Operation[] = [
   operation({
     ...tapedInBooth,
     code: 'mask-field',
+    leastC: 10,
     name: 'Lay out and tape the field, cover the colours that stand',
     when: { route: ['panel'], is: ['topcoated', 'later-field'] },
     checks: [

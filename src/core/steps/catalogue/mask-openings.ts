@@ -25,6 +25,7 @@ export const maskOpenings: readonly Operation[] = [
   operation({
     ...kept,
     code: 'mask-kept',
+    leastC: 10,
     does: ['cover-kept'],
     name: 'Mask kept paint for the first primer',
     phase: 'metal',
@@ -79,6 +80,7 @@ export const maskOpenings: readonly Operation[] = [
   }),
   operation({
     code: 'mask-openings',
+    leastC: 10,
     does: ['cover-outside'],
     name: 'Back-tape the openings, soft edge',
     phase: 'mask',
@@ -130,6 +132,7 @@ export const maskOpenings: readonly Operation[] = [
   }),
   operation({
     code: 'mask-shut',
+    leastC: 10,
     does: ['cover-inside'],
     name: 'Mask the painted openings shut',
     basis: 'm',

@@ -9,6 +9,8 @@ const both = { faces: 'both' as const };
 export const stripWork: readonly Operation[] = [
   operation({
     code: 'strip-chemical',
+    leastC: 10,
+    mostC: 30,
     does: ['strip'],
     name: 'Strip with gel, two cycles and wash',
     basis: 'm²',
@@ -44,6 +46,7 @@ export const stripWork: readonly Operation[] = [
   }),
   operation({
     code: 'strip-solvent',
+    mostC: 22,
     does: ['strip'],
     name: 'Wipe with solvent and scrape',
     basis: 'm²',
