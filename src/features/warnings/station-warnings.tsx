@@ -12,7 +12,7 @@ export function StationWarnings({ job }: { job: Pick<JobView, 'number' | 'warnin
   const [first] = own;
   if (!first) return null;
   return (
-    <aside
+    <section
       aria-label="Warnings of this station"
       className="no-print flex items-baseline justify-between gap-4 border-b border-line px-4"
     >
@@ -27,6 +27,6 @@ export function StationWarnings({ job }: { job: Pick<JobView, 'number' | 'warnin
       >
         {own.length === 1 ? 'What helps' : `${own.length} here, what helps`}
       </Link>
-    </aside>
+    </section>
   );
 }
