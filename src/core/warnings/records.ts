@@ -32,11 +32,16 @@ const namedBy = [
   'person',
 ] as const;
 
+/** Whose hardest day it is, and which, may change from plan to plan: it is the same matter. */
+const figuresOnly: Partial<Record<PlanWarning['code'], readonly string[]>> = {
+  'hard-days': ['person', 'date'],
+};
+
 /** The same for the same matter in two plans of a job, whatever its figures. */
 export function keyOfWarning(warning: PlanWarning): string {
   const fields = new Map<string, unknown>(Object.entries(warning));
   const named = namedBy.flatMap((name) => {
-    const value = fields.get(name);
+    const value = figuresOnly[warning.code]?.includes(name) ? null : fields.get(name);
     return value === undefined || value === null
       ? []
       : [typeof value === 'string' ? value : JSON.stringify(value)];

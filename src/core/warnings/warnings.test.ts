@@ -76,6 +76,22 @@ test('a key holds through other figures, and two matters never share one', () =>
   );
 });
 
+test('a hard day is the same matter on another day of another person, and another matter by machine', () => {
+  const day = (kind: 'hand' | 'machine', person: string, date: string): PlanWarning => ({
+    code: 'hard-days',
+    kind,
+    days: 3,
+    person,
+    date,
+    minutes: 300,
+    limitMin: 240,
+  });
+  expect(keyOfWarning(day('hand', 'Jun', '2026-12-07'))).toBe(keyOfWarning(day('hand', 'Sal', '2026-12-08')));
+  expect(keyOfWarning(day('hand', 'Jun', '2026-12-07'))).not.toBe(
+    keyOfWarning(day('machine', 'Jun', '2026-12-07')),
+  );
+});
+
 describe('law and grade', () => {
   test('bare metal goes by the law of bare metal, a film by that of recoat times', () => {
     const tight = { from: 'a', slackMin: 1, lengthMin: 480, closes: 0, step: 'b' };
