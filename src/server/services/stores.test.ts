@@ -4,7 +4,7 @@ import { database } from '../database/client';
 import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
 import { saveEdit, undoLast } from './edits';
-import { requireShop } from './plans';
+import { currentPlan, requireShop } from './plans';
 import { exportShelf, historyOf, importShelf, restoreStandardShelf } from './shelf';
 import { committedOf, currentStores, currentTrials } from './stores';
 import { compareSystems, whatIfAir } from './what-if';
@@ -159,13 +159,23 @@ describe('what if', () => {
   });
 
   test('systems of a section: single stage saves a pass and money, candy is mended as a whole', async () => {
-    const systems = (await compareSystems('P-014', 'wings'))!;
+    const systems = (await compareSystems('P-014', 'sides'))!;
     const of = (key: string) => systems.find((one) => one.system === key)!;
     expect(systems.map((one) => one.system)).not.toContain('marine-one-part');
     expect(of('single-stage').materialsMinor).toBeLessThan(of('base-clear').materialsMinor);
     expect(of('single-stage').boothMin).toBeLessThan(of('base-clear').boothMin);
     expect(of('candy')).toMatchObject({ repair: 'whole', forgiveness: 1 });
     expect(await compareSystems('P-014', 'nothing')).toBeNull();
+  });
+
+  test('what is done is done: the wings have their paint, and no other system takes back the booth it took', async () => {
+    const systems = (await compareSystems('P-014', 'wings'))!;
+    const boothOf = (key: string) => systems.find((one) => one.system === key)!.boothMin;
+    const { plan } = (await currentPlan('P-014'))!;
+    const laid = plan.steps.filter((step) => step.coat && step.sections.includes('wings'));
+    expect(laid.length).toBeGreaterThan(0);
+    expect(laid.every((step) => step.state === 'done')).toBe(true);
+    expect(boothOf('single-stage')).toBe(boothOf('base-clear'));
   });
 });
 
