@@ -64,11 +64,12 @@ type Made = ReturnType<typeof plan>;
 /** Litres net by product, over all coats. */
 const litres = (made: Made, product: string) =>
   made.steps.reduce((sum, { coat }) => sum + (coat?.product === product ? coat.litres : 0), 0);
-/** Person-minutes of one operation without its fixed part and the flashes that are stood by. */
+/** Person-minutes of a step without its fixed part and the flashes that are stood by. */
+const ownMinutes = ({ personMinutes, figure, crew }: Made['steps'][number]) =>
+  personMinutes - figure.fixedMin - figure.flashMin * crew;
+/** The same of each step of one operation. */
 const minutes = (made: Made, operation: string) =>
-  made.steps
-    .filter((step) => step.operation === operation)
-    .map(({ personMinutes, figure, crew }) => personMinutes - figure.fixedMin - figure.flashMin * crew);
+  some(made.steps.filter((step) => step.operation === operation)).map(ownMinutes);
 const ready = (made: Made, product: string) =>
   made.sessions
     .filter((one) => one.product === product)
@@ -78,6 +79,11 @@ const some = (list: Made['steps']) => {
   expect(list.length).toBeGreaterThan(0);
   return list;
 };
+/** Litres for a square metre of each coat of a product. */
+const litresPerM2 = (made: Made, product: string) =>
+  some(made.steps.filter(({ coat }) => coat?.product === product)).map(
+    ({ coat }) => coat!.litres / coat!.areaM2,
+  );
 /** Within one per cent, as paper and plan are to be. */
 const near = (figure: number, paper: number) => {
   expect(Math.abs(figure - paper)).toBeLessThanOrEqual(Math.abs(paper) * 0.01);
@@ -143,9 +149,7 @@ describe('four flat panels, 10 m², at Road', () => {
     for (const one of minutes(made, 'block')) near(one, 750);
     for (const one of minutes(made, 'guide-coat')) near(one, 7);
     const sprayed = (product: string) =>
-      made.steps
-        .filter((step) => step.coat?.product === product)
-        .map(({ personMinutes, figure, crew }) => personMinutes - figure.fixedMin - figure.flashMin * crew);
+      some(made.steps.filter((step) => step.coat?.product === product)).map(ownMinutes);
     for (const one of sprayed('epoxy-primer')) near(one, 30);
     for (const one of sprayed('base-solid')) near(one, 25);
     for (const one of sprayed('clear-21')) near(one, 30);
@@ -273,8 +277,7 @@ describe('a hull of 5 m by roller, nine tenths of the paint on it', () => {
     ...jobFixture({ bodyKind: 'open-hull', dimensions: { length: 5 }, level: 'Work' }),
     figures: [figure],
   });
-  const perM2 = (product: string) =>
-    made.steps.flatMap(({ coat }) => (coat?.product === product ? [coat.litres / coat.areaM2] : []));
+  const perM2 = (product: string) => litresPerM2(made, product);
 
   test('primer 45 µm at 48 % solids is 0.1042 L a square metre, topcoat 32 µm at 43.03 % is 0.0826 L', () => {
     // (2 × 0.5 + 0.44) ÷ 3 = 0.48: 45 ÷ (480 × 0.9). (2 × 0.5 + 0.42) ÷ 3.3 = 0.430303: 32 ÷ (430.303 × 0.9).
@@ -306,8 +309,7 @@ describe('a trainer of bare aluminium, half of the spray on it', () => {
   });
 
   test('epoxy 20 µm at 40 % is 0.1 L a square metre, two topcoats of 30 µm at 41.14 % are 0.1458 each', () => {
-    const perM2 = (product: string) =>
-      made.steps.flatMap(({ coat }) => (coat?.product === product ? [coat.litres / coat.areaM2] : []));
+    const perM2 = (product: string) => litresPerM2(made, product);
     // (0.42 + 0.38) ÷ 2 = 0.4: 20 ÷ (400 × 0.5). (2 × 0.5 + 0.44) ÷ 3.5 = 0.411429: 30 ÷ (411.429 × 0.5).
     for (const one of perM2('epoxy-aircraft')) near(one, 0.1);
     for (const one of perM2('aircraft-topcoat')) near(one, 0.145833);

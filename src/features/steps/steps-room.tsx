@@ -55,7 +55,13 @@ export function StepsRoom({ warningsOf, ...props }: StepsRoomProps & { warningsO
     <>
       <Room title="Steps" aside={<ViewSwitch views={views} shown={view} onShow={setView} />}>
         {view === 'warnings' && (
-          <WarningsView job={job} warnings={warnings} ground={props.ground} at={warningsOf ?? ''} />
+          <WarningsView
+            job={job}
+            warnings={warnings}
+            ground={props.ground}
+            at={warningsOf ?? ''}
+            onStep={setSelected}
+          />
         )}
         {view === 'board' && <StateBoard {...props} />}
         {view === 'schools' && <SchoolsView {...props} />}

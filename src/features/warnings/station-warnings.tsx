@@ -5,6 +5,13 @@ import { usePathname } from 'next/navigation';
 import { Notice } from '@/ui/notice';
 import type { JobView } from '../frame/job-view';
 
+/** What the way to the list promises: remedies where any can be planned. */
+const wayOn = (own: JobView['warnings']): string => {
+  const help = own.some((one) => one.remedies > 0) ? 'what helps' : 'see all';
+  if (own.length > 1) return `${own.length} here, ${help}`;
+  return own.some((one) => one.remedies > 0) ? 'What helps' : 'See it';
+};
+
 /** Above a station: the gravest warning that is put right there, until when, and the way to all of them. */
 export function StationWarnings({ job }: { job: Pick<JobView, 'number' | 'warnings'> }) {
   const station = usePathname().split('/')[3] ?? '';
@@ -25,7 +32,7 @@ export function StationWarnings({ job }: { job: Pick<JobView, 'number' | 'warnin
         className="shrink-0 font-semibold underline underline-offset-2"
         prefetch={false}
       >
-        {own.length === 1 ? 'What helps' : `${own.length} here, what helps`}
+        {wayOn(own)}
       </Link>
     </section>
   );

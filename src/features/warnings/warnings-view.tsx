@@ -16,12 +16,15 @@ export function WarningsView({
   warnings,
   ground,
   at,
+  onStep,
 }: {
   job: string;
   warnings: readonly WarningShown[];
   ground: ChangeGround;
   /** The station asked for; empty for all. */
   at: string;
+  /** Shows a step beside the warnings. */
+  onStep(key: string): void;
 }) {
   const [station, setStation] = useState(at);
   const stations = [...new Set(warnings.map((one) => one.station))];
@@ -43,7 +46,7 @@ export function WarningsView({
       </label>
       <ul aria-label="Warnings">
         {shown.map((one) => (
-          <Warning key={one.key} job={job} warning={one} ground={ground} />
+          <Warning key={one.key} job={job} warning={one} ground={ground} onStep={onStep} />
         ))}
       </ul>
       {shown.length === 0 && <p className="text-quiet">Nothing is to be put right there.</p>}
@@ -51,7 +54,17 @@ export function WarningsView({
   );
 }
 
-function Warning({ job, warning, ground }: { job: string; warning: WarningShown; ground: ChangeGround }) {
+function Warning({
+  job,
+  warning,
+  ground,
+  onStep,
+}: {
+  job: string;
+  warning: WarningShown;
+  ground: ChangeGround;
+  onStep(key: string): void;
+}) {
   const { grade, text, law, measure, by, station, step, remedies } = warning;
   const [open, setOpen] = useState(false);
   const live = useLive();
@@ -69,13 +82,9 @@ function Warning({ job, warning, ground }: { job: string; warning: WarningShown;
           {stationWords[station]}
         </Link>
         {step !== null && (
-          <Link
-            href={`/jobs/${job}/steps#${encodeURIComponent(step)}`}
-            className="underline underline-offset-2"
-            prefetch={false}
-          >
+          <button type="button" className="underline underline-offset-2" onClick={() => onStep(step)}>
             Its step
-          </Link>
+          </button>
         )}
         {remedies > 0 && (
           <Button

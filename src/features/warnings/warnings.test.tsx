@@ -13,6 +13,7 @@ jest.mock('next/navigation', () => ({
 }));
 
 const sent = jest.fn();
+const onStep = jest.fn();
 beforeEach(() => {
   sent.mockReset();
   global.fetch = sent;
@@ -30,30 +31,39 @@ const figures = {
 };
 
 test('the coach’s front wings lack two clears: what it rests on, figure and limit, where it is put right', () => {
-  draw(<WarningsView job="P-014" warnings={view.warnings} ground={ground} at="" />);
+  draw(<WarningsView job="P-014" warnings={view.warnings} ground={ground} at="" onStep={onStep} />);
   const line = screen.getByText(thin.text).closest('li')!;
   expect(within(line).getByText(/^Film left after sanding · 2 of 4 coats/)).toBeInTheDocument();
   expect(within(line).getByRole('link', { name: 'Film' })).toHaveAttribute('href', '/jobs/P-014/film');
 });
 
 test('a station shows its own alone, and says so where it has none', () => {
-  const { unmount } = draw(<WarningsView job="P-014" warnings={view.warnings} ground={ground} at="film" />);
+  const { unmount } = draw(
+    <WarningsView job="P-014" warnings={view.warnings} ground={ground} at="film" onStep={onStep} />,
+  );
   const own = view.warnings.filter((one) => one.station === 'film').length;
   expect(screen.getByRole('list', { name: 'Warnings' }).children).toHaveLength(own);
   unmount();
-  draw(<WarningsView job="P-014" warnings={view.warnings} ground={ground} at="log" />);
+  draw(<WarningsView job="P-014" warnings={view.warnings} ground={ground} at="log" onStep={onStep} />);
   expect(screen.getByText('Nothing is to be put right there.')).toBeInTheDocument();
 });
 
+test('its step is shown beside the warnings', () => {
+  const due = view.warnings.find((one) => one.step !== null)!;
+  draw(<WarningsView job="P-014" warnings={[due]} ground={ground} at="" onStep={onStep} />);
+  fireEvent.click(screen.getByRole('button', { name: 'Its step' }));
+  expect(onStep).toHaveBeenCalledWith(due.step);
+});
+
 test('a plan without warnings says that nothing is at risk', () => {
-  draw(<WarningsView job="P-014" warnings={[]} ground={ground} at="" />);
+  draw(<WarningsView job="P-014" warnings={[]} ground={ground} at="" onStep={onStep} />);
   expect(screen.getByText(/No window, film, budget or date is at risk/)).toBeInTheDocument();
 });
 
 describe('what helps', () => {
   const open = (remedies: Remedies) => {
     sent.mockResolvedValue(answer(200, remedies));
-    draw(<WarningsView job="P-014" warnings={[thin]} ground={ground} at="" />);
+    draw(<WarningsView job="P-014" warnings={[thin]} ground={ground} at="" onStep={onStep} />);
     fireEvent.click(screen.getByRole('button', { name: 'What helps' }));
   };
 
@@ -98,7 +108,7 @@ describe('what helps', () => {
 
   test('a refusal is told in the server’s words', async () => {
     sent.mockResolvedValue(answer(503, { faults: [{ reason: 'Coatrel is busy; try again in a moment' }] }));
-    draw(<WarningsView job="P-014" warnings={[thin]} ground={ground} at="" />);
+    draw(<WarningsView job="P-014" warnings={[thin]} ground={ground} at="" onStep={onStep} />);
     fireEvent.click(screen.getByRole('button', { name: 'What helps' }));
     expect(await screen.findByText('Coatrel is busy; try again in a moment')).toBeInTheDocument();
   });

@@ -37,10 +37,10 @@ export function lateRounds(
   });
 }
 
-/** Minutes of the clock that a step takes beyond its plan at the pace of this job. */
+/** Minutes of the clock that a step takes beyond its plan at the pace of this job; one that is part done goes by its panels already. */
 function slower(step: PlannedStep, experience: ReadonlyMap<string, Experience>): number {
   const own = experience.get(step.operation);
-  if (!own || step.personMinutes === 0) return 0;
+  if (!own || step.personMinutes === 0 || step.partDone !== null) return 0;
   const ratio = learnedFactor([own]).factor / step.figure.learned;
   return (step.minutes * (ratio - 1) * step.leftMin) / step.personMinutes;
 }

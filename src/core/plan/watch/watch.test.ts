@@ -259,6 +259,16 @@ describe('a stop rule against the pace of the job', () => {
     expect(told('2026-12-04', 1)).toMatchObject([{ ends: '2026-12-07', workDays: 1 }]);
   });
 
+  test('a round that is part done goes by its panels already: its pace is not counted twice', () => {
+    const running: PlannedStep = { ...round, state: 'running', partDone: { share: 0.1, personMin: 102 } };
+    const sections = job.sections.map((one) =>
+      one.key === section ? { ...one, stopRule: { hollowMm: null, lastDay: '2026-12-07' } } : one,
+    );
+    const slow = new Map([['block', { actualMin: 500, plannedMin: 100, days: 100 }]]);
+    expect(lateRounds(sections, [running], slow, shop)).toEqual([]);
+    expect(lateRounds(sections, [{ ...running, partDone: null }], slow, shop)).toHaveLength(1);
+  });
+
   test('at the planned pace, and without a last day, it is silent', () => {
     expect(told('2026-12-07', 1)).toEqual([]);
     expect(lateRounds(job.sections, [round], new Map(), shop)).toEqual([]);
