@@ -32,6 +32,8 @@ const propsWith = (over: Partial<Parameters<typeof storesProps>[0]> = {}) =>
   storesProps({
     figures: usualFigures,
     plan,
+    caps: [],
+    versions: {},
     sections: job.sections,
     shop,
     shelf: onShelf,

@@ -31,7 +31,7 @@ import {
   type Step,
   type StepNetwork,
 } from '../steps';
-import { localDateOf, minuteOfDay, type Minute } from '../units';
+import { localDateOf, minuteOfDay, wallTime, type Minute } from '../units';
 import type { Ground } from './ground';
 
 /** An entry may be written some minutes ahead of the server's clock, because no two clocks agree. */
@@ -204,8 +204,5 @@ function earlyReason(fault: TooEarly, name: (key: string) => string, timeZone: s
   return `after “${name(fault.step)}” it is ready on ${stamp(fault.readyAt, timeZone)}, not earlier`;
 }
 
-const two = (value: number): string => String(value).padStart(2, '0');
-const stamp = (at: Minute, timeZone: string): string => {
-  const minute = minuteOfDay(at, timeZone);
-  return `${localDateOf(at, timeZone)} at ${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
-};
+const stamp = (at: Minute, timeZone: string): string =>
+  `${localDateOf(at, timeZone)} at ${wallTime(minuteOfDay(at, timeZone))}`;

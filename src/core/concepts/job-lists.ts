@@ -7,8 +7,10 @@ import {
   gateStages,
   holeActions,
 } from '../record/strip-down-words';
+import { productKinds } from '../film/coating-sheet';
 import { repairKinds } from '../film/repair-cards';
 import { harms, openingMethods, tiedPhases, trades } from '../record/trade-words';
+import { dayKinds } from '../shop/shop-words';
 import * as atom from './atoms';
 import { figure, flag, id, localDate, nullable, since, text, whole, word } from './field';
 import { alternatives, colours, constructions, looseItems, matchAttempts, samples } from './scheme-lists';
@@ -136,8 +138,13 @@ const sendOuts = {
   vendor: text(80),
   /** Days it takes, as they say. */
   leadDays: whole(0, 1000),
+  leadIn: since('calendar', word(dayKinds)),
   sentOn: nullable(localDate()),
+  /** When in the day it leaves, minutes after midnight; null for any hour. */
+  leaveAt: since(null, nullable(whole(0, 1439))),
   dueOn: nullable(localDate()),
+  /** When in the day it is back. */
+  backAt: since(null, nullable(whole(0, 1439))),
   returnedOn: nullable(localDate()),
   condition: text(200),
   /** The stretch of our work that waits for it. */
@@ -153,6 +160,16 @@ const repairs = {
   sizeMm: figure(1, 5000),
   onDate: localDate(),
   note: text(200),
+};
+
+/** The most that may be spent on, or drawn of, one kind of material or one product. */
+const materialCaps = {
+  kind: word(productKinds),
+  /** Code of one product; empty for all of the kind. */
+  product: text(60),
+  mostMinor: nullable(whole(1, 100_000_000)),
+  /** In the product's unit; null for what is measured in several. */
+  mostAmount: nullable(figure(0.001, 100_000)),
 };
 
 /** The lists of a job that are kept row by row, by name; an item has its id besides. */
@@ -173,4 +190,5 @@ export const jobListFields = {
   matchAttempts,
   samples,
   repairs,
+  materialCaps,
 };

@@ -11,6 +11,7 @@ import {
   type Pack,
 } from '../film/coating-sheet';
 import { families } from '../film/family';
+import { dayKinds } from '../shop/shop-words';
 import * as atom from './atoms';
 import { document, nullable, since, text, whole, word, type TypeOf } from './field';
 
@@ -109,6 +110,8 @@ export const productFields = {
   packs: document<Pack[]>(packs),
   /** Days from order to delivery. */
   leadDays: whole(0, 365),
+  /** Whether they count every day or only those on which the shop is open. */
+  leadIn: since('calendar', word(dayKinds)),
   /** Days an unopened pack keeps; null = no limit. */
   shelfLifeDays: since(null, nullable(whole(1, 10_000))),
   hazards: document<Hazard[]>(Joi.array().items(atom.oneOf(hazards)).unique()),

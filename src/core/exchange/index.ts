@@ -27,3 +27,4 @@ export * from './bookings-ical';
 export * from './closures-ical';
 export * from './sample-faults';
 export * from './rate-faults';
+export * from './item-faults';

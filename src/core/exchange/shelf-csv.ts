@@ -15,6 +15,7 @@ const columns = [
   'kind',
   'unit',
   'lead_days',
+  'lead_in',
   'shelf_life_days',
   'hazards',
   'packs',
@@ -88,6 +89,7 @@ export function writeShelfCsv(products: readonly Product[]): string {
       kind: product.kind,
       unit: product.unit,
       lead_days: String(product.leadDays),
+      lead_in: product.leadIn,
       shelf_life_days: figure(product.shelfLifeDays),
       hazards: product.hazards.join(' '),
       packs: product.packs
@@ -206,6 +208,7 @@ function productOf(row: Row): unknown {
     kind: text('kind'),
     unit: text('unit'),
     leadDays: figure('lead_days') ?? 0,
+    leadIn: text('lead_in') || 'calendar',
     shelfLifeDays: orNull('shelf_life_days'),
     hazards: list('hazards', /\s+/),
     packs,

@@ -47,6 +47,7 @@ export function coating(
     unit: 'L',
     packs: list,
     leadDays,
+    leadIn: 'calendar',
     shelfLifeDays,
     hazards,
     coating: completeSheet({
@@ -72,4 +73,15 @@ export const goods = (
   list: Pack[],
   hazards: Hazard[] = [],
   shelfLifeDays: number | null = null,
-): Product => ({ code, name, kind, unit, packs: list, leadDays: 2, shelfLifeDays, hazards, coating: null });
+): Product => ({
+  code,
+  name,
+  kind,
+  unit,
+  packs: list,
+  leadDays: 2,
+  leadIn: 'calendar',
+  shelfLifeDays,
+  hazards,
+  coating: null,
+});

@@ -11,7 +11,7 @@ import {
   type TimedStep,
 } from '../schedule';
 import { boothClosures, closingName } from './booth-closures';
-import { hoursOf, type ShopHours } from './shop-hours';
+import { hoursOf, limitId, limitName, type ShopHours } from './shop-hours';
 import { atHandId, loudHoursId, skills, type Person, type Shop } from '../shop';
 import type { Step, StepNetwork } from '../steps';
 import { addDays, daysBetween, localDateOf, minuteAt, type LocalDate, type Minute } from '../units';
@@ -58,7 +58,7 @@ export function problemOf(input: PlanInput, network: StepNetwork) {
   const facts = factsToday(job, network, input.now);
   const planned = new Map(network.steps.map((step) => [step.key, step]));
   const able = new Map(skills.map((skill) => [skill as string, ableOf(shop.people, skill)]));
-  const loud = hours.byId.get(loudHoursId);
+  const bound = network.steps.map((step) => hours.limitsOf(step));
   const problem: ScheduleProblem = {
     now,
     resources: [
@@ -68,15 +68,21 @@ export function problemOf(input: PlanInput, network: StepNetwork) {
         id,
         open: kind === 'booth' && !outdoors ? null : (hours.byId.get(id) ?? null),
       })),
-      ...(loud ? [{ id: loudHoursId, isShared: true, open: loud }] : []),
-      // Who has to be at hand is there, and free for other work.
-      ...[...new Set(network.steps.flatMap((step) => step.atHand ?? []))].map((person) => ({
-        id: atHandId(person),
+      // Loud hours, who has to be at hand, what is away for a time: any number of steps at once.
+      ...[...new Map(bound.flat().map((one) => [one.id, one])).values()].map(({ id, open }) => ({
+        id,
         isShared: true,
-        open: hours.byId.get(person) ?? null,
+        open,
       })),
     ],
-    steps: network.steps.map((step) => timed(step, shop, able, hours.limitsOf(step))),
+    steps: network.steps.map((step, i) =>
+      timed(
+        step,
+        shop,
+        able,
+        bound[i]!.map((one) => one.id),
+      ),
+    ),
     links: network.links.map((link, i) => ({ ...link, id: linkId(i) })),
     holds: network.stays.map((stay) => ({
       id: stay.key,
@@ -108,7 +114,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
   const followers = followersOf(network);
   const ready = readyFrom(network, spots);
   const behind = behindUnplaced(network, schedule.unplaced);
-  const limits = new Set([loudHoursId, ...shop.people.map((person) => atHandId(person.id))]);
+  const limits = new Set(network.steps.flatMap((step) => hours.limitsOf(step).map((one) => one.id)));
   let told: PlannedStep[] | null = null;
   const tell = (): PlannedStep[] =>
     network.steps.flatMap((step) => {
@@ -118,7 +124,9 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
       return [
         {
           ...step,
-          heldBy: fact ? step.heldBy : [...step.heldBy, ...(behind.get(step.key) ?? [])],
+          heldBy: fact
+            ? step.heldBy
+            : [...step.heldBy, ...overdue(step, input.now), ...(behind.get(step.key) ?? [])],
           start: spot.start,
           end: spot.end,
           state: fact?.status ?? ('planned' as const),
@@ -154,6 +162,12 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
     hours,
   };
 }
+
+/** What was to be back by now and is not: nobody knows when it will be. */
+const overdue = ({ limits }: Step, now: Minute): string[] =>
+  limits.flatMap((one) =>
+    one.kind === 'away' && one.to <= now ? [`${one.what} is outside and overdue`] : [],
+  );
 
 /** Person-minutes that are still to come of a step that was begun. */
 const leftOf = (fact: StepFact, step: Step): number =>
@@ -260,6 +274,9 @@ function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => 
     ...shop.places.map((place) => [place.id, place.name] as const),
     [loudHoursId, 'Loud work'] as const,
     ...shop.people.map((person) => [atHandId(person.id), `${person.name}, at hand,`] as const),
+    ...network.steps.flatMap((step) =>
+      step.limits.map((limit) => [limitId(limit, step.minutes), limitName(limit)] as const),
+    ),
     ...network.steps.map((step) => [step.key, `${job.number} ${step.name}`] as const),
     ...network.stays.map((stay) => [stay.key, `${job.number} ${stay.subject}`] as const),
   ]);

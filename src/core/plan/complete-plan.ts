@@ -20,6 +20,7 @@ const laterOfStep = {
   shut: [],
   partDone: null,
   spread: null,
+  limits: [],
 } satisfies Partial<PlannedStep>;
 const laterOfCoat = { faces: 'both' as const };
 const laterOfHour = { mixes: [] } satisfies Partial<Plan['goHours'][number]>;

@@ -8,6 +8,7 @@ import type {
   BatchesApart,
   HardDays,
   OldTape,
+  OverMaterialCap,
   PainterChanges,
   PinClosesWindow,
   RefitEarly,
@@ -60,6 +61,7 @@ export type PlanWarning =
   | BatchesApart
   | RoundsLate
   | HardDays
+  | OverMaterialCap
   | PainterChanges
   | WorkAir
   | AllowanceShort

@@ -71,7 +71,10 @@ describe('a closed place', () => {
     const mornings = [{ weekday: 2, startMin: 450, endMin: 780 }];
     const people = demoShop.people.map((one) => (one.id === 'ines' ? { ...one, hours: mornings } : one));
     const hours = new ShopHours(shop({ ...closing('booth', from, to), people }), '2026-12-07', 7);
-    const calendar = hours.of({ tags: [], kind: 'contiguous', uses: ['ines'], atHand: null }, 'booth')!;
+    const calendar = hours.of(
+      { tags: [], kind: 'contiguous', uses: ['ines'], atHand: null, limits: [], minutes: 60 },
+      'booth',
+    )!;
     // Tuesday 07:30–09:00 and 12:00–13:00 are left.
     expect(calendar.openBetween(from - 1440, to + 1440)).toBe(90 + 60);
     expect(calendar.openFrom(from)).toBe(to);
@@ -147,6 +150,7 @@ describe('what is left of today', () => {
     tags: [],
     kind: 'splittable' as const,
     atHand: null,
+    limits: [],
     uses: ['ines'],
     minutes: 120,
     coat: null,

@@ -1,4 +1,4 @@
-import { Calendar, together, type Stretch } from '../schedule';
+import { Calendar, joinStretches, subtractStretches, together, type Stretch } from '../schedule';
 import {
   atHandId,
   daylightStretches,
@@ -9,14 +9,16 @@ import {
   placeStretches,
   type Shop,
 } from '../shop';
-import type { Step } from '../steps';
-import type { LocalDate } from '../units';
+import type { Step, StepLimit } from '../steps';
+import { addDays, minuteAt, wallTime, type LocalDate } from '../units';
 
 /** What a step is bound to in time. */
 export interface Bound {
   tags: Step['tags'];
   kind: Step['kind'];
   atHand: Step['atHand'];
+  limits: Step['limits'];
+  minutes: number;
   /** People and places it takes. */
   uses: readonly string[];
 }
@@ -28,7 +30,11 @@ export class ShopHours {
   readonly byId: ReadonlyMap<string, Stretch[]>;
   readonly #crews = new Map<string, Calendar>();
 
-  constructor(shop: Shop, firstDay: LocalDate, days: number) {
+  constructor(
+    private readonly shop: Shop,
+    private readonly firstDay: LocalDate,
+    private readonly days: number,
+  ) {
     this.open = openStretches(shop, firstDay, days);
     const loud = loudStretches(shop, firstDay, days);
     const light = shop.places.some((place) => place.outdoors)
@@ -47,10 +53,34 @@ export class ShopHours {
     ]);
   }
 
-  /** The limits that bind a step beside its people and places. */
-  limitsOf({ tags, atHand }: Pick<Bound, 'tags' | 'atHand'>): string[] {
-    const loud = tags.includes('loud') && this.byId.has(loudHoursId) ? [loudHoursId] : [];
-    return atHand === null ? loud : [...loud, atHandId(atHand)];
+  /** The limits that bind a step beside its people and places, each with the hours it leaves. */
+  limitsOf(step: Pick<Bound, 'tags' | 'atHand' | 'limits' | 'minutes'>): { id: string; open: Stretch[] }[] {
+    const ids = [
+      ...(step.tags.includes('loud') ? [loudHoursId] : []),
+      ...(step.atHand === null ? [] : [atHandId(step.atHand)]),
+    ];
+    const known = ids.flatMap((id) => {
+      const open = this.byId.get(id);
+      return open ? [{ id, open }] : [];
+    });
+    if (step.limits.length === 0) return known;
+    return [...known, ...step.limits.map((limit) => this.leftBy(limit, step.minutes))];
+  }
+
+  /** What is away is here before it leaves and after it is back; what is fetched at an hour is handed over just before it. */
+  private leftBy(limit: StepLimit, minutes: number): { id: string; open: Stretch[] } {
+    const { firstDay, days, shop } = this;
+    const at = (day: number, minute: number) => minuteAt(addDays(firstDay, day), minute, shop.timeZone);
+    if (limit.kind === 'away') {
+      const all = [{ from: at(0, 0), to: at(days, 0) }];
+      return { id: limitId(limit, minutes), open: subtractStretches(all, [limit]) };
+    }
+    const { minuteOfDay } = limit;
+    const open = Array.from({ length: days }, (_, day) => ({
+      from: at(day, minuteOfDay) - minutes,
+      to: at(day, minuteOfDay),
+    }));
+    return { id: limitId(limit, minutes), open: joinStretches(open) };
   }
 
   /**
@@ -59,19 +89,31 @@ export class ShopHours {
    */
   of(step: Bound, place: string | null): Calendar | null {
     if (step.kind === 'passive') return null;
-    const ids = [...new Set([...step.uses, ...(place === null ? [] : [place]), ...this.limitsOf(step)])]
-      .filter((id) => this.byId.has(id))
-      .sort();
-    if (ids.length === 0) return null;
-    const name = ids.join('\n');
+    const bound = new Map(this.limitsOf(step).map(({ id, open }) => [id, open]));
+    for (const id of [...step.uses, ...(place === null ? [] : [place])]) {
+      const open = this.byId.get(id);
+      if (open) bound.set(id, open);
+    }
+    if (bound.size === 0) return null;
+    const name = [...bound.keys()].sort().join('\n');
     let known = this.#crews.get(name);
     if (!known) {
-      known = together(ids.map((id) => new Calendar(this.byId.get(id)!)));
+      known = together([...bound.values()].map((open) => new Calendar(open)));
       this.#crews.set(name, known);
     }
     return known;
   }
 }
+
+/** A limit's id among the resources of the calendar; what takes other minutes is handed over at another minute. */
+export const limitId = (limit: StepLimit, minutes: number): string =>
+  limit.kind === 'away'
+    ? `away ${limit.id} ${limit.from} ${limit.to}`
+    : `leaves ${limit.minuteOfDay} ${minutes}`;
+
+/** What a reader is told of it: what is away, or at which hour it is fetched. */
+export const limitName = (limit: StepLimit): string =>
+  limit.kind === 'away' ? limit.what : `Collection at ${wallTime(limit.minuteOfDay)}`;
 
 const known = new WeakMap<Shop, Map<string, ShopHours>>();
 

@@ -1,5 +1,6 @@
 import { climateStops, waitAcross, type WaitKey } from '../film';
 import type { Placed } from './calendar';
+import { waitForReturns } from './true-returns';
 import { placeRemedied } from './windows';
 import type { PlanInput, PlannedStep, PlanWarning } from './model';
 import { airFrom, airOnDay, type AirUntil, type Place, type Shop } from '../shop';
@@ -25,39 +26,58 @@ export function waitInTrueAir(
   const bays = input.shop.places.filter((place) => place.kind === 'bay');
   const [bay] = bays;
   let placed = first;
-  const warnings = new Map<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>();
-  const reckoned = new Map<Step | StepLink, number>();
+  const rounds: Rounds = { warnings: new Map(), reckoned: new Map() };
   const isConstant =
     !bay || bays.every((one) => one.profile === null && one.forecast.length === 0 && one.airC === bay.airC);
-  for (let round = 0; round < mostRounds && !isConstant; round += 1) {
-    let moved = false;
-    const airAt = airsOfBays(bays, bay, input.shop, network, placed);
-    const waits = trueWaits(input, network, placed, airAt);
-    const needed = neededBy(waits);
-    for (const { link, product, cure, wait, from, to } of waits) {
-      const plannedMin = cure ? cure.minutes : link.min;
-      const ready = cure ? to.end : to.start;
-      const least = reckoned.get(cure ?? link) ?? plannedMin;
-      const longest = cure ? needed.get(cure)! : wait;
-      const isShort = wait > plannedMin && ready < from.end + wait;
-      const isLong = round < onlyLonger && plannedMin > Math.max(least, longest);
-      if (!isShort && !isLong) continue;
-      reckoned.set(cure ?? link, least);
-      moved = true;
-      const minutes = Math.max(least, isShort ? wait : longest);
-      if (cure) cure.minutes = minutes;
-      else link.min = minutes;
-      if (minutes <= least) {
-        warnings.delete(link);
-        continue;
-      }
-      warnings.set(link, { code: 'air-longer', product, step: link.to, minutes, plannedMin: least });
+  for (let round = 0; round < mostRounds; round += 1) {
+    let moved = waitForReturns(network, placed, input.shop);
+    if (!isConstant) {
+      const waits = trueWaits(input, network, placed, airsOfBays(bays, bay, input.shop, network, placed));
+      moved = setWaits(waits, rounds, round) || moved;
     }
     if (!moved) break;
     // What waits longer may be too late for a window that was kept before.
     placed = placeRemedied(input, network);
   }
-  return tightened(input, network, placed, { bays, bay, reckoned, warnings });
+  return tightened(input, network, placed, {
+    bays,
+    bay,
+    reckoned: rounds.reckoned,
+    warnings: rounds.warnings,
+  });
+}
+
+/** What the rounds so far have changed. */
+interface Rounds {
+  warnings: Map<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>;
+  /** What waits took before they were lengthened. */
+  reckoned: Map<Step | StepLink, number>;
+}
+
+/** Lengthens waits that are short where they stand, and shortens those that have become too long. @returns whether any changed */
+function setWaits(waits: readonly TrueWait[], { warnings, reckoned }: Rounds, round: number): boolean {
+  const needed = neededBy(waits);
+  let moved = false;
+  for (const { link, product, cure, wait, from, to } of waits) {
+    const plannedMin = cure ? cure.minutes : link.min;
+    const ready = cure ? to.end : to.start;
+    const least = reckoned.get(cure ?? link) ?? plannedMin;
+    const longest = cure ? needed.get(cure)! : wait;
+    const isShort = wait > plannedMin && ready < from.end + wait;
+    const isLong = round < onlyLonger && plannedMin > Math.max(least, longest);
+    if (!isShort && !isLong) continue;
+    reckoned.set(cure ?? link, least);
+    moved = true;
+    const minutes = Math.max(least, isShort ? wait : longest);
+    if (cure) cure.minutes = minutes;
+    else link.min = minutes;
+    if (minutes <= least) {
+      warnings.delete(link);
+      continue;
+    }
+    warnings.set(link, { code: 'air-longer', product, step: link.to, minutes, plannedMin: least });
+  }
+  return moved;
 }
 
 /**
@@ -95,12 +115,9 @@ function tightened(
   return as;
 }
 
-interface Lengthened {
+interface Lengthened extends Rounds {
   bays: readonly Place[];
   bay: Place | undefined;
-  /** What waits took before they were lengthened. */
-  reckoned: ReadonlyMap<Step | StepLink, number>;
-  warnings: ReadonlyMap<StepLink, Extract<PlanWarning, { code: 'air-longer' }>>;
 }
 
 interface TrueWait {

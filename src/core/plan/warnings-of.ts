@@ -26,6 +26,7 @@ import {
   earlyRefit,
   hardDays,
   lateRounds,
+  overMaterialCaps,
   painterChanges,
   scarceHands,
   workAir,
@@ -48,6 +49,7 @@ export function warningsOf(taken: PlacedNetwork, told: Omit<Plan, 'warnings'>, l
   return [
     ...(lateDays > 0 ? [{ code: 'late' as const, days: lateDays }] : []),
     ...breachesOf(budgets).map((breach) => ({ code: 'over-cap' as const, ...breach })),
+    ...overMaterialCaps(job.materialCaps, told, shelf, figures),
     ...windows.flatMap((one) =>
       one.state === 'broken' ? [{ code: 'window-broken' as const, window: one.key, step: one.to }] : [],
     ),

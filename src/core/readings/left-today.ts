@@ -25,7 +25,7 @@ export const cleanUpMin = 15;
  * @returns null where it cannot be worked any more today
  */
 export function leftToday(
-  step: Pick<PlannedStep, 'tags' | 'kind' | 'atHand' | 'uses' | 'minutes' | 'coat'>,
+  step: Pick<PlannedStep, 'tags' | 'kind' | 'atHand' | 'limits' | 'uses' | 'minutes' | 'coat'>,
   hours: ShopHours,
   { place, airC, shelf }: { place: string | null; airC: number; shelf: Shelf },
   now: Minute,
@@ -33,7 +33,7 @@ export function leftToday(
   const until = lastEnd(hours.of(step, place)?.stretches() ?? hours.open);
   if (until <= now) return null;
   const endOf = (id: string) => lastEnd(hours.byId.get(id) ?? []);
-  const isLoud = hours.limitsOf(step).includes(loudHoursId) && endOf(loudHoursId) === until;
+  const isLoud = step.tags.includes('loud') && endOf(loudHoursId) === until;
   const isDark = place !== null && endOf(place) === until;
   const sheet = step.coat && shelf.get(step.coat.product)?.coating;
   const dustMin = sheet ? (waitingAt(sheet, 'dustFreeMin', airC) ?? 0) : 0;

@@ -21,6 +21,7 @@ export type Alternative = Item<'alternatives'>;
 export type MatchAttempt = Item<'matchAttempts'>;
 export type Sample = Item<'samples'>;
 export type Repair = Item<'repairs'>;
+export type MaterialCap = Item<'materialCaps'>;
 export type { KeptScheme } from '../concepts/scheme-lists';
 
 /** The lists of a job that are kept row by row, by name. */
@@ -43,4 +44,5 @@ export const jobListNames: readonly JobListName[] = [
   'matchAttempts',
   'samples',
   'repairs',
+  'materialCaps',
 ];

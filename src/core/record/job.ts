@@ -142,6 +142,7 @@ export function figuresOfJob(job: Job): JobFiguresShown {
     matchAttempts: _attempts,
     samples: _samples,
     repairs: _repairs,
+    materialCaps: _materialCaps,
     ...figures
   } = four;
   return figures;

@@ -1,5 +1,6 @@
 export * from './shop';
 export * from './shop-words';
+export * from './lead-time';
 export * from './place-closures';
 export * from './shop-calendar';
 export * from './standard-shop';

@@ -2,6 +2,7 @@ import type { Depth, GateStage, RefitWait, StepFact, StripMethodKey } from '../r
 import type { LadderStep, LayerRole, Level, RepairKind, SpreadFault } from '../film';
 import type { Programme } from '../programme';
 import type { Caution } from '../safety';
+import type { DayKind } from '../shop';
 import type { Minor, Minute } from '../units';
 import type { Substrate } from '../vehicle';
 import type { Inspection, Operation, Phase, SurfaceState, WorkTag } from './operation';
@@ -95,6 +96,11 @@ export interface SpreadOfStep {
   lifeMin: number | null;
 }
 
+/** A piece that is with somebody else for a time, or the hour at which it is fetched. */
+export type StepLimit =
+  | { kind: 'away'; id: string; what: string; from: Minute; to: Minute }
+  | { kind: 'leaves'; minuteOfDay: number };
+
 export interface Step {
   key: string;
   operation: string;
@@ -139,6 +145,8 @@ export interface Step {
   lost: string;
   because: StepReason[];
   leaves: SurfaceState | null;
+  /** Hours it is bound to beside those of its people and places. */
+  limits: readonly StepLimit[];
   /** Changed by hand: what was computed before, person-minutes; null where nothing was. */
   computedMinutes: number | null;
   skipped: boolean;
@@ -171,7 +179,7 @@ export type LinkReason =
   | { code: 'wiped' }
   | { code: 'settle' }
   /** It is outside, with a vendor. */
-  | { code: 'away'; vendor: string; days: number }
+  | { code: 'away'; vendor: string; days: number; leadIn: DayKind; backAt: number | null; due: Minute | null }
   | { code: 'by-hand' };
 
 export interface StepLink {

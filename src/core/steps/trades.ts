@@ -1,5 +1,6 @@
-import { baseOf, basesOf, type Harm, type Job, type Opening } from '../record';
-import { addDays, minuteAt, type LocalDate } from '../units';
+import { baseOf, basesOf, type Harm, type Job, type Opening, type SendOut } from '../record';
+import { dayAfter } from '../shop';
+import { minuteAt, type Minute } from '../units';
 import type { StepDraft } from './draft';
 import { passesOf } from './fittings';
 import { followersOf } from './order-by-hand';
@@ -92,23 +93,21 @@ interface Awaited {
   name: string;
   /** Does a step wait for it? */
   holds(step: Step): boolean;
-  until: LocalDate | null;
+  until: Minute | null;
 }
 
 /**
- * Work that others must do first, and pieces that are outside: what waits for them is not planned before their day, and where
- * nobody named a day it is planned and not booked. A piece that is outside is worked by nobody: beside the stretch that waits
- * for it, whatever is done to it alone waits until it is back.
+ * Work that others must do first, and pieces that are outside: what waits for them is not planned before their day and hour, and
+ * where nobody named a day it is planned and not booked. A piece that is outside is worked by nobody from the hour it leaves to
+ * the hour it is back: whatever is done to it alone comes before or after.
  */
 export function waitForOthers(draft: StepDraft): void {
   const { job, shop } = draft.context;
   const sections = sectionsOfParts(draft);
-  const panelsOf = panelsBySection(draft);
   const out = job.sendOuts.filter((one) => one.returnedOn === null);
-  const gone = new Set(out.flatMap((one) => (one.sentOn === null ? [] : [one.part])));
-  const isGone = (step: Step) => {
-    const panels = step.sections.flatMap((key) => panelsOf.get(key) ?? []);
-    return panels.length > 0 && panels.every((panel) => gone.has(panel));
+  const backOf = ({ dueOn, sentOn, leadDays, leadIn, backAt }: SendOut): Minute | null => {
+    const day = dueOn ?? (sentOn === null ? null : dayAfter(shop, sentOn, leadDays, leadIn));
+    return day === null ? null : minuteAt(day, backAt ?? 0, shop.timeZone);
   };
   const awaited: Awaited[] = [
     ...job.milestones
@@ -116,14 +115,13 @@ export function waitForOthers(draft: StepDraft): void {
       .map((one) => ({
         name: one.what || one.trade,
         holds: (step: Step) => step.phase === one.phase,
-        until: one.onDate,
+        until: one.onDate === null ? null : minuteAt(one.onDate, 0, shop.timeZone),
       })),
     ...out.map((one) => ({
       name: `${one.what} is outside`,
       holds: (step: Step) =>
-        (step.phase === one.phase && (!sections.has(one.part) || isOn(step, sections.get(one.part)))) ||
-        (one.sentOn !== null && isGone(step) && isOn(step, sections.get(one.part))),
-      until: one.dueOn ?? (one.sentOn === null ? null : addDays(one.sentOn, one.leadDays)),
+        step.phase === one.phase && (!sections.has(one.part) || isOn(step, sections.get(one.part))),
+      until: backOf(one),
     })),
   ];
   const { begun } = draft;
@@ -131,8 +129,33 @@ export function waitForOthers(draft: StepDraft): void {
     for (const step of draft.network.steps) {
       if (begun.has(step.key) || !holds(step)) continue;
       if (until === null) step.heldBy = [...step.heldBy, name];
-      else step.notBefore = Math.max(step.notBefore, minuteAt(until, 0, shop.timeZone));
+      else step.notBefore = Math.max(step.notBefore, until);
     }
+  const gone = out.flatMap((one) => {
+    const back = backOf(one);
+    if (one.sentOn === null || back === null) return [];
+    return [{ ...one, from: minuteAt(one.sentOn, one.leaveAt ?? 0, shop.timeZone), back }];
+  });
+  spareWhatIsGone(draft, gone);
+}
+
+/** Of work whose panels are all away at some time: the hours in which it is not done. */
+function spareWhatIsGone(
+  draft: StepDraft,
+  gone: readonly (SendOut & { from: Minute; back: Minute })[],
+): void {
+  if (gone.length === 0) return;
+  const panelsOf = panelsBySection(draft);
+  const away = new Set(gone.map((one) => one.part));
+  for (const step of draft.network.steps) {
+    const panels = step.sections.flatMap((key) => panelsOf.get(key) ?? []);
+    if (step.kind === 'passive' || panels.length === 0 || !panels.every((panel) => away.has(panel))) continue;
+    const own = gone.filter((one) => panels.includes(one.part));
+    step.limits = [
+      ...step.limits,
+      ...own.map(({ id, what, from, back }) => ({ kind: 'away' as const, id, what, from, to: back })),
+    ];
+  }
 }
 
 /** Keys of the panels of each area of the job. */

@@ -63,4 +63,5 @@ export const asComputed = {
   atHand: null,
   note: '',
   quotedMinor: null,
+  limits: [],
 } satisfies Partial<Step>;

@@ -1,6 +1,6 @@
 import type { Product, Shelf } from '../film';
-import { lastOpenDay, type Shop } from '../shop';
-import { addDays, localDateOf, toMinor, type LocalDate, type Minor, type Minute } from '../units';
+import { orderDay, type Shop } from '../shop';
+import { localDateOf, toMinor, type LocalDate, type Minor, type Minute } from '../units';
 import { cheapestMix, cheapestPacks, unitPriceMinor, type PackChoice } from './packs';
 import type { StockLevel } from './stock';
 
@@ -118,7 +118,6 @@ function lineOf(
   supply.have = Math.max(0, have - need);
   supply.onOrder = Math.max(0, onOrder - Math.max(0, need - have));
   const { first, runsOut } = firstAndLast(draws, have + onOrder);
-  const leadDate = addDays(localDateOf(runsOut, shop.timeZone), -product.leadDays);
   const buy = packsFor(product, short);
   const keepsShort = product.shelfLifeDays !== null && product.shelfLifeDays <= seasonDays;
   return [
@@ -136,7 +135,7 @@ function lineOf(
       neededBy: first,
       runsOut,
       valueMinor: toMinor(need * unitPriceMinor(product)),
-      orderBy: lastOpenDay(shop, leadDate),
+      orderBy: orderDay(shop, localDateOf(runsOut, shop.timeZone), product.leadDays, product.leadIn),
       shortLived: keepsShort && buy !== null && buy.amount > short * 1.05,
       jobs: [...new Set(draws.map((draw) => draw.job))].sort(),
       waitsFor: [...new Set(draws.flatMap((draw) => draw.waitsFor ?? []))],

@@ -55,6 +55,7 @@ export function proposeJob(given: NewJob): Job {
     matchAttempts: [],
     samples: [],
     repairs: [],
+    materialCaps: [],
     rates: {},
     stepEdits: [],
     colourOrder: [],

@@ -73,6 +73,10 @@ export function minuteOfDay(minute: Minute, timeZone: string): number {
   return local.getHours() * 60 + local.getMinutes();
 }
 
+/** A minute of the day as 07:30. */
+export const wallTime = (minute: number): string =>
+  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+
 /** The same minute of the wall clock some local days on or back; a day over the clock change is as long as it is. */
 export const addLocalDays = (minute: Minute, days: number, timeZone: string): Minute =>
   minuteAt(addDays(localDateOf(minute, timeZone), days), minuteOfDay(minute, timeZone), timeZone);

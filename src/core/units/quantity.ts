@@ -56,3 +56,7 @@ export function readQuantity(text: string, kind: QuantityKind): ReadQuantity {
 /** A figure as it was typed, with a point or a comma; NaN where it is none, also where nothing was typed. */
 export const typedFigure = (text: string): number =>
   text.trim() === '' ? NaN : Number(text.trim().replace(',', '.'));
+
+/** A figure that may be left empty: null where nothing was typed. */
+export const optionalFigure = (text: string): number | null =>
+  text.trim() === '' ? null : typedFigure(text);

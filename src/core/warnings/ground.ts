@@ -9,6 +9,7 @@ const at = (law: WarningLaw, station: WarningStation) => ({ law, station });
 const grounds: Record<Code, { law: WarningLaw; station: WarningStation }> = {
   late: at('promise', 'bays'),
   'over-cap': at('budget', 'steps'),
+  'over-material-cap': at('budget', 'stores'),
   'allowance-short': at('budget', 'walkaround'),
   'window-broken': at(1, 'bays'),
   'window-tight': at(1, 'bays'),

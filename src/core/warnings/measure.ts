@@ -13,6 +13,8 @@ export function measureOf(warning: PlanWarning, { windows }: Pick<Plan, 'windows
         limit: warning.cap,
         unit: warning.budget === 'materials' ? 'minor' : 'min',
       };
+    case 'over-material-cap':
+      return { figure: warning.planned, limit: warning.cap, unit: warning.unit ?? 'minor' };
     case 'allowance-short':
       return { figure: warning.projectedMin, limit: warning.heldMin, unit: 'min' };
     case 'window-broken': {

@@ -1,4 +1,5 @@
 import type { Law } from '../audit/model';
+import type { Unit } from '../film';
 import type { Change } from '../changes';
 import type { PlanWarning } from '../plan';
 import type { Minute } from '../units';
@@ -16,7 +17,7 @@ export type WarningStation =
 export type WarningGrade = 'stop' | 'caution';
 
 export type MeasureUnit =
-  'min' | 'days' | 'µm' | 'coats' | '°C' | 'm' | 'minor' | 'ΔE' | 'panels' | 'batches' | '%' | 'mm';
+  Unit | 'min' | 'days' | 'µm' | 'coats' | '°C' | 'm' | 'minor' | 'ΔE' | 'panels' | 'batches' | '%' | 'mm';
 
 /** The figure and the limit it is held against, in one unit. */
 export interface Measure {

@@ -27,6 +27,8 @@ export function remediesFor(warning: PlanWarning, ground: Ground): Change[] {
       ];
     case 'over-cap':
       return [raisedCap(warning), ...lowerLevels(job)];
+    case 'over-material-cap':
+      return lowerLevels(job);
     case 'allowance-short':
       return [heldShare(warning, ground)];
     case 'window-broken':

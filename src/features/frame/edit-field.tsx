@@ -58,7 +58,7 @@ export function EditText({
   className = 'w-20',
   ...limits
 }: Common & {
-  type?: 'text' | 'number' | 'date' | 'color';
+  type?: 'text' | 'number' | 'date' | 'time' | 'color';
   unit?: string;
   min?: number;
   max?: number;

@@ -2,9 +2,11 @@
 
 import { X } from 'lucide-react';
 import type { Edit, JobListName, JobLists } from '@/core/record';
+import { wallTime } from '@/core/units';
 import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from './edit-field';
 import { useSaving } from './saving';
+import { minuteOf } from './wall-clock';
 
 /** What a row of a strip-down list needs to be edited in place. */
 export interface ItemRow<N extends JobListName = JobListName> {
@@ -84,6 +86,33 @@ export function FigureCell<N extends JobListName>({
   );
 }
 
+/** Money typed in whole units of the currency and kept in minor ones; may be left empty. */
+export function MoneyCell<N extends JobListName>({
+  row,
+  field,
+  label,
+  value,
+}: {
+  row: ItemRow<N>;
+  field: FieldOf<N>;
+  label: string;
+  value: number | null;
+}) {
+  return (
+    <td className="py-1 pr-2">
+      <EditText
+        label={`${label} of ${row.name}`}
+        quiet
+        type="number"
+        step="any"
+        className="w-20"
+        value={value === null ? '' : String(value / 100)}
+        toEdit={(text) => setOf(row, field, text === '' ? null : Math.round(Number(text) * 100))}
+      />
+    </td>
+  );
+}
+
 export function DayCell<N extends JobListName>({
   row,
   field,
@@ -104,6 +133,32 @@ export function DayCell<N extends JobListName>({
         className="w-32"
         value={value ?? ''}
         toEdit={(text) => setOf(row, field, text || null)}
+      />
+    </td>
+  );
+}
+
+/** An hour of the day, kept in minutes after midnight; may be left empty. */
+export function TimeCell<N extends JobListName>({
+  row,
+  field,
+  label,
+  value,
+}: {
+  row: ItemRow<N>;
+  field: FieldOf<N>;
+  label: string;
+  value: number | null;
+}) {
+  return (
+    <td className="py-1 pr-2">
+      <EditText
+        label={`${label} of ${row.name}`}
+        quiet
+        type="time"
+        className="w-20"
+        value={value === null ? '' : wallTime(value)}
+        toEdit={(text) => setOf(row, field, text === '' ? null : minuteOf(text))}
       />
     </td>
   );

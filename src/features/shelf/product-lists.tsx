@@ -105,7 +105,10 @@ export function Goods({ products, picked, onPick, locale }: ListProps) {
             <Name product={product} onPick={onPick} />
           </td>
           <td className="pr-3">{packsText(product, locale)}</td>
-          <td className="pr-3 text-right whitespace-nowrap tabular-nums">{product.leadDays}</td>
+          <td className="pr-3 text-right whitespace-nowrap tabular-nums">
+            {product.leadDays}
+            {product.leadIn === 'open' && ' open'}
+          </td>
           <td className="pr-3 text-right whitespace-nowrap tabular-nums">
             {product.shelfLifeDays ?? 'no limit'}
           </td>

@@ -13,7 +13,7 @@ import {
 import { Button } from '@/ui/button';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
-import { EditText } from '../frame/edit-field';
+import { EditChoice, EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { micrometres, span, type Locale } from '../words/format';
 import { gunWords } from '../words/film-words';
@@ -47,6 +47,19 @@ export function ProductSheet({ product, locale }: { product: SeenProduct; locale
           value={product.leadDays}
           toEdit={(leadDays) => productEdit(product, { leadDays: leadDays! })}
         />
+        <Fact label="Lead counts">
+          <EditChoice
+            label="Lead counts"
+            quiet
+            className="w-44"
+            value={product.leadIn}
+            choices={[
+              { value: 'calendar', text: 'every day' },
+              { value: 'open', text: 'days we are open' },
+            ]}
+            toEdit={(leadIn) => productEdit(product, { leadIn: leadIn === 'open' ? 'open' : 'calendar' })}
+          />
+        </Fact>
         <Whole
           label="Keeps unopened, days"
           value={product.shelfLifeDays}

@@ -6,7 +6,8 @@ import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
 import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
 import { date } from '../words/format';
-import { minuteOf, wall } from './wall-clock';
+import { wallTime } from '@/core/units';
+import { minuteOf } from '../frame/wall-clock';
 
 /** When a booth, bay or bench cannot be used: cleaning, filters, repair. */
 export function ClosedPlaces({ places, seen }: { places: readonly Place[]; seen: Record<string, number> }) {
@@ -20,9 +21,9 @@ export function ClosedPlaces({ places, seen }: { places: readonly Place[]; seen:
       {all.length === 0 && <p className="text-quiet">Every place is usable.</p>}
       {all.map(({ place, closure }) => (
         <p key={`${place.id} ${closure.from} ${closure.fromMin}`} className="py-1">
-          <strong>{place.name}</strong> {date(closure.from)} {wall(closure.fromMin)} to{' '}
+          <strong>{place.name}</strong> {date(closure.from)} {wallTime(closure.fromMin)} to{' '}
           {closure.to !== closure.from && `${date(closure.to)} `}
-          {wall(closure.toMin)}
+          {wallTime(closure.toMin)}
           {closure.reason && `, ${closure.reason}`}{' '}
           <button
             type="button"

@@ -8,7 +8,7 @@ import { FileReader } from '../frame/file-reader';
 import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
 import { date } from '../words/format';
 import type { Shop, ShopChangeSeen } from './shop-props';
-import { minuteOf, weekdays } from './wall-clock';
+import { minuteOf, weekdays } from '../frame/wall-clock';
 import type { Edit } from '@/core/record';
 
 /** When the shop works: hours by weekday, closed days typed or read from a calendar file. */

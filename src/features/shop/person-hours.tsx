@@ -6,7 +6,8 @@ import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import type { Shop } from './shop-props';
-import { minuteOf, timeFault, wall, weekdays } from './wall-clock';
+import { wallTime } from '@/core/units';
+import { minuteOf, timeFault, weekdays } from '../frame/wall-clock';
 
 type Person = Shop['people'][number];
 /** Where the shop itself is closed on that weekday. */
@@ -37,7 +38,7 @@ export function PersonHours({
       label={`${person.name} ${word} on ${weekdays[one.weekday - 1]}`}
       quiet
       className="w-16"
-      value={wall(one[key])}
+      value={wallTime(one[key])}
       check={timeFault}
       toEdit={(text) =>
         edit(days.map((day) => (day.weekday === one.weekday ? { ...day, [key]: minuteOf(text) } : day)))
@@ -65,7 +66,7 @@ export function PersonHours({
         {days.length === 0
           ? 'no hours'
           : days
-              .map((one) => `${short(one.weekday)} ${wall(one.startMin)}–${wall(one.endMin)}`)
+              .map((one) => `${short(one.weekday)} ${wallTime(one.startMin)}–${wallTime(one.endMin)}`)
               .join(', ')}{' '}
         <button type="button" className="underline" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'close' : 'change'}

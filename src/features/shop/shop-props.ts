@@ -4,7 +4,8 @@ import { catalogue, catalogueWith, type Operation } from '@/core/steps';
 import { localDateOf } from '@/core/units';
 import type { FiguresProps } from '../figures/figure-place';
 import { shopFigures } from '../figures/figures-props';
-import { wall, weekdays } from './wall-clock';
+import { wallTime } from '@/core/units';
+import { weekdays } from '../frame/wall-clock';
 
 /** What the Shop room shows. */
 export interface Shop extends Pick<
@@ -88,7 +89,7 @@ export function shopProps(
     startMin,
     endMin,
     day: weekdays[weekday - 1]!,
-    hours: `${wall(startMin)}–${wall(endMin)}`,
+    hours: `${wallTime(startMin)}–${wallTime(endMin)}`,
   }));
   const daylight = daylightOn(shop, localDateOf(now, shop.timeZone));
   return {

@@ -8,7 +8,8 @@ import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { clock } from '../words/format';
 import type { Shop } from './shop-props';
-import { minuteOf, timeFault, wall } from './wall-clock';
+import { wallTime } from '@/core/units';
+import { minuteOf, timeFault } from '../frame/wall-clock';
 
 const workday: LoudHours = { fromMin: 480, toMin: 1080, weekends: false };
 const nowhere: Site = { latitudeDeg: 50, longitudeDeg: 0 };
@@ -25,7 +26,7 @@ export function WorkLimits({ shop, seen }: { shop: Shop; seen: number }) {
       label={label}
       quiet={true}
       className="w-16"
-      value={wall(loud[key])}
+      value={wallTime(loud[key])}
       check={timeFault}
       toEdit={(text) => setLoud({ ...loud, [key]: minuteOf(text) })}
     />

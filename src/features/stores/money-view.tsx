@@ -15,11 +15,13 @@ import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
 import { date, money, type Locale } from '../words/format';
 import { phaseName } from '../words/phase-names';
+import { MaterialCaps } from './material-caps';
 import type { StoresProps } from './stores-props';
 import type { SpendPoint } from '@/core/stores';
 
 /** The spend of a job over time as a curve or its table, by phase, and the ledger of orders and receipts. */
-export function MoneyView({ spend, today, locale, money: sums, ledger }: StoresProps) {
+export function MoneyView(props: StoresProps) {
+  const { spend, today, locale, money: sums, ledger } = props;
   const [table, setTable] = useState(false);
   const [by, setBy] = useState<'month' | 'phase' | 'product'>('month');
   const cost = (minor: number) => money(minor, locale);
@@ -40,6 +42,7 @@ export function MoneyView({ spend, today, locale, money: sums, ledger }: StoresP
         Solid: used by finished steps. Dashed: planned in all by the day each step ends.
       </p>
       <ByPhase sums={sums} locale={locale} />
+      <MaterialCaps {...props} />
       <div className="flex items-center justify-between pt-4 pb-1">
         <h2 className="font-semibold">Ledger of this job’s entries</h2>
         <div className="flex gap-1" role="group" aria-label="Ledger by">

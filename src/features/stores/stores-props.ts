@@ -1,8 +1,9 @@
 import type { Figures } from '@/core/figures';
 import { ratioWords } from '@/core/exchange';
-import { readySolids, type Shelf } from '@/core/film';
+import { readySolids, type ProductKind, type Shelf } from '@/core/film';
 import type { Plan } from '@/core/plan';
-import type { JobSection, StockMove } from '@/core/record';
+import type { JobSection, MaterialCap, StockMove } from '@/core/record';
+import { materialUse } from '@/core/readings/material-use';
 import type { RunsDry } from '@/core/readings/runs-dry';
 import type { Shop } from '@/core/shop';
 import {
@@ -20,7 +21,9 @@ import {
   type WasteLine,
 } from '@/core/stores';
 import { localDateOf } from '@/core/units';
+import { firstUpper } from '../words/counted';
 import type { Locale } from '../words/format';
+import { productKindWords } from '../words/store-words';
 import { fillerShown, orderDay, type FillerShown } from './filler-shown';
 
 export interface MixRow {
@@ -45,6 +48,16 @@ export interface DryRow extends RunsDry {
   unit: string;
   stepName: string;
   orderBy: string | null;
+}
+
+/** A cap with what the whole plan draws of it. */
+export interface CapShown extends MaterialCap {
+  seen: number;
+  name: string;
+  plannedMinor: number;
+  planned: number;
+  /** Null where it caps a kind. */
+  unit: string | null;
 }
 
 export interface StockRow extends StockLevel {
@@ -75,13 +88,17 @@ export interface StoresProps extends FillerShown {
     byPhase: { phase: string; plannedMinor: number; usedMinor: number }[];
   };
   quote: Plan['quote'];
-  products: { code: string; name: string; unit: string }[];
+  products: { code: string; name: string; unit: string; kind: ProductKind }[];
+  caps: CapShown[];
   abrasives: (AbrasiveRow & { name: string })[];
   tools: ToolHours[];
 }
 
 interface Given {
   plan: Plan;
+  caps: readonly MaterialCap[];
+  /** Versions of the rows of the job, by key. */
+  versions: Record<string, number>;
   sections: readonly Pick<JobSection, 'key' | 'oldFinish'>[];
   shop: Shop;
   /** The figures of the shop and of this job. */
@@ -99,6 +116,8 @@ interface Given {
 /** What the Stores show of a job beside the shelf that all jobs share. */
 export function storesProps({
   plan,
+  caps,
+  versions,
   sections,
   shop,
   figures,
@@ -152,7 +171,15 @@ export function storesProps({
     abrasives: abrasiveRows(ahead, sections, shelf).map((row) => ({ ...row, name: nameOf(row.product) })),
     tools: toolHours(plan.steps, (i) => plan.steps[i]!.state === 'done'),
     ...fillerShown(ahead, shopping, shelf, figures),
-    products: [...shelf.values()].map(({ code, name, unit }) => ({ code, name, unit })),
+    products: [...shelf.values()].map(({ code, name, unit, kind }) => ({ code, name, unit, kind })),
+    caps: materialUse(caps, plan, shelf, figures).map(({ cap, minor, amount }) => ({
+      ...cap,
+      seen: versions[`${plan.job}/${cap.id}`] ?? 1,
+      name: cap.product === '' ? firstUpper(productKindWords[cap.kind]) : nameOf(cap.product),
+      plannedMinor: minor,
+      planned: amount,
+      unit: cap.product === '' ? null : unitOf(cap.product),
+    })),
   };
 }
 

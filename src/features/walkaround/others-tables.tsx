@@ -1,6 +1,7 @@
 'use client';
 
 import { tiedPhases, trades } from '@/core/record';
+import { dayKinds } from '@/core/shop/shop-words';
 import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
@@ -14,6 +15,7 @@ import {
   RemoveCell,
   TextCell,
   TickCell,
+  TimeCell,
   type ItemRow,
 } from '../frame/item-cells';
 import type { StripDownProps } from './strip-down-props';
@@ -194,8 +196,11 @@ function SentOut({ job, sendOuts, panels, today }: StripDownProps) {
             part,
             vendor: '',
             leadDays: 10,
+            leadIn: 'calendar',
             sentOn: null,
+            leaveAt: null,
             dueOn: null,
+            backAt: null,
             returnedOn: null,
             condition: '',
             phase: 'epoxy',
@@ -205,7 +210,22 @@ function SentOut({ job, sendOuts, panels, today }: StripDownProps) {
       {sendOuts.length > 0 && (
         <Table
           caption="Sent out"
-          head={['What', 'Panel', 'To whom', 'Days', 'Sent', 'Due', 'Back', 'Condition', 'Waits', '', '']}
+          head={[
+            'What',
+            'Panel',
+            'To whom',
+            'Days',
+            'Counted',
+            'Leaves',
+            'at',
+            'Due',
+            'at',
+            'Back',
+            'Condition',
+            'Waits',
+            '',
+            '',
+          ]}
         >
           {sendOuts.map((one) => {
             const row: ItemRow<'sendOuts'> = {
@@ -222,8 +242,19 @@ function SentOut({ job, sendOuts, panels, today }: StripDownProps) {
                 <td className="py-1 pr-2">{one.part}</td>
                 <TextCell row={row} field="vendor" label="To whom" value={one.vendor} />
                 <FigureCell row={row} field="leadDays" label="Days it takes" value={one.leadDays} />
-                <DayCell row={row} field="sentOn" label="Sent" value={one.sentOn} />
+                <ChoiceCell
+                  row={row}
+                  field="leadIn"
+                  label="How its days are counted"
+                  value={one.leadIn}
+                  choices={dayKinds}
+                  names={{ calendar: 'every day', open: 'open days' }}
+                  width="w-24"
+                />
+                <DayCell row={row} field="sentOn" label="Leaves" value={one.sentOn} />
+                <TimeCell row={row} field="leaveAt" label="Hour it leaves" value={one.leaveAt} />
                 <DayCell row={row} field="dueOn" label="Due" value={one.dueOn} />
+                <TimeCell row={row} field="backAt" label="Hour it is due" value={one.backAt} />
                 <DayCell row={row} field="returnedOn" label="Back" value={one.returnedOn} />
                 <TextCell row={row} field="condition" label="Condition" value={one.condition} />
                 <ChoiceCell

@@ -4,12 +4,15 @@ import type { JobLists } from '@/core/record';
 
 type Seen<T> = T & { seen: number };
 
-/** Colours are shown in the Scheme. */
 /** What Scheme shows. */
 type SchemeList = 'colours' | 'constructions' | 'looseItems' | 'alternatives' | 'matchAttempts' | 'samples';
 /** What the Log shows. */
 type LogList = 'repairs';
-type SeenLists = { [N in Exclude<keyof JobLists, SchemeList | LogList>]: Seen<JobLists[N][number]>[] };
+/** What Stores shows. */
+type StoresList = 'materialCaps';
+type SeenLists = {
+  [N in Exclude<keyof JobLists, SchemeList | LogList | StoresList>]: Seen<JobLists[N][number]>[];
+};
 
 /** The strip-down of a job: its lists with the row versions that guard their edits. */
 export interface StripDownProps extends SeenLists {

@@ -6,3 +6,6 @@ export const counted = (count: number, word: string): string => pluralize(word, 
 /** The first two by name, then how many more. */
 export const firstTwo = (names: readonly string[]): string =>
   names.length > 2 ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more` : names.join(', ');
+
+/** As the beginning of a sentence. */
+export const firstUpper = (text: string): string => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;

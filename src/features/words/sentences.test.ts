@@ -84,7 +84,10 @@ describe('why not earlier', () => {
   const link = (why: LinkReason, min = 90): PlanBecause => ({ kind: 'link', from: 'a', min, why });
   const cases: [PlanBecause, string][] = [
     [link({ code: 'order' }), 'After “<a>”.'],
-    [link({ code: 'away', vendor: 'Lowmoor', days: 9 }), 'After “<a>”: it is away with Lowmoor for 9 days.'],
+    [
+      link({ code: 'away', vendor: 'Lowmoor', days: 9, leadIn: 'calendar', backAt: null, due: null }),
+      'After “<a>”: it is away with Lowmoor for 9 days.',
+    ],
     [
       link({ code: 'refit-after', product: 'p', airC: 18, state: 'clamp' }),
       'After “<a>”: <p> is ready for it 1 h 30 after its coat at 18 °C (bears a clamp).',
@@ -276,6 +279,16 @@ describe('warnings', () => {
       },
       'caution',
       'Hand sanding: Jun has 5 h of it on Mon 7 Dec, at most 4 h a day; over on 3 person-days. Change places at midday, or take a second hand (Bays, Crew).',
+    ],
+    [
+      { code: 'over-material-cap', kind: 'masking', product: null, unit: null, planned: 12500, cap: 10000 },
+      'caution',
+      'Masking: £125 planned, cap £100.',
+    ],
+    [
+      { code: 'over-material-cap', kind: 'masking', product: 'tape', unit: 'm', planned: 120, cap: 100 },
+      'caution',
+      '<tape>: 120 m planned, cap 100 m.',
     ],
     [
       { code: 'painter-changes', step: 'c', product: 'p', from: ['Ines'], to: ['Marek'] },

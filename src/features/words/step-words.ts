@@ -1,7 +1,7 @@
 import type { PlanBecause, PlannedStep } from '@/core/plan';
 import type { StripMethodKey } from '@/core/record';
 import type { LinkReason, StepReason, WorkState } from '@/core/steps';
-import { counted } from './counted';
+import { counted, firstUpper } from './counted';
 import { refitStates, refitWaitWords } from './refit-words';
 import { amount, area, day, micrometres, moment, span, type Locale } from './format';
 
@@ -85,7 +85,7 @@ export function reasonSentence(reason: StepReason, names: Names): string {
     case 'always':
       return 'Every job of this kind needs it.';
     case 'operation':
-      return `${reason.why[0]!.toUpperCase()}${reason.why.slice(1)}.`;
+      return `${firstUpper(reason.why)}.`;
     case 'depth':
       return `The section is ${depthWords[reason.depth]}.`;
     case 'substrate':
@@ -165,7 +165,7 @@ export function linkWords(why: LinkReason, min: number, names: Names): string {
     case 'wiped':
       return 'wiped panels are sprayed at once';
     case 'away':
-      return `it is away${why.vendor === '' ? '' : ` with ${why.vendor}`} for ${counted(why.days, 'day')}`;
+      return `it is away${why.vendor === '' ? '' : ` with ${why.vendor}`} for ${counted(why.days, why.leadIn === 'open' ? 'open day' : 'day')}`;
     case 'settle':
       return `settles ${span(min)}`;
     case 'by-hand':

@@ -90,6 +90,7 @@ function sentenceOf(warning: PlanWarning, names: WarningNames, locale: Locale): 
     case 'allowance-short':
     case 'rounds-late':
     case 'hard-days':
+    case 'over-material-cap':
     case 'work-air':
     case 'painter-changes':
       return watchText(warning, names, locale);

@@ -1,6 +1,7 @@
 import type { PlanWarning } from '@/core/plan';
-import { counted, firstTwo } from './counted';
-import { date, hours, moment, span, type Locale } from './format';
+import { counted, firstTwo, firstUpper } from './counted';
+import { amount, date, hours, moment, money, span, type Locale } from './format';
+import { productKindWords } from './store-words';
 
 /** Warnings of what is still kept, and only just, or will not be. */
 export type OfWatch = Extract<
@@ -15,6 +16,7 @@ export type OfWatch = Extract<
       | 'allowance-short'
       | 'rounds-late'
       | 'hard-days'
+      | 'over-material-cap'
       | 'work-air'
       | 'painter-changes';
   }
@@ -41,6 +43,12 @@ export function watchText(warning: OfWatch, names: WatchNames, locale: Locale): 
       return `“${names.step(warning.step)}” has ${span(warning.slackMin)} to spare of ${span(warning.lengthMin)}: ${windowOf(warning.product)} until ${moment(warning.closes, locale)}. Keep what comes before it on time.`;
     case 'pin-closes-window':
       return `The fixed start of “${names.step(warning.step)}” is too late: ${windowOf(warning.product)} until ${moment(warning.closes, locale)}, and “${names.step(warning.to)}” comes ${span(warning.lateMin)} after that. Fix an earlier start, or none.`;
+    case 'over-material-cap': {
+      const { unit, product, kind } = warning;
+      const show = (value: number) => (unit === null ? money(value, locale) : amount(value, unit));
+      const what = product === null ? firstUpper(productKindWords[kind]) : names.product(product);
+      return `${what}: ${show(warning.planned)} planned, cap ${show(warning.cap)}.`;
+    }
     case 'refit-early':
       return `“${names.step(warning.step)}” comes ${span(warning.waitedMin)} after the last coat; ${names.product(warning.product)} takes marks from clamps and rubbers for ${span(warning.neededMin)}. Begin later.`;
     case 'scarce-hands': {

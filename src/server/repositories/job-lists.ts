@@ -23,6 +23,7 @@ export const jobListTables = {
   matchAttempts: 'matchAttempt',
   samples: 'sample',
   repairs: 'repair',
+  materialCaps: 'materialCap',
 } as const;
 export type JobListTable = (typeof jobListTables)[JobListName];
 
@@ -51,6 +52,7 @@ const inserts: { [N in JobListName]: (own: Own, item: ItemOf<N>) => RowChange } 
   matchAttempts: (own, item) => insert('matchAttempt', { ...own, ...item }),
   samples: (own, item) => insert('sample', { ...own, ...item }),
   repairs: (own, item) => insert('repair', { ...own, ...item }),
+  materialCaps: (own, item) => insert('materialCap', { ...own, ...item }),
 };
 
 const updates: {
@@ -72,6 +74,7 @@ const updates: {
   matchAttempts: (id, seen, set) => update('matchAttempt', id, seen, set),
   samples: (id, seen, set) => update('sample', id, seen, set),
   repairs: (id, seen, set) => update('repair', id, seen, set),
+  materialCaps: (id, seen, set) => update('materialCap', id, seen, set),
 };
 
 /** An item of a list as a new row. */
@@ -104,6 +107,7 @@ export const listInserts = (number: string, lists: JobLists): RowChange[] => [
   ...insertsOf(number, 'matchAttempts', lists.matchAttempts),
   ...insertsOf(number, 'samples', lists.samples),
   ...insertsOf(number, 'repairs', lists.repairs),
+  ...insertsOf(number, 'materialCaps', lists.materialCaps),
 ];
 
 /** The lists of a job from their rows, in the order of their ids. */
@@ -130,5 +134,6 @@ export function listsOfRows(number: string, rows: RowsOf<JobListTable>): JobList
     matchAttempts: own(rows.matchAttempt, (row) => recordOf(fields.matchAttempts, row)),
     samples: own(rows.sample, (row) => recordOf(fields.samples, row)),
     repairs: own(rows.repair, (row) => recordOf(fields.repairs, row)),
+    materialCaps: own(rows.materialCap, (row) => recordOf(fields.materialCaps, row)),
   };
 }

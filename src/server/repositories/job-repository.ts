@@ -103,6 +103,7 @@ const emptyRows = (job: RowOf<'job'>): RowsOf<JobTable> => ({
   matchAttempt: [],
   sample: [],
   repair: [],
+  materialCap: [],
   colour: [],
   construction: [],
   stepFact: [],

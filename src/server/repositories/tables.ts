@@ -37,6 +37,7 @@ export const tables = {
   matchAttempt: schema.matchAttempt,
   sample: schema.sample,
   repair: schema.repair,
+  materialCap: schema.materialCap,
   colour: schema.colour,
   construction: schema.construction,
   photo: schema.photo,

@@ -1,8 +1,10 @@
 import {
   colourFaults,
   groundCoatFaults,
+  materialCapFaults,
   rateFault,
   sampleFaults,
+  sendOutFaults,
   productFigureFaults,
   wayFaults,
   type Fault,
@@ -49,7 +51,7 @@ export async function checkEdit(
       if (!job) return nothing;
       if (edit.list === 'constructions')
         return inThread({ kind: 'refusals', checked: { edit, job }, ground: ground() });
-      return { faults: [...systemFaults(edit, job, found), ...verdictFaults(edit, job, found)], work: null };
+      return { faults: itemFaults(edit, job, found), work: null };
     case 'operation':
       return edit.entry === null
         ? nothing
@@ -119,28 +121,48 @@ async function faultsByRecord(
   }
 }
 
-/** The coat system and the ground coat of a colour are ones that go on this body. */
-function systemFaults(edit: AddItem | SetItem, { bodyKind }: Job, { shop, shelf }: StoredShop): Fault[] {
-  if (edit.list !== 'colours') return [];
-  const [item, place] = edit.kind === 'add-item' ? [edit.item, 'item'] : [edit.set, 'set'];
-  return colourFaults(item, place, { systems: shop.systems, shelf, bodyKind });
+/** What speaks against an item of a list as it would stand; a row that is not there is refused by the writer. */
+function itemFaults(edit: AddItem | SetItem, job: Job, { shop, shelf }: StoredShop): Fault[] {
+  const place = edit.kind === 'add-item' ? 'item' : 'set';
+  switch (edit.list) {
+    case 'colours':
+      return colourFaults(edit.kind === 'add-item' ? edit.item : edit.set, place, {
+        systems: shop.systems,
+        shelf,
+        bodyKind: job.bodyKind,
+      });
+    case 'samples': {
+      const ground = { sampleSideMm: shop.sampleSideMm, today: localDateOf(currentMinute(), shop.timeZone) };
+      const item = edit.kind === 'add-item' ? edit.item : changed(job.samples, edit.id, edit.set);
+      return item ? sampleFaults(item, place, ground) : [];
+    }
+    case 'sendOuts': {
+      const item = edit.kind === 'add-item' ? edit.item : changed(job.sendOuts, edit.id, edit.set);
+      return item ? sendOutFaults(item, place, shop) : [];
+    }
+    case 'materialCaps': {
+      const item = edit.kind === 'add-item' ? edit.item : changed(job.materialCaps, edit.id, edit.set);
+      return item ? materialCapFaults(item, place, shelf) : [];
+    }
+    default:
+      return [];
+  }
+}
+
+/** The item of a list as an edit would leave it; null where it is not there. */
+function changed<T extends { id: string }>(
+  list: readonly T[],
+  id: string,
+  set: Partial<Omit<T, 'id'>>,
+): T | null {
+  const before = list.find((one) => one.id === id);
+  return before ? { ...before, ...set } : null;
 }
 
 /** A rate that would move nothing is not taken. */
 function rateFaults({ operation, rate }: Extract<Edit, { kind: 'rate' }>, found: StoredShop): Fault[] {
   const reason = rate === null ? null : rateFault(operation, catalogueWith(found.operations));
   return reason === null ? [] : [{ place: 'rate', reason }];
-}
-
-/** A verdict on a sample says by whom, in which light and at which size. */
-function verdictFaults(edit: AddItem | SetItem, job: Job, { shop }: StoredShop): Fault[] {
-  if (edit.list !== 'samples') return [];
-  const { sampleSideMm, timeZone } = shop;
-  const ground = { sampleSideMm, today: localDateOf(currentMinute(), timeZone) };
-  if (edit.kind === 'add-item') return sampleFaults(edit.item, 'item', ground);
-  // A row that is not there is refused by the writer.
-  const before = job.samples.find((one) => one.id === edit.id);
-  return before ? sampleFaults({ ...before, ...edit.set }, 'set', ground) : [];
 }
 
 /** Coat systems that a kept scheme names are still there. */

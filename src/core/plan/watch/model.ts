@@ -1,3 +1,4 @@
+import type { ProductKind, Unit } from '../../film';
 import type { LocalDate, Minute } from '../../units';
 
 /** A window whose next coat comes late in it: little slip is left. */
@@ -121,4 +122,15 @@ export interface WorkAir {
   airC: number;
   limitC: number;
   steps: number;
+}
+
+/** More of one kind of material, or of one product, than its cap allows. */
+export interface OverMaterialCap {
+  code: 'over-material-cap';
+  kind: ProductKind;
+  product: string | null;
+  /** Of the figures; null for money, in minor units. */
+  unit: Unit | null;
+  planned: number;
+  cap: number;
 }

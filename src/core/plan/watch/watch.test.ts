@@ -15,6 +15,7 @@ import {
   earlyRefit,
   hardDays,
   lateRounds,
+  overMaterialCaps,
   painterChanges,
   scarceHands,
   workAir,
@@ -371,5 +372,45 @@ describe('work in the wrong air', () => {
     expect(limitOf({ ...entry, leastC: 14 })).toBe(14);
     expect(limitOf({ ...entry, leastC: null })).toBeNull();
     expect(limitOf(older)).toBe(10);
+  });
+});
+
+describe('caps by kind of material', () => {
+  // Summed here from what the steps name: masking is drawn by steps alone, no session adds to it.
+  const masking = [...shelf.values()].filter((one) => one.kind === 'masking');
+  const amountOf = (code: string) =>
+    plan.steps
+      .flatMap((step) => step.needs)
+      .reduce((sum, one) => sum + (one.product === code ? one.amount : 0), 0);
+  const [most] = [...masking].sort((a, b) => amountOf(b.code) - amountOf(a.code));
+  const used = amountOf(most!.code);
+  const cap = (over: object) => [
+    { id: 'c', kind: 'masking' as const, product: '', mostMinor: null, mostAmount: null, ...over },
+  ];
+  const told = (over: object) => overMaterialCaps(cap(over), plan, shelf, usualFigures);
+
+  test('of one product in its unit: a hundredth over the cap is told, the cap itself is not', () => {
+    expect(used).toBeGreaterThan(1);
+    expect(told({ product: most!.code, mostAmount: used })).toEqual([]);
+    const [over] = told({ product: most!.code, mostAmount: used - 0.01 });
+    expect(over).toMatchObject({ product: most!.code, unit: most!.unit, cap: used - 0.01 });
+    expect(over!.planned).toBeCloseTo(used, 6);
+  });
+
+  test('of a kind in money, all its products by the cheapest price of their packs', () => {
+    const minor = masking.reduce((sum, { code, packs }) => {
+      const each = Math.min(...packs.map((pack) => pack.priceMinor / pack.size));
+      const own = amountOf(code);
+      return own === 0 ? sum : sum + own * each;
+    }, 0);
+    expect(told({ mostMinor: Math.ceil(minor) + 1 })).toEqual([]);
+    const [over] = told({ mostMinor: Math.floor(minor) - 1 });
+    expect(over).toMatchObject({ kind: 'masking', product: null, unit: null });
+    expect(Math.abs(over!.planned - minor)).toBeLessThanOrEqual(1);
+  });
+
+  test('no cap, no word; a cap on what the job does not use is silent', () => {
+    expect(overMaterialCaps([], plan, shelf, usualFigures)).toEqual([]);
+    expect(told({ kind: 'coating', product: 'antifouling', mostAmount: 0.01 })).toEqual([]);
   });
 });

@@ -22,6 +22,7 @@ export * from './log-entry';
 export * from './loose-item';
 export * from './mark';
 export * from './match-attempt';
+export * from './material-cap';
 export * from './repair';
 export * from './sample';
 export * from './measured-part';

@@ -12,6 +12,8 @@ export default async function StoresPage({ params }: JobParams) {
     <StoresRoom
       {...storesProps({
         plan,
+        caps: stored.job.materialCaps,
+        versions: stored.versions,
         sections: stored.job.sections,
         shop: shop.shop,
         figures: figuresFrom(shop.shop.figures, stored.job.figures),

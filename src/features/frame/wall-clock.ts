@@ -1,10 +1,6 @@
 /** By the number of the weekday, less one. */
 export const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
-/** A minute of the day as 07:30. */
-export const wall = (minute: number): string =>
-  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
-
 /** The minute of the day of 07:30; NaN where it is none. */
 export const minuteOf = (text: string): number => {
   const [hour = NaN, minute = NaN] = text.split(':').map(Number);
