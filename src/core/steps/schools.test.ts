@@ -239,6 +239,18 @@ test('the first article is finished and accepted before the other loose lots are
   expect(follows(made, 'fairings/mask', 'approve-first')).toBe(false);
 });
 
+test('of an aircraft’s loose units one is finished and accepted first too', () => {
+  const job = jobFixture({ bodyKind: 'high-wing', level: 'Road' });
+  const made = buildSteps({
+    job: withJobSchools({ ...job, schools: { 'first-article': 'one-first' } }),
+    parts: partsOfJob(job),
+    shop: demoShop,
+    shelf,
+  });
+  expect(follows(made, 'approve-first', 'wings/topcoat/topcoat-3')).toBe(true);
+  expect(follows(made, 'controls/topcoat/topcoat-1', 'approve-first')).toBe(true);
+});
+
 test('a stripe goes first or last', () => {
   const hull = (stripe: 'first' | 'last') => built({ stripe }, {}, 'open-hull', 'Work');
   expect(follows(hull('first'), 'topsides/mask', 'boot-top/topcoat-2')).toBe(true);

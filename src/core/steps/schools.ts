@@ -240,7 +240,7 @@ export const schools: { [K in SchoolKey]: SchoolData<K> } = {
   },
   'first-article': {
     name: 'First article',
-    routes: panel,
+    routes: ['panel', 'aircraft'],
     options: {
       none: { name: 'not asked for', why: 'one vehicle, looked at as it goes' },
       'one-first': { name: 'one unit first', why: 'the rest wait until one is accepted' },

@@ -83,7 +83,7 @@ export function AtWork({ job, now, locale, running, next, people, closesAt }: Lo
                 onBegin={(ids) => void write(row, 'began', { people: ids })}
               />
             ) : (
-              <WhileRunning row={row} minute={minute} live={live} write={write} />
+              <WhileRunning job={job} row={row} minute={minute} live={live} write={write} />
             )}
           </Line>
         ))}
@@ -116,11 +116,13 @@ export function AtWork({ job, now, locale, running, next, people, closesAt }: Lo
 
 /** What can be said of work that runs: the pad is cleaned, it is left off, it is done. */
 function WhileRunning({
+  job,
   row,
   minute,
   live,
   write,
 }: {
+  job: string;
   row: WorkRow;
   minute: number;
   live: boolean;
@@ -153,6 +155,8 @@ function WhileRunning({
         </Button>
       ) : (
         <WhatWasSeen
+          job={job}
+          step={row.step}
           light={row.look}
           disabled={!live}
           onDone={(note) => void write(row, 'ended', { note })}

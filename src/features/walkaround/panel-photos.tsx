@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
 import { markWords } from '../words/survey-words';
-import { PhotoStrip } from './photo-strip';
-import { usePhotos } from './use-photos';
+import { PhotoStrip } from '../frame/photo-strip';
+import { usePhotos } from '../frame/use-photos';
 import type { MarkShown } from './walkaround-props';
 
 /** Photos of one panel, of the whole or of one of its marks. */

@@ -8,6 +8,7 @@ import { database, type Connection } from '../database/client';
 import { loadJob } from '../repositories/job-repository';
 import { loadPhotos, photoInsert, type Photo } from '../repositories/photo-repository';
 import { currentMinute } from './clock';
+import { currentPlan } from './plans';
 import { requireShop } from './snapshot';
 import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
@@ -17,9 +18,10 @@ export type { Photo };
 /** The photos of a job, oldest first. */
 export const photosOf = (number: string): Promise<Photo[]> => loadPhotos(database(), number);
 
-/** Where a photo belongs: a panel, a mark or a gate of a job; null for none. */
+/** Where a photo belongs: a panel, a mark, a gate or a step of a job; null for none. */
 export interface PhotoPlace {
   part: string | null;
+  step: string | null;
   mark: string | null;
   gate: string | null;
   caption: string;
@@ -46,7 +48,7 @@ export async function addPhoto(
   bytes: Buffer,
   writer: Writer,
 ): Promise<EditOutcome> {
-  const refused = await placeRefusal(number, given, database());
+  const refused = (await placeRefusal(number, given, database())) ?? (await stepRefusal(number, given.step));
   if (refused) return refused;
   const picture = await pictureOf(bytes);
   if ('reason' in picture) return faulty('photo', picture.reason);
@@ -59,13 +61,13 @@ export async function addPhoto(
       status: 'ok',
       room: number,
       kind: 'photo',
-      label: `photo of ${given.part ?? number}`,
+      label: `photo of ${given.part ?? given.step ?? number}`,
       undoable: true,
       changes: [
         photoInsert(number, {
           id: randomUUID(),
           part: given.part,
-          step: null,
+          step: given.step,
           mark: given.mark,
           gate: given.gate,
           caption: given.caption,
@@ -92,4 +94,13 @@ async function placeRefusal(number: string, given: PhotoPlace, connection: Conne
   if (given.gate !== null && !job.gates.some((gate) => gate.id === given.gate))
     return faulty('gate', 'that gate is gone');
   return null;
+}
+
+/** A step is one of the plan of today; null where it stands. */
+async function stepRefusal(number: string, step: string | null) {
+  if (step === null) return null;
+  const planned = await currentPlan(number);
+  return planned?.plan.steps.some((one) => one.key === step)
+    ? null
+    : faulty('step', `there is no step ${step}`);
 }

@@ -212,7 +212,7 @@ export const maskAndColour: readonly Operation[] = [
     unit: 'job',
     needs: ['recorded'],
     when: {
-      route: ['panel'],
+      route: ['panel', 'aircraft'],
       is: ['topcoated', 'loose'],
       not: ['first-unit'],
       school: { 'first-article': ['one-first'] },

@@ -9,10 +9,11 @@ interface Given {
   params: Promise<{ job: string }>;
 }
 
-const schema = Joi.object<{ part: string; mark: string; gate: string; caption: string }>({
+const schema = Joi.object<{ part: string; mark: string; gate: string; step: string; caption: string }>({
   part: field.line(20).allow('').required(),
   mark: field.line(80).allow('').required(),
   gate: field.line(80).allow('').required(),
+  step: field.line(120).allow('').required(),
   caption: field.line(200).allow('').required(),
 });
 const largest = 15 * 1024 * 1024;
@@ -28,15 +29,16 @@ export const POST = guarded<Given>(async (request, { params }) => {
     part: query.get('part') ?? '',
     mark: query.get('mark') ?? '',
     gate: query.get('gate') ?? '',
+    step: query.get('step') ?? '',
     caption: query.get('caption') ?? '',
   });
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
   const body = await readBytes(request, largest);
   if ('answer' in body) return body.answer;
-  const { part, mark, gate, caption } = parsed.value;
+  const { part, mark, gate, step, caption } = parsed.value;
   const outcome = await addPhoto(
     (await params).job,
-    { part: part || null, mark: mark || null, gate: gate || null, caption },
+    { part: part || null, mark: mark || null, gate: gate || null, step: step || null, caption },
     body.bytes,
     writerOf(request),
   );

@@ -1,14 +1,15 @@
 'use client';
 
 import { useState } from 'react';
-import { askJson, Refusal, useAnswer } from '../frame/asking';
-import { useSaving } from '../frame/saving';
+import { askJson, Refusal, useAnswer } from './asking';
+import { useSaving } from './saving';
 
 export interface PhotoShown {
   id: string;
   part: string | null;
   mark: string | null;
   gate: string | null;
+  step: string | null;
   takenOn: string;
   sha256: string;
   widthPx: number;
@@ -18,8 +19,8 @@ export interface PhotoShown {
 
 const mostMb = 15;
 
-/** Photos of one panel or one gate: read once, read anew after each that is taken or removed. */
-export function usePhotos(job: string, of: 'part' | 'gate', key: string) {
+/** Photos of one panel, one gate or one step: read once, read anew after each that is taken or removed. */
+export function usePhotos(job: string, of: 'part' | 'gate' | 'step', key: string) {
   const { save } = useSaving();
   const path = `/api/jobs/${job}/photos`;
   const question = useAnswer<{ photos: PhotoShown[] }>(path);
