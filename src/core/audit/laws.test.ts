@@ -35,6 +35,7 @@ const roof = surface('R.outside', { section: 'roof' });
 let made = 0;
 const step = (start: number, end: number, deeds: Deed[], over: Partial<AuditStep> = {}): AuditStep => ({
   key: `step-${(made += 1)}`,
+  shares: [],
   pass: null,
   start,
   end,

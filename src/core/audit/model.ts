@@ -54,6 +54,8 @@ export interface AuditStep {
   end: Minute;
   place: string | null;
   people: readonly string[];
+  /** Who is on it when, where its panels are shared out; empty where all are on it from its start to its end. */
+  shares: readonly { person: string; start: Minute; end: Minute }[];
   /** A skill for each person it wants. */
   skills: readonly string[];
   /** Surfaces it works on. */

@@ -107,6 +107,19 @@ export const strain = (words: string, usual: number): FigureEntry => ({
   moves: ['strain'],
   scopes: byJob,
 });
+/** Whether hard work is parted by the limits of a day: a choice, written as 0 or 1. */
+export const strainKept = (words: string): FigureEntry => ({
+  group: 'People on one step',
+  words,
+  unit: 'times',
+  usual: 0,
+  least: 0,
+  most: 1,
+  whole: true,
+  source: 'said by default: the manager decides what it may cost',
+  moves: ['shared work'],
+  scopes: byJob,
+});
 /** What work takes of a film. */
 export const taken = (
   words: string,

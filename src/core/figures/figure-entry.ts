@@ -22,6 +22,7 @@ export const figureEffects = [
   'hidden damage',
   'dry mass',
   'strain',
+  'shared work',
 ] as const;
 export type FigureEffect = (typeof figureEffects)[number];
 

@@ -194,6 +194,18 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
       '2026-11-20',
       strainLimits(figures),
     ),
+    // Planned anew only where the limits are kept: else nothing is shared out for their sake.
+    'shared work':
+      figures('strain.kept') === 1
+        ? planJob({
+            job: { ...jobs[0]!, figures: ofJob },
+            shop,
+            shelf,
+            now: start,
+            commitments: [],
+            agreedStarts: new Map(),
+          }).steps.map(({ shares }) => shares.length)
+        : [],
     'dry mass': jobs.map((job, i) => dryMass(basePlans[i]!, job, shelf, figures)),
     'hidden damage': [1960, 1990, 2010, 2024].flatMap((builtYear) =>
       (['none', 'some', 'many'] as const).map(

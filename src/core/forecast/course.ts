@@ -1,5 +1,6 @@
 import type { PlacedNetwork } from '../plan/placed-network';
 import type { Plan, PlannedStep } from '../plan/model';
+import { timesTaken } from '../plan/taken-times';
 import { Calendar } from '../schedule';
 import { showsHiddenDamage } from '../survey';
 import type { Minute } from '../units';
@@ -91,8 +92,11 @@ export function courseOf(jobs: readonly PlannedCourse[]): Course {
     const index = new Map<string, number>();
     const ended = new Map<string, Minute>();
     const places = new Map(placed.stays.map((stay) => [stay.key, stay.place]));
+    // Whoever is free goes on with what is shared out: it stands by the hours of the shop.
     const hoursOf = (step: PlannedStep) =>
-      placed.hours.of(step, step.hold === null ? null : (places.get(step.hold) ?? null));
+      step.shares.length > 0
+        ? open
+        : placed.hours.of(step, step.hold === null ? null : (places.get(step.hold) ?? null));
     for (const step of plan.steps) {
       if (step.state === 'done') ended.set(step.key, step.end);
       else index.set(step.key, steps.push(stepOf(step, job, one, hoursOf(step))) - 1);
@@ -122,7 +126,10 @@ export function courseOf(jobs: readonly PlannedCourse[]): Course {
       const i = index.get(step.key);
       if (i === undefined || step.minutes === 0) continue;
       for (const resource of step.uses)
-        if (!held.has(`${step.hold}\n${resource}`)) queue(resource, step.start, i, i);
+        if (!held.has(`${step.hold}\n${resource}`)) {
+          const [first] = timesTaken(step, resource);
+          queue(resource, first?.from ?? step.start, i, i);
+        }
     }
   });
   queueUp(queues, steps);
@@ -190,7 +197,9 @@ function stepOf(step: PlannedStep, job: number, one: PlannedCourse, hours: Calen
   const span = placed.at.get(step.key)!;
   // What runs has its rest before it; nobody knows better than the log how far it has come.
   const isRunning = step.state === 'running';
-  const left = isRunning ? restOf(span.end, input.now, hours, step) : step.minutes;
+  const isShared = step.shares.length > 0 && hours !== null;
+  const planned = isShared ? hours.openBetween(span.start, span.end) : step.minutes;
+  const left = isRunning ? restOf(span.end, input.now, hours, step) : planned;
   const steadyMin = isPassive ? left : Math.min(left, step.figure.flashMin);
   const knowsYear = input.job.builtYear !== null;
   return {
@@ -203,7 +212,7 @@ function stepOf(step: PlannedStep, job: number, one: PlannedCourse, hours: Calen
     steadyMin,
     workMin: left - steadyMin,
     hours,
-    crew: step.minutes > 0 ? step.personMinutes / step.minutes : 0,
+    crew: step.minutes > 0 ? step.personMinutes / (isShared ? planned : step.minutes) : 0,
     release: isRunning ? input.now : Math.max(input.now, step.notBefore, step.pinnedAt ?? 0),
     planned: step.start,
     into: [],

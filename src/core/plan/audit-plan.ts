@@ -34,7 +34,7 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
   const { parts, sections } = lotsOf(job, partsOfJob(job));
   const surfaces = surfacesOf(parts, sections);
   const [bySection, entries] = [surfacesBySection(parts, sections), catalogueWith(operations)];
-  const figures = figuresFrom(shop.figures, job.figures);
+  const [figures, isPerson] = [figuresFrom(shop.figures, job.figures), personIn(shop)];
   const ahead = plan.steps.filter((step) => !step.skipped);
   const covering = coveringOf(ahead, surfaces, entries, tapeRating(plan, shop, figures));
   const ground: DeedGround = {
@@ -48,7 +48,6 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
   };
   const stays = new Map(plan.stays.map((stay) => [stay.key, stay]));
   const insisted = new Set(job.stepEdits.flatMap((edit) => (edit.override ? [edit.step] : [])));
-  const people = new Set(shop.people.map((person) => person.id));
   const inTime = [...ahead].sort((a, b) => a.start - b.start || a.end - b.end);
   const steps = inTime.map((step): AuditStep => {
     const operation = entries.get(step.operation);
@@ -59,7 +58,8 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
       start: step.start,
       end: step.end,
       place: isElsewhere(step, operation) ? null : (placeTaken(step, stays, shop)?.id ?? null),
-      people: step.uses.filter((id) => people.has(id)),
+      people: step.uses.filter(isPerson),
+      shares: step.shares,
       skills: step.people,
       on,
       deeds: operation ? deedsOf(step, operation, ground) : [],
@@ -89,6 +89,11 @@ export function auditPlanOf(plan: Plan, { job: given, shop, shelf, operations = 
     now: plan.computedAt,
   };
 }
+
+const personIn = ({ people }: Pick<Shop, 'people'>) => {
+  const ids = new Set(people.map((person) => person.id));
+  return (id: string): boolean => ids.has(id);
+};
 
 /** What must stay of the last film, and of a film that was kept, by surface. */
 function stopLinesOf(

@@ -1,18 +1,13 @@
 import { behindUnplaced } from './behind-unplaced';
 import { impliedFacts, minutesLeft, personMinutesLeft, silentFacts } from '../log';
-import type { PlanBecause, PlanInput, PlannedStay, PlannedStep } from './model';
+import type { PlanInput, PlannedStay, PlannedStep } from './model';
 import type { Job, StepFact } from '../record';
-import {
-  scheduleKeeping,
-  type Because,
-  type Fact,
-  type ScheduleProblem,
-  type Stretch,
-  type TimedStep,
-} from '../schedule';
-import { boothClosures, closingName } from './booth-closures';
-import { hoursOf, limitId, limitName, type ShopHours } from './shop-hours';
-import { atHandId, loudHoursId, skills, type Person, type Shop } from '../shop';
+import type { Fact, ScheduleProblem, Stretch, TimedStep } from '../schedule';
+import { boothClosures } from './booth-closures';
+import { inWords, linkId, namer } from './reasons-in-words';
+import { sharedOut, type SharedSchedule } from './shared-out';
+import { hoursOf, type ShopHours } from './shop-hours';
+import { skills, type Person, type Shop } from '../shop';
 import type { Step, StepNetwork } from '../steps';
 import { addDays, daysBetween, localDateOf, minuteAt, type LocalDate, type Minute } from '../units';
 
@@ -29,8 +24,6 @@ export interface Placed {
 }
 
 const horizonDays = 500;
-const linkPrefix = 'link ';
-export const linkId = (index: number): string => `${linkPrefix}${index}`;
 
 /** No calendar is laid out further back than this: what is done stands as it was logged. */
 const mostDaysBack = 1100;
@@ -101,46 +94,17 @@ export function problemOf(input: PlanInput, network: StepNetwork) {
 
 /** Puts the network on the shop's calendar. */
 export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
-  const { shop, agreedStarts } = input;
+  const { agreedStarts } = input;
   const { problem, facts, hours, release } = problemOf(input, network);
   const { open } = hours;
   // What is pinned goes by its pin, not by the start that was agreed before.
   const pinned = new Set(network.steps.flatMap((step) => (step.pinnedAt === null ? [] : [step.key])));
   const starts = new Map([...agreedStarts].filter(([step]) => !pinned.has(step)));
-  const schedule = scheduleKeeping(problem, { starts, open, keepForMin: shop.keepForMin });
+  const shared = sharedOut({ input, network, problem }, hours, starts);
+  const { schedule } = shared;
   const spots = new Map(schedule.placements.map((one) => [one.step, one]));
   const known = new Map(facts.map((fact) => [fact.step, fact]));
-  const name = namer(input, network);
-  const followers = followersOf(network);
-  const ready = readyFrom(network, spots);
-  const behind = behindUnplaced(network, schedule.unplaced);
-  const limits = new Set(network.steps.flatMap((step) => hours.limitsOf(step).map((one) => one.id)));
   let told: PlannedStep[] | null = null;
-  const tell = (): PlannedStep[] =>
-    network.steps.flatMap((step) => {
-      const spot = spots.get(step.key);
-      if (!spot) return [];
-      const fact = known.get(step.key);
-      return [
-        {
-          ...step,
-          heldBy: fact
-            ? step.heldBy
-            : [...step.heldBy, ...overdue(step, input.now), ...(behind.get(step.key) ?? [])],
-          start: spot.start,
-          end: spot.end,
-          state: fact?.status ?? ('planned' as const),
-          usedMin: fact?.personMinutes ?? 0,
-          leftMin: fact ? leftOf(fact, step) : step.personMinutes,
-          partDone: partDoneOf(fact),
-          materialsMinor: 0,
-          uses: spot.uses.filter((id) => !limits.has(id)),
-          leadsTo: followers.get(step.key) ?? [],
-          readyFrom: ready.get(step.key) ?? release,
-          whyNotEarlier: spot.because.map((one) => inWords(one, network, name)),
-        },
-      ];
-    });
   return {
     at: new Map(
       [...spots].map(([key, { start, end }]) => [
@@ -150,7 +114,7 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
     ),
     // Only the last placing of a plan is told in full; those before it are read by their hours.
     get steps() {
-      return (told ??= tell());
+      return (told ??= stepsTold(input, network, { shared, known, hours, release }));
     },
     stays: schedule.holds.flatMap((hold) => {
       const stay = network.stays.find((one) => one.key === hold.id)!;
@@ -161,6 +125,52 @@ export function placeSteps(input: PlanInput, network: StepNetwork): Placed {
     open,
     hours,
   };
+}
+
+interface Told {
+  shared: SharedSchedule;
+  known: ReadonlyMap<string, StepFact>;
+  hours: ShopHours;
+  release: Minute;
+}
+
+/** The steps that found room, each with all that is said of it. */
+function stepsTold(
+  input: PlanInput,
+  network: StepNetwork,
+  { shared: { schedule, shares }, known, hours, release }: Told,
+): PlannedStep[] {
+  const spots = new Map(schedule.placements.map((one) => [one.step, one]));
+  const name = namer(input, network);
+  const followers = followersOf(network);
+  const ready = readyFrom(network, spots);
+  const behind = behindUnplaced(network, schedule.unplaced);
+  const limits = new Set(network.steps.flatMap((step) => hours.limitsOf(step).map((one) => one.id)));
+  return network.steps.flatMap((step) => {
+    const spot = spots.get(step.key);
+    if (!spot) return [];
+    const fact = known.get(step.key);
+    return [
+      {
+        ...step,
+        heldBy: fact
+          ? step.heldBy
+          : [...step.heldBy, ...overdue(step, input.now), ...(behind.get(step.key) ?? [])],
+        start: spot.start,
+        end: spot.end,
+        state: fact?.status ?? ('planned' as const),
+        usedMin: fact?.personMinutes ?? 0,
+        leftMin: fact ? leftOf(fact, step) : step.personMinutes,
+        partDone: partDoneOf(fact),
+        materialsMinor: 0,
+        uses: spot.uses.filter((id) => !limits.has(id)),
+        shares: shares.get(step.key) ?? [],
+        leadsTo: followers.get(step.key) ?? [],
+        readyFrom: ready.get(step.key) ?? release,
+        whyNotEarlier: spot.because.map((one) => inWords(one, network, name)),
+      },
+    ];
+  });
 }
 
 /** What was to be back by now and is not: nobody knows when it will be. */
@@ -266,48 +276,4 @@ function factOf(fact: StepFact, planned: Step | undefined, shop: Shop): Fact {
         remaining: planned ? minutesLeft(fact, planned) : (fact.remainingMin ?? 0),
         uses,
       };
-}
-
-function namer({ shop, job }: PlanInput, network: StepNetwork): (id: string) => string {
-  const names = new Map([
-    ...shop.people.map((person) => [person.id, person.name] as const),
-    ...shop.places.map((place) => [place.id, place.name] as const),
-    [loudHoursId, 'Loud work'] as const,
-    ...shop.people.map((person) => [atHandId(person.id), `${person.name}, at hand,`] as const),
-    ...network.steps.flatMap((step) =>
-      step.limits.map((limit) => [limitId(limit, step.minutes), limitName(limit)] as const),
-    ),
-    ...network.steps.map((step) => [step.key, `${job.number} ${step.name}`] as const),
-    ...network.stays.map((stay) => [stay.key, `${job.number} ${stay.subject}`] as const),
-  ]);
-  return (id) => names.get(id) ?? closingName(id) ?? id;
-}
-
-function inWords(because: Because, network: StepNetwork, name: (id: string) => string): PlanBecause {
-  const linkOf = (id: string) => network.links[Number(id.slice(linkPrefix.length))];
-  switch (because.kind) {
-    case 'closed':
-      return { kind: because.kind, who: because.resources.map(name), from: because.from, to: because.to };
-    case 'resource':
-      return {
-        kind: 'resource',
-        who: because.resources.map(name),
-        holders: because.holders.map(name),
-        from: because.from,
-        to: because.to,
-      };
-    case 'window':
-      return { kind: 'window', why: linkOf(because.link)?.why ?? null, from: because.from, to: because.to };
-    case 'link':
-      return {
-        kind: 'link',
-        from: because.from,
-        min: because.min,
-        why: linkOf(because.link)?.why ?? { code: 'order' },
-      };
-    case 'agreed':
-    case 'not-before':
-    case 'now':
-      return because;
-  }
 }

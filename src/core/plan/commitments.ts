@@ -1,5 +1,6 @@
 import type { Plan } from './model';
 import type { Commitment } from '../schedule';
+import { timesTaken } from './taken-times';
 
 /**
  * What a plan takes of people and places, for the plans of other jobs to respect. What an open gate holds is planned but
@@ -12,12 +13,14 @@ export function commitmentsOf(plan: Plan): Commitment[] {
     .flatMap((step) =>
       step.uses
         .filter((resource) => !held.has(`${step.hold}\n${resource}`))
-        .map((resource) => ({
-          resource,
-          from: step.start,
-          to: step.end,
-          holder: `${plan.job} ${step.name}`,
-        })),
+        .flatMap((resource) =>
+          timesTaken(step, resource).map(({ from, to }) => ({
+            resource,
+            from,
+            to,
+            holder: `${plan.job} ${step.name}`,
+          })),
+        ),
     );
   const unbooked = new Set(plan.steps.flatMap((step) => (step.heldBy.length > 0 ? [step.hold] : [])));
   const booked = plan.stays.filter((stay) => !unbooked.has(stay.key));

@@ -21,6 +21,8 @@ const laterOfStep = {
   partDone: null,
   spread: null,
   limits: [],
+  shares: [],
+  overhead: 0,
 } satisfies Partial<PlannedStep>;
 const laterOfCoat = { faces: 'both' as const };
 const laterOfHour = { mixes: [] } satisfies Partial<Plan['goHours'][number]>;

@@ -160,6 +160,13 @@ export interface PlannedCover extends SurfaceCover {
   pulledBy: string | null;
 }
 
+/** What one person does of a step that is shared out by panels. */
+export interface StepShare {
+  person: string;
+  start: Minute;
+  end: Minute;
+}
+
 export interface PlannedStep extends Step {
   start: Minute;
   end: Minute;
@@ -173,6 +180,8 @@ export interface PlannedStep extends Step {
   materialsMinor: number;
   /** Ids of people and places taken. */
   uses: string[];
+  /** Who does which stretch of it, where it is shared out; empty where everybody is on it from its start to its end. */
+  shares: readonly StepShare[];
   /** From when nothing that it stands on is unfinished, whoever and whatever is free. */
   readyFrom: Minute;
   whyNotEarlier: PlanBecause[];

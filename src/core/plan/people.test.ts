@@ -23,6 +23,8 @@ const step = (key: string, given: object): PlannedStep =>
     coat: null,
     sections: ['s'],
     uses: [],
+    shares: [],
+    overhead: 0,
     people: ['prep'],
     readyFrom: 0,
     start: 0,
@@ -78,16 +80,18 @@ describe('strain', () => {
     hours: null,
   });
   const open = ['2026-12-01', '2026-12-02'].map((date) => ({ from: at(date, 8), to: at(date, 16) }));
-  const parts = [
-    { section: 's', side: 'left', outsideM2: 3 },
-    { section: 's', side: 'top', outsideM2: 1 },
-  ] as Plan['parts'];
   const people = [person('dot', ['prep']), person('jun', ['prep']), person('ines', ['paint'])];
   const block = (given: object) =>
-    step('block', { uses: ['dot'], start: at('2026-12-01', 8), end: at('2026-12-01', 13), ...given });
+    step('block', {
+      uses: ['dot'],
+      overhead: 0.25,
+      start: at('2026-12-01', 8),
+      end: at('2026-12-01', 13),
+      ...given,
+    });
 
   test('five hours of blocking are an hour too many; a quarter of it over the roof is 75 min; Jun may take over', () => {
-    expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-01')).toEqual([
+    expect(strainDays([{ steps: [block({})] }], people, open, zone, '2026-12-01')).toEqual([
       {
         person: 'dot',
         date: '2026-12-01',
@@ -101,7 +105,7 @@ describe('strain', () => {
 
   test('the same minutes over two days are within; nights do not count', () => {
     const over = block({ start: at('2026-12-01', 13), end: at('2026-12-02', 10) });
-    expect(strainDays([{ steps: [over], parts }], people, open, zone, '2026-12-01')).toEqual([]);
+    expect(strainDays([{ steps: [over] }], people, open, zone, '2026-12-01')).toEqual([]);
   });
 
   test('two jobs add up for one person; who is away or lacks the skill gives no relief', () => {
@@ -112,10 +116,7 @@ describe('strain', () => {
       person('jun', ['prep'], [{ from: '2026-12-01', to: '2026-12-01', reason: '' }]),
     ];
     const found = strainDays(
-      [
-        { steps: [half], parts },
-        { steps: [more], parts },
-      ],
+      [{ steps: [half] }, { steps: [more] }],
       [...away, people[2]!],
       open,
       zone,
@@ -125,8 +126,8 @@ describe('strain', () => {
   });
 
   test('a machine has a limit of its own: five hours and a half of polishing are half an hour too many', () => {
-    const polish = block({ operation: 'polish', end: at('2026-12-01', 13) + 30 });
-    const found = strainDays([{ steps: [polish], parts: [] }], people, open, zone, '2026-12-01');
+    const polish = block({ operation: 'polish', overhead: 0, end: at('2026-12-01', 13) + 30 });
+    const found = strainDays([{ steps: [polish] }], people, open, zone, '2026-12-01');
     expect(found).toEqual([
       {
         person: 'dot',
@@ -138,16 +139,16 @@ describe('strain', () => {
       },
     ]);
     const hour = { handSandingMin: 240, machineMin: 330, overheadMin: 90 };
-    expect(strainDays([{ steps: [polish], parts: [] }], people, open, zone, '2026-12-01', hour)).toEqual([]);
+    expect(strainDays([{ steps: [polish] }], people, open, zone, '2026-12-01', hour)).toEqual([]);
   });
 
   test('days that are over are left out', () => {
-    expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-02')).toEqual([]);
+    expect(strainDays([{ steps: [block({})] }], people, open, zone, '2026-12-02')).toEqual([]);
   });
 
   test('a limit of a hundred minutes overhead is not broken by seventy-five', () => {
     const limits = { handSandingMin: 400, machineMin: 400, overheadMin: 100 };
-    expect(strainDays([{ steps: [block({})], parts }], people, open, zone, '2026-12-01', limits)).toEqual([]);
+    expect(strainDays([{ steps: [block({})] }], people, open, zone, '2026-12-01', limits)).toEqual([]);
   });
 });
 

@@ -108,7 +108,9 @@ const figuresOf = (drawnFigures: Drawn['figures']): TypedFigure[] =>
   drawnFigures.map(({ at, share }): TypedFigure => {
     const key = jobKeys[at % jobKeys.length]!;
     const { usual, least, most, whole } = figureEntry(key);
-    const value = Math.min(most, Math.max(least, usual * share));
+    // A choice that is no by default is drawn as often as not.
+    const wanted = usual === 0 ? least + (most - least) * (share / 1.8) : usual * share;
+    const value = Math.min(most, Math.max(least, wanted));
     return { key, scope: 'job', of: '', value: whole ? Math.round(value) : value };
   });
 
@@ -255,5 +257,9 @@ export const randomJobs: fc.Arbitrary<Job> = drawn.map((one) => {
     const [metal, by] = isSheet ? [substrate, method] : [null, null];
     surveyed.set(key, { ...blankSurvey(key), ...own, substrate: metal, method: by });
   }
-  return withJobSchools({ ...job, ...finishOf(one.finish, parts), surveyed: [...surveyed.values()] });
+  return withJobSchools({
+    ...job,
+    ...finishOf(one.finish, parts, job.arrival),
+    surveyed: [...surveyed.values()],
+  });
 });

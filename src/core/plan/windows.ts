@@ -1,5 +1,6 @@
 import type { PlanInput, PlanWindow } from './model';
-import { linkId, placeSteps, type Placed } from './calendar';
+import { placeSteps, type Placed } from './calendar';
+import { linkId } from './reasons-in-words';
 import {
   addRemedy,
   isScuffedBy,

@@ -1,6 +1,7 @@
 import type { CalendarBooking } from '../exchange/bookings-ical';
 import type { Plan, PlannedStep } from '../plan/model';
-import { intersectStretches, type Stretch } from '../schedule';
+import { timesTaken } from '../plan/taken-times';
+import { intersectStretches, joinStretches, type Stretch } from '../schedule';
 import { openStretches, personStretches, type Shop } from '../shop';
 import { addDays, daysBetween, localDateOf } from '../units';
 
@@ -75,11 +76,12 @@ export function calendarBookings(
 function inHours(step: PlannedStep, whose: CalendarOf, shop: Shop): Stretch[] {
   const whole = { from: step.start, to: step.end };
   if (step.kind !== 'splittable') return [whole];
+  const taken = whose.kind === 'person' ? joinStretches(timesTaken(step, whose.id)) : [whole];
   const first = localDateOf(step.start, shop.timeZone);
   const days = daysBetween(first, localDateOf(step.end, shop.timeZone)) + 1;
   const open = openStretches(shop, addDays(first, -1), days + 2);
   const person = whose.kind === 'person' ? shop.people.find((one) => one.id === whose.id) : undefined;
   const hours = person ? personStretches(open, person, shop.timeZone) : open;
-  const pieces = intersectStretches(hours, [whole]);
+  const pieces = intersectStretches(hours, taken);
   return pieces.length > 0 ? pieces : [whole];
 }

@@ -1,5 +1,6 @@
 import { usualFigures, type Figures } from '../figures';
 import type { Plan, PlannedStep } from '../plan/model';
+import { timesTaken } from '../plan/taken-times';
 import { minutesWithin, type Stretch } from '../schedule';
 import { personStretches, type Person } from '../shop';
 import { addDays, localDateOf, minuteAt, type LocalDate } from '../units';
@@ -30,22 +31,13 @@ export interface StrainDay {
   relief: string | null;
 }
 
-type Strained = Pick<Plan, 'steps' | 'parts'>;
+type Strained = Pick<Plan, 'steps'>;
 
 /** Work with a machine that shakes the hands. */
-const isMachine = (step: PlannedStep): boolean => /^(polish|disc|strip-disc)/.test(step.operation);
-const isHandSanding = (step: PlannedStep): boolean =>
-  /^(block|colour-sand|sand-|refine|scuff|file|fair)/.test(step.operation);
-
-/** Share of a step's area that is worked overhead or leaning across: the underside, and a roof. */
-function overheadShare(step: PlannedStep, parts: Plan['parts']): number {
-  const own = parts.filter((part) => step.sections.includes(part.section));
-  const area = own.reduce((sum, part) => sum + part.outsideM2, 0);
-  const over = own
-    .filter((part) => part.side === 'top' || part.side === 'bottom')
-    .reduce((sum, part) => sum + part.outsideM2, 0);
-  return area > 0 ? over / area : 0;
-}
+export const isMachine = ({ operation }: Pick<PlannedStep, 'operation'>): boolean =>
+  /^(polish|disc|strip-disc)/.test(operation);
+export const isHandSanding = ({ operation }: Pick<PlannedStep, 'operation'>): boolean =>
+  /^(block|colour-sand|sand-|refine|scuff|file|fair)/.test(operation);
 
 /** What one person has of it on one day, minutes. */
 interface Load {
@@ -62,29 +54,26 @@ function loadsOf(
   { open, timeZone, today }: { open: readonly Stretch[]; timeZone: string; today: LocalDate },
 ): Map<string, Load> {
   const days = new Map<string, Load>();
-  for (const { steps, parts } of plans)
-    for (const step of steps) {
-      const [hand, machine] = [isHandSanding(step), isMachine(step)];
-      const share = step.crew > 0 && step.coat === null ? overheadShare(step, parts) : 0;
-      if (step.state === 'done' || step.skipped || (!hand && !machine && share === 0)) continue;
-      for (let date = localDateOf(step.start, timeZone); ; date = addDays(date, 1)) {
-        const from = Math.max(step.start, minuteAt(date, 0, timeZone));
-        const to = Math.min(step.end, minuteAt(addDays(date, 1), 0, timeZone));
-        if (from >= step.end) break;
-        if (date < today) continue;
-        const minutes = minutesWithin(open, from, to);
-        for (const person of people)
-          if (minutes > 0 && step.uses.includes(person.id)) {
-            const key = `${person.id}\n${date}`;
-            const day = days.get(key) ?? { hand: 0, machine: 0, over: 0, skills: new Set() };
-            if (hand) day.hand += minutes;
-            if (machine) day.machine += minutes;
-            day.over += minutes * share;
-            for (const skill of step.people) day.skills.add(skill);
-            days.set(key, day);
-          }
-      }
-    }
+  for (const step of plans.flatMap((plan) => plan.steps)) {
+    const [hand, machine] = [isHandSanding(step), isMachine(step)];
+    if (step.state === 'done' || step.skipped || (!hand && !machine && step.overhead === 0)) continue;
+    for (const person of people)
+      for (const { from: start, to: end } of timesTaken(step, person.id))
+        for (let date = localDateOf(start, timeZone); ; date = addDays(date, 1)) {
+          const from = Math.max(start, minuteAt(date, 0, timeZone));
+          const to = Math.min(end, minuteAt(addDays(date, 1), 0, timeZone));
+          if (from >= end) break;
+          const minutes = date < today ? 0 : minutesWithin(open, from, to);
+          if (minutes === 0) continue;
+          const key = `${person.id}\n${date}`;
+          const day = days.get(key) ?? { hand: 0, machine: 0, over: 0, skills: new Set() };
+          if (hand) day.hand += minutes;
+          if (machine) day.machine += minutes;
+          day.over += minutes * step.overhead;
+          for (const skill of step.people) day.skills.add(skill);
+          days.set(key, day);
+        }
+  }
   return days;
 }
 

@@ -28,6 +28,7 @@ export function compile(model: ScheduleModel, stretch: number | 'proof' = 1): Co
     amounts: Float64Array.from(step.uses, (use) => ('hold' in use ? 0 : use.amount)),
     holds: Int32Array.from(step.uses, (use) => ('hold' in use ? holdIndex.get(use.hold)! : -1)),
     choices: offer.choicesOf(step),
+    ownHours: offer.ownHours(step),
     same: sameOf(model, step),
     into: [],
     out: [],

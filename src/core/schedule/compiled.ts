@@ -38,6 +38,8 @@ export interface CompiledStep {
   /** Hold of each entry, or −1. */
   holds: Int32Array;
   choices: Choice[];
+  /** Hours in which a resource does this step, where they are not all of its own; for telling, the choices go by them already. */
+  ownHours: ReadonlyMap<number, Calendar> | null;
   /** Entries whose resource must be the one taken elsewhere: [entry, group]. */
   same: (readonly [entry: number, group: number])[];
   into: Arc[];

@@ -57,6 +57,8 @@ export interface ModelStep {
   minutes: number;
   uses: ModelUse[];
   tags: string[];
+  /** Calendars by which a resource does this step in place of its own; none in problems of the format. */
+  hours?: readonly (readonly [resource: string, calendar: string])[];
 }
 
 /** min ≤ start(to) − end(from) ≤ max, or between starts. `min: null` leaves the lower side free (start-start only). */

@@ -59,8 +59,8 @@ function closedStarts(
   high: Minute,
   keep: Keep,
 ): void {
-  const { kind, minutes } = plan.problem.steps[step]!;
-  const { calendar } = plan.problem.resources[r]!;
+  const { kind, minutes, ownHours } = plan.problem.steps[step]!;
+  const calendar = ownHours?.get(r) ?? plan.problem.resources[r]!.calendar;
   if (!calendar || kind === 2) return;
   const reach = kind === 0 ? minutes - 1 : 0;
   const last = high + reach;

@@ -59,7 +59,7 @@ export class Offer {
   /** Steps that ask alike share their choices; one of which something is said has its own. */
   choicesOf(step: ModelStep): Choice[] {
     if (this.said.has(step.id)) return this.laidOut(step);
-    const key = JSON.stringify([step.uses, step.tags]);
+    const key = JSON.stringify([step.uses, step.tags, step.hours]);
     const known = this.alike.get(key) ?? this.laidOut(step);
     this.alike.set(key, known);
     return known;
@@ -68,7 +68,7 @@ export class Offer {
   private laidOut(step: ModelStep): Choice[] {
     return this.waysOf(step).map((taken) => ({
       resources: taken,
-      calendar: this.hoursOf(taken),
+      calendar: this.hoursOf(taken, step),
       sides: this.sides(step.tags, taken),
     }));
   }
@@ -85,10 +85,11 @@ export class Offer {
   }
 
   /** The hours in which all that is taken is there. */
-  private hoursOf(taken: Int32Array): Calendar | null {
+  private hoursOf(taken: Int32Array, { hours }: ModelStep): Calendar | null {
     const own: string[] = [];
     for (const r of taken) {
-      const { calendar } = this.model.resources[r]!;
+      const { id, calendar: usual } = this.model.resources[r]!;
+      const calendar = hours?.find(([resource]) => resource === id)?.[1] ?? usual;
       if (calendar !== null && !own.includes(calendar)) own.push(calendar);
     }
     if (own.length < 2) return this.calendarOf(own[0] ?? null);
@@ -96,6 +97,13 @@ export class Offer {
     const known = this.shared.get(key) ?? together(own.map((id) => this.calendars.get(id)!));
     this.shared.set(key, known);
     return known;
+  }
+
+  /** Calendars of a step's own, by resource; null where it goes by those of its resources. */
+  ownHours({ hours }: ModelStep): ReadonlyMap<number, Calendar> | null {
+    return hours
+      ? new Map(hours.map(([resource, id]) => [this.indexOf.get(resource)!, this.calendars.get(id)!]))
+      : null;
   }
 
   private calendarOf(id: string | null): Calendar | null {

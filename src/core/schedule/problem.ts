@@ -26,6 +26,8 @@ export interface TimedStep {
   /** The hold inside which the step lies; it works in the hold's place and adds no demand of its own. */
   hold: string | null;
   notBefore: Minute;
+  /** Hours in which a resource does this step, where they are fewer than its own. */
+  hours?: ReadonlyMap<string, readonly Stretch[]>;
 }
 
 /** min ≤ start(to) − end(from) ≤ max, elapsed minutes; `max: null` never closes. */

@@ -9,7 +9,7 @@ const laterJob = 'afterwards';
 /** A job's own problem in the terms of the whole model: every person and place serves one at a time, shared hours any number. */
 export function modelOfWork(problem: ScheduleProblem, due: Minute | null = null): ScheduleModel {
   const later = new Set(problem.afterwards);
-  const { calendars, of } = calendarsOf(problem);
+  const { calendars, of, calendarOf } = calendarsOf(problem);
   const steps = new Map(problem.steps.map((one) => [one.id, one]));
   const done: ModelDone[] = [];
   const running: ModelRunning[] = [];
@@ -43,12 +43,13 @@ export function modelOfWork(problem: ScheduleProblem, due: Minute | null = null)
       due: id === workJob ? due : null,
       weight: 1,
     })),
-    steps: problem.steps.map(({ id, kind, minutes, uses, hold }) => ({
+    steps: problem.steps.map(({ id, kind, minutes, uses, hold, hours }) => ({
       id,
       job: later.has(id) ? laterJob : workJob,
       kind,
       minutes,
       tags: [],
+      hours: hours && [...hours].map(([resource, open]) => [resource, calendarOf(open)] as const),
       uses: [...uses.map((anyOf): ModelUse => ({ anyOf, amount: 1 })), ...(hold === null ? [] : [{ hold }])],
     })),
     links: problem.links.map(({ from, to, min, max }) => ({ from, to, type: 'end-start', min, max })),
@@ -59,27 +60,26 @@ export function modelOfWork(problem: ScheduleProblem, due: Minute | null = null)
   };
 }
 
-/** People of the same hours share a calendar. */
+/** What has the same hours shares a calendar. */
 function calendarsOf({ resources }: ScheduleProblem): {
   calendars: ModelCalendar[];
   of: Map<string, string | null>;
+  calendarOf(open: readonly Stretch[]): string;
 } {
   const calendars: ModelCalendar[] = [];
   const known = new Map<string, string>();
-  const textOf = (open: readonly Stretch[]) => open.map(({ from, to }) => `${from} ${to}`).join();
-  const of = new Map(
-    resources.map(({ id, open }) => {
-      if (!open) return [id, null] as const;
-      const text = textOf(open);
-      if (!known.has(text)) {
-        known.set(text, id);
-        const pairs = open.map(({ from, to }) => [from, to] as const);
-        calendars.push({ id, repeatMinutes: null, open: pairs, closed: [] });
-      }
-      return [id, known.get(text)!] as const;
-    }),
-  );
-  return { calendars, of };
+  const calendarOf = (open: readonly Stretch[]): string => {
+    const text = open.map(({ from, to }) => `${from} ${to}`).join();
+    const id = known.get(text) ?? `hours ${known.size}`;
+    if (!known.has(text)) {
+      known.set(text, id);
+      const pairs = open.map(({ from, to }) => [from, to] as const);
+      calendars.push({ id, repeatMinutes: null, open: pairs, closed: [] });
+    }
+    return id;
+  };
+  const of = new Map(resources.map(({ id, open }) => [id, open && calendarOf(open)] as const));
+  return { calendars, of, calendarOf };
 }
 
 /** What a fact took, entry by entry; empty when the record does not fit the entries, which `looseFacts` then covers. */

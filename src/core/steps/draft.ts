@@ -14,7 +14,7 @@ import type { MonthAir, PlaceKind, Shop } from '../shop';
 import type { Part } from '../vehicle';
 import { catalogueWith, operationIn, type Catalogue } from './catalogue';
 import type { Operation } from './operation';
-import { crewMinutes, personMinutes, quantityOf, roomForCrew } from './labour';
+import { crewMinutes, overheadShare, personMinutes, quantityOf, roomForCrew } from './labour';
 import { airsOf, longestWait, monthsOf, shortestWindow } from './place-air';
 import { cautionsOf, needsOf } from './step-needs';
 import { asComputed, type WorkMeasure, type WorkOptions } from './work-options';
@@ -108,6 +108,7 @@ export class StepDraft {
         ...new Set([...operation.cautions, ...(options.cautions ?? []), ...this.cautionsOf(options.coat)]),
       ],
       tags: operation.tags,
+      overhead: options.coat ? 0 : overheadShare(options.parts),
       inspection: options.inspection ?? operation.inspection,
       checks: options.checks ?? operation.checks,
       lost: operation.lost,

@@ -92,6 +92,14 @@ export function quantityOf(
   }
 }
 
+/** Share of the outside of some panels that is worked overhead or leaning across: undersides, and roofs. */
+export function overheadShare(parts: readonly Part[]): number {
+  const over = parts.filter(({ side }) => side === 'top' || side === 'bottom');
+  const areaOf = (list: readonly Part[]) => list.reduce((sum, part) => sum + part.outsideM2, 0);
+  const area = areaOf(parts);
+  return area > 0 ? areaOf(over) / area : 0;
+}
+
 /** Share of a person's pace that remains when so many work together; more than four are as four. */
 function crewEfficiency(crew: number, figures: Figures): number {
   if (crew < 2) return 1;

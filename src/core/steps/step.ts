@@ -2,11 +2,12 @@ import type { Depth, GateStage, RefitWait, StepFact, StripMethodKey } from '../r
 import type { LadderStep, LayerRole, Level, RepairKind, SpreadFault } from '../film';
 import type { Programme } from '../programme';
 import type { Caution } from '../safety';
-import type { DayKind } from '../shop';
 import type { Minor, Minute } from '../units';
 import type { Substrate } from '../vehicle';
 import type { Inspection, Operation, Phase, SurfaceState, WorkTag } from './operation';
-import type { WorkState } from './work-state';
+import type { LinkReason, SoftWindow, Stay, StepLink } from './step-link';
+
+export * from './step-link';
 
 /** Why a step exists and stands where it does: a code and its facts; the sentence is the reader's. */
 export type StepReason =
@@ -154,6 +155,8 @@ export interface Step {
   pinnedAt: Minute | null;
   /** Who is to do it, where the manager named somebody. */
   person: string | null;
+  /** Share of it that is worked overhead or leaning across: undersides, and a roof. */
+  overhead: number;
   /** Who has to be there while it is done, and may do other work meanwhile. */
   atHand: string | null;
   note: string;
@@ -161,58 +164,6 @@ export interface Step {
   heldBy: string[];
   /** Price of work sent out, as quoted, in minor units; null where the Shelf's price stands. */
   quotedMinor: Minor | null;
-}
-
-export type LinkReason =
-  | { code: 'order' }
-  | { code: 'state'; state: WorkState }
-  | { code: 'flash'; product: string; airC: number }
-  | { code: 'flash-window'; product: string; airC: number }
-  | { code: 'sand-after'; product: string; airC: number }
-  | { code: 'tape-after'; product: string; airC: number }
-  | { code: 'handle-after'; product: string; airC: number }
-  | { code: 'refit-after'; product: string; airC: number; state: RefitWait }
-  | { code: 'recoat-min'; product: string; airC: number }
-  | { code: 'dust-free'; product: string; airC: number }
-  | { code: 'bare-metal'; substrate: Substrate }
-  | { code: 'recoat-max'; product: string; airC: number }
-  | { code: 'wiped' }
-  | { code: 'settle' }
-  /** It is outside, with a vendor. */
-  | { code: 'away'; vendor: string; days: number; leadIn: DayKind; backAt: number | null; due: Minute | null }
-  | { code: 'by-hand' };
-
-export interface StepLink {
-  from: string;
-  to: string;
-  min: number;
-  max: number | null;
-  why: LinkReason;
-}
-
-/** A place kept for a vehicle from one step to another. */
-export interface Stay {
-  key: string;
-  kind: 'session' | 'stay';
-  placeKind: string;
-  from: string;
-  to: string;
-  subject: string;
-}
-
-/** A product's recoat window that scuffing reopens: checked after scheduling, remedied where it closed. */
-export interface SoftWindow {
-  key: string;
-  /** The coat from which it runs. */
-  from: string;
-  /** The last coat of its film, which scuffing waits for. */
-  lastCoat: string;
-  to: string;
-  product: string;
-  maxMin: number;
-  sections: string[];
-  /** The faces it has closed on, and where it is scuffed again. */
-  face: Operation['faces'];
 }
 
 export type StepWarning =

@@ -46,7 +46,7 @@ export function remediesFor(warning: PlanWarning, ground: Ground): Change[] {
     case 'no-skill':
       return hand(warning.skill);
     case 'hard-days':
-      return hand(warning.kind === 'machine' ? 'polish' : 'prep');
+      return [...typed('strain.kept', 1), ...hand(warning.kind === 'machine' ? 'polish' : 'prep')];
     case 'painter-changes':
       return onePainter(warning, ground);
     case 'scarce-hands':

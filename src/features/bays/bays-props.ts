@@ -1,5 +1,6 @@
 import { shelfOf, type Product } from '@/core/film';
 import { unkeptOf, type Unkept } from '@/core/readings/unkept';
+import { timesTaken } from '@/core/plan/taken-times';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { endAccount, type EndAccount } from '@/core/readings/end-account';
 import { colourOfKey, type Job } from '@/core/record';
@@ -231,12 +232,12 @@ function loadOf(
 ): number[] {
   const open = openStretches(shop, localDateOf(days[0]!.from, shop.timeZone), days.length);
   const hers = personStretches(open, person, shop.timeZone);
-  const work = shown.flatMap(({ plan }) => plan.steps.filter((step) => step.uses.includes(person.id)));
+  const work = shown.flatMap(({ plan }) => plan.steps.flatMap((step) => timesTaken(step, person.id)));
   return days.map((day) => {
     const free = minutesWithin(hers, day.from, day.to);
     if (free === 0) return -1;
     const busy = work.reduce(
-      (sum, step) => sum + minutesWithin(hers, Math.max(step.start, day.from), Math.min(step.end, day.to)),
+      (sum, one) => sum + minutesWithin(hers, Math.max(one.from, day.from), Math.min(one.to, day.to)),
       0,
     );
     return Math.min(1, busy / free);

@@ -49,6 +49,21 @@ export function StepInspector(props: StepInspectorProps) {
         <Fact label="Starts">{moment(step.start, locale)}</Fact>
         <Fact label="Ends">{moment(step.end, locale)}</Fact>
         <Fact label="With">{who.join(', ') || 'nobody'}</Fact>
+        {step.shares.length > 0 && (
+          <>
+            <p className="text-small text-quiet">Shared out by panels:</p>
+            <ul className="tabular-nums">
+              {step.shares.map(({ person, start, end }, i) => (
+                <li key={i} className="flex justify-between gap-3">
+                  <span>{resourceNames[person] ?? person}</span>
+                  <span>
+                    {moment(start, locale)} to {moment(end, locale)}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
       </Part>
       {step.heldBy.length > 0 && (
         <Notice grade="stop">Planned, not booked: waits for {step.heldBy.join(', ')}</Notice>

@@ -3,7 +3,6 @@ import { ratioWords } from '@/core/exchange';
 import { readySolids, type ProductKind, type Shelf } from '@/core/film';
 import type { Plan } from '@/core/plan';
 import type { JobSection, MaterialCap, StockMove } from '@/core/record';
-import { materialUse } from '@/core/readings/material-use';
 import type { RunsDry } from '@/core/readings/runs-dry';
 import type { Shop } from '@/core/shop';
 import {
@@ -21,9 +20,8 @@ import {
   type WasteLine,
 } from '@/core/stores';
 import { localDateOf } from '@/core/units';
-import { firstUpper } from '../words/counted';
 import type { Locale } from '../words/format';
-import { productKindWords } from '../words/store-words';
+import { capsShown, type CapShown } from './caps-shown';
 import { fillerShown, orderDay, type FillerShown } from './filler-shown';
 
 export interface MixRow {
@@ -48,16 +46,6 @@ export interface DryRow extends RunsDry {
   unit: string;
   stepName: string;
   orderBy: string | null;
-}
-
-/** A cap with what the whole plan draws of it. */
-export interface CapShown extends MaterialCap {
-  seen: number;
-  name: string;
-  plannedMinor: number;
-  planned: number;
-  /** Null where it caps a kind. */
-  unit: string | null;
 }
 
 export interface StockRow extends StockLevel {
@@ -150,14 +138,7 @@ export function storesProps({
       phase: ledgerBy(own, 'phase'),
       product: ledgerBy(own, 'product').map((line) => ({ ...line, key: nameOf(line.key) })),
     },
-    spend: spendCurve(
-      plan.steps.map((step) => ({
-        date: localDateOf(step.end, shop.timeZone),
-        materialsMinor: step.materialsMinor,
-        done: step.state === 'done',
-      })),
-      today,
-    ),
+    spend: spendOf(plan, today, shop.timeZone),
     waste: plan.waste,
     voc: { totalKg: plan.voc.totalKg, unknown: plan.voc.unknown.map(nameOf), limitGL: shop.vocLimitGL },
     money: {
@@ -172,16 +153,20 @@ export function storesProps({
     tools: toolHours(plan.steps, (i) => plan.steps[i]!.state === 'done'),
     ...fillerShown(ahead, shopping, shelf, figures),
     products: [...shelf.values()].map(({ code, name, unit, kind }) => ({ code, name, unit, kind })),
-    caps: materialUse(caps, plan, shelf, figures).map(({ cap, minor, amount }) => ({
-      ...cap,
-      seen: versions[`${plan.job}/${cap.id}`] ?? 1,
-      name: cap.product === '' ? firstUpper(productKindWords[cap.kind]) : nameOf(cap.product),
-      plannedMinor: minor,
-      planned: amount,
-      unit: cap.product === '' ? null : unitOf(cap.product),
-    })),
+    caps: capsShown(caps, versions, plan, { shelf, figures }),
   };
 }
+
+/** What finished and planned steps spend, by day. */
+const spendOf = ({ steps }: Plan, today: string, timeZone: string): SpendPoint[] =>
+  spendCurve(
+    steps.map((step) => ({
+      date: localDateOf(step.end, timeZone),
+      materialsMinor: step.materialsMinor,
+      done: step.state === 'done',
+    })),
+    today,
+  );
 
 function dryShown(
   plan: Plan,

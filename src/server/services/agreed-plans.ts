@@ -1,4 +1,4 @@
-import type { Plan } from '../../core/plan';
+import { agreedStarts, type Plan } from '../../core/plan';
 import { commitmentsOf } from '../../core/plan/commitments';
 import type { Commitment } from '../../core/schedule';
 import type { Minute } from '../../core/units';
@@ -22,7 +22,7 @@ const store = globalThis as typeof globalThis & { coatrelAgreed?: Map<string, Ag
 const described = (plan: Plan): Omit<Agreed, 'mark' | 'version'> => ({
   plan,
   commitments: commitmentsOf(plan),
-  starts: new Map(plan.steps.map((step) => [step.key, step.start])),
+  starts: agreedStarts(plan),
 });
 
 /** Every accepted plan by job, read again only where its mark has changed. */

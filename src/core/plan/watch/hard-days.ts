@@ -28,7 +28,7 @@ const kinds = [
  * the hardest day, and on how many person-days it is passed.
  */
 export function hardDays(
-  plan: Pick<Plan, 'steps' | 'parts' | 'finish'>,
+  plan: Pick<Plan, 'steps' | 'finish'>,
   shop: Shop,
   figures: Figures,
   now: Minute,

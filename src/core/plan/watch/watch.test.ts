@@ -286,7 +286,7 @@ describe('days that are too hard', () => {
     end: minuteAt('2026-12-07', to, zone),
   });
   const told = (step: PlannedStep, figures = usualFigures) =>
-    hardDays({ steps: [step], parts: [], finish: step.end }, shop, figures, now);
+    hardDays({ steps: [step], finish: step.end }, shop, figures, now);
 
   test('blocking from 8:00 to 12:30 is half an hour too long for one; at a limit of 270 minutes it is not', () => {
     expect(told(day(480, 750))).toEqual([
