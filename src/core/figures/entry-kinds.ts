@@ -111,7 +111,7 @@ export const strain = (words: string, usual: number): FigureEntry => ({
 export const strainKept = (words: string): FigureEntry => ({
   group: 'People on one step',
   words,
-  unit: 'times',
+  unit: 'yes',
   usual: 0,
   least: 0,
   most: 1,

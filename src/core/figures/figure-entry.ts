@@ -43,6 +43,8 @@ export interface FigureEntry {
     | 'min/m²'
     | 'days'
     | 'times'
+    /** 1 for yes, 0 for no. */
+    | 'yes'
     | 'm/min'
     | 'mL'
     | 'kg'

@@ -199,7 +199,7 @@ export const figureRegister = {
   'strain.hand': strain('Hand sanding of one person a day, at most', 240),
   'strain.machine': strain('Work with a shaking machine of one person a day, at most', 300),
   'strain.overhead': strain('Overhead work of one person a day, at most', 90),
-  'strain.kept': strainKept('Limits of a day are kept by the calendar (1), or only said (0)'),
+  'strain.kept': strainKept('The calendar keeps the limits of a day: 1 yes, 0 only says them'),
   'shape.curved': shape('Sanding and wiping a curved panel', 1.3),
   'shape.beaded': shape('Sanding and wiping a beaded panel', 1.6),
   'shape.riveted': shape('Sanding and wiping a riveted panel', 1.8),

@@ -22,4 +22,4 @@ export const isAt = (one: TypedFigure, key: FigureKey, { scope, of }: FigurePlac
 
 /** The unit behind a figure; empty for a share and a factor. */
 export const unitText = ({ unit }: FigureEntry): string =>
-  unit === 'share' || unit === 'factor' ? '' : ` ${unit}`;
+  unit === 'share' || unit === 'factor' || unit === 'yes' ? '' : ` ${unit}`;

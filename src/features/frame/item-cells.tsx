@@ -138,27 +138,33 @@ export function DayCell<N extends JobListName>({
   );
 }
 
-/** An hour of the day, kept in minutes after midnight; may be left empty. */
-export function TimeCell<N extends JobListName>({
+/** A day, and beneath it the hour, kept in minutes after midnight; each may be left empty. */
+export function DayHourCell<N extends JobListName>({
   row,
-  field,
-  label,
-  value,
+  day,
+  hour,
 }: {
   row: ItemRow<N>;
-  field: FieldOf<N>;
-  label: string;
-  value: number | null;
+  day: { field: FieldOf<N>; label: string; value: string | null };
+  hour: { field: FieldOf<N>; label: string; value: number | null };
 }) {
   return (
     <td className="py-1 pr-2">
       <EditText
-        label={`${label} of ${row.name}`}
+        label={`${day.label} of ${row.name}`}
+        quiet
+        type="date"
+        className="w-32"
+        value={day.value ?? ''}
+        toEdit={(text) => setOf(row, day.field, text || null)}
+      />
+      <EditText
+        label={`${hour.label} of ${row.name}`}
         quiet
         type="time"
-        className="w-20"
-        value={value === null ? '' : wallTime(value)}
-        toEdit={(text) => setOf(row, field, text === '' ? null : minuteOf(text))}
+        className="mt-1 w-32"
+        value={hour.value === null ? '' : wallTime(hour.value)}
+        toEdit={(text) => setOf(row, hour.field, text === '' ? null : minuteOf(text))}
       />
     </td>
   );

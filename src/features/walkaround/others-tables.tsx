@@ -11,11 +11,11 @@ import { AddItem } from '../frame/add-item';
 import {
   ChoiceCell,
   DayCell,
+  DayHourCell,
   FigureCell,
   RemoveCell,
   TextCell,
   TickCell,
-  TimeCell,
   type ItemRow,
 } from '../frame/item-cells';
 import type { StripDownProps } from './strip-down-props';
@@ -217,9 +217,7 @@ function SentOut({ job, sendOuts, panels, today }: StripDownProps) {
             'Days',
             'Counted',
             'Leaves',
-            'at',
             'Due',
-            'at',
             'Back',
             'Condition',
             'Waits',
@@ -237,7 +235,7 @@ function SentOut({ job, sendOuts, panels, today }: StripDownProps) {
             };
             const late = one.dueOn !== null && one.returnedOn === null && one.dueOn < today;
             return (
-              <tr key={one.id} className="border-b border-line">
+              <tr key={one.id} className="border-b border-line align-top">
                 <TextCell row={row} field="what" label="What" value={one.what} />
                 <td className="py-1 pr-2">{one.part}</td>
                 <TextCell row={row} field="vendor" label="To whom" value={one.vendor} />
@@ -251,10 +249,16 @@ function SentOut({ job, sendOuts, panels, today }: StripDownProps) {
                   names={{ calendar: 'every day', open: 'open days' }}
                   width="w-24"
                 />
-                <DayCell row={row} field="sentOn" label="Leaves" value={one.sentOn} />
-                <TimeCell row={row} field="leaveAt" label="Hour it leaves" value={one.leaveAt} />
-                <DayCell row={row} field="dueOn" label="Due" value={one.dueOn} />
-                <TimeCell row={row} field="backAt" label="Hour it is due" value={one.backAt} />
+                <DayHourCell
+                  row={row}
+                  day={{ field: 'sentOn', label: 'Leaves', value: one.sentOn }}
+                  hour={{ field: 'leaveAt', label: 'Hour it leaves', value: one.leaveAt }}
+                />
+                <DayHourCell
+                  row={row}
+                  day={{ field: 'dueOn', label: 'Due', value: one.dueOn }}
+                  hour={{ field: 'backAt', label: 'Hour it is due', value: one.backAt }}
+                />
                 <DayCell row={row} field="returnedOn" label="Back" value={one.returnedOn} />
                 <TextCell row={row} field="condition" label="Condition" value={one.condition} />
                 <ChoiceCell

@@ -110,7 +110,12 @@ function workChangeText(change: WorkChange, ground: ChangeGround): string {
         : `${change.budget === 'labour' ? 'Labour' : 'Booth'} cap ${change.amount} h`;
     case 'figures':
       return change.figures
-        .map(({ key, value }) => `${figureEntry(key).words}: ${value}${unitText(figureEntry(key))}`)
+        .map(({ key, value }) => {
+          const entry = figureEntry(key);
+          const [words] = entry.words.split(':');
+          if (entry.unit === 'yes') return value === 1 ? words : `${words}: no`;
+          return `${entry.words}: ${value}${unitText(entry)}`;
+        })
         .join(', ');
     case 'painter':
       return `${change.name} at the gun from the first coat to the last`;

@@ -278,7 +278,7 @@ describe('warnings', () => {
         limitMin: 240,
       },
       'caution',
-      'Hand sanding: Jun has 5 h of it on Mon 7 Dec, at most 4 h a day; over on 3 person-days. Change places at midday, or take a second hand (Bays, Crew).',
+      'Hand sanding: Jun has 5 h of it on Mon 7 Dec, at most 4 h a day; over on 3 person-days. Change places at midday, take a second hand, or let the calendar keep the limit.',
     ],
     [
       { code: 'over-material-cap', kind: 'masking', product: null, unit: null, planned: 12500, cap: 10000 },

@@ -67,7 +67,7 @@ export function watchText(warning: OfWatch, names: WatchNames, locale: Locale): 
       return `“${names.step(warning.step)}” is planned at ${warning.airC} °C, ${bound} ${warning.limitC} °C${more}. ${help}`;
     }
     case 'hard-days':
-      return `${hardWords[warning.kind]}: ${warning.person} has ${span(warning.minutes)} of it on ${date(warning.date)}, at most ${span(warning.limitMin)} a day; over on ${counted(warning.days, 'person-day')}. Change places at midday, or take a second hand (Bays, Crew).`;
+      return `${hardWords[warning.kind]}: ${warning.person} has ${span(warning.minutes)} of it on ${date(warning.date)}, at most ${span(warning.limitMin)} a day; over on ${counted(warning.days, 'person-day')}. Change places at midday, take a second hand, or let the calendar keep the limit.`;
     case 'painter-changes':
       return `“${names.step(warning.step)}”: ${warning.to.join(' and ')} would go on where ${warning.from.join(' and ')} began; ${names.product(warning.product)} wants one pair of hands from end to end. Name the painter, or note that it changes.`;
     case 'batches-apart':
