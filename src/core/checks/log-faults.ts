@@ -156,9 +156,9 @@ const heldFaults = ({ kind, redo }: Timed, { heldBy }: Step): Fault[] =>
     ? [{ place: 'entry.step', reason: `it waits for ${heldBy.join(', ')}` }]
     : [];
 
-/** Work that finishes goes panel by panel. */
-const goesByPanel = ({ phase, coat, figure }: Step): boolean =>
-  phase === 'finish' && coat === null && figure.unit !== 'fixed';
+/** Work that goes through grits, and all that finishes, goes panel by panel. */
+const goesByPanel = ({ phase, coat, grit, figure }: Step): boolean =>
+  (phase === 'finish' || grit !== null) && coat === null && figure.unit !== 'fixed';
 
 /** Of finishing on some panels: on which of them what comes before was not ended. */
 function unsignedBefore(

@@ -1,5 +1,5 @@
 import { standingEntries, type LogEntry } from '../record';
-import { surfacesOfStep, workOf, type Step, type WorkDone } from '../steps';
+import { surfacesOfStep, taskOfPass, workOf, type Step, type WorkDone } from '../steps';
 import { faceOfSurface, panelOfSurface, type Surface } from '../surface';
 
 /** An entry on a step as steps are today. */
@@ -18,6 +18,10 @@ export interface MovedEntry {
 
 type Steps = readonly Pick<Step, 'key' | 'operation' | 'sections' | 'faces' | 'shut' | 'coat' | 'grit'>[];
 type Surfaces = ReadonlyMap<string, readonly Surface[]>;
+
+/** Whether a step is a grit of what a key named as one step. */
+const isGritOf = ({ key, grit }: Steps[number], task: string): boolean =>
+  grit !== null && taskOfPass(key) === task;
 
 const wordsOf = ({ operation, pass, round }: WorkDone): string => `${operation} ${pass} ${round}`;
 
@@ -54,8 +58,14 @@ class Matcher {
     const named = entry.parts.length > 0 ? new Set(entry.parts) : null;
     const isNamed = (surface: string) => named === null || named.has(panelOfSurface(surface));
     if (entry.work === null) {
-      const own = written && named ? [...this.of(written)].filter(isNamed) : null;
-      return [{ ...entry, on: own, share: 1 }];
+      const steps = written ? [written] : this.steps.filter((step) => isGritOf(step, entry.step));
+      if (steps.length === 0) return [{ ...entry, on: null, share: 1 }];
+      return steps.map(({ key, ...step }) => ({
+        ...entry,
+        step: key,
+        on: named ? [...this.of({ key, ...step })].filter(isNamed) : null,
+        share: 1 / steps.length,
+      }));
     }
     // A face of a panel that a scheme has cut since was worked with all of its fields.
     const done = new Set(entry.work.surfaces.filter(isNamed).map(faceOfSurface));
@@ -80,11 +90,11 @@ class Matcher {
     }));
   }
 
-  /** What was one step of sanding before each grit had its own: all grits of it. */
-  private gritsOf({ operation, pass }: WorkDone): Steps {
+  /** What was one step of sanding or blocking before each grit had its own: all grits of it. */
+  private gritsOf(work: WorkDone): Steps {
     return this.steps.filter(
-      (step) =>
-        step.grit !== null && step.operation === operation && workOf(step).pass.startsWith(`${pass}-`),
+      ({ grit, key, operation }) =>
+        grit !== null && wordsOf(workOf({ key: taskOfPass(key), operation })) === wordsOf(work),
     );
   }
 

@@ -124,6 +124,8 @@ function covering(step: PlannedStep, { laid, pulled }: DeedGround): Deed[] {
 
 /** Blocking takes its share of what was built on an area since the last; a second going over it only its scratches. */
 function blocked(step: PlannedStep, { unblockedUm, clear }: DeedGround): Deed[] {
+  // The first grit of a round has taken its share; the next only take out its scratches.
+  if (step.grit !== null && step.grit.nth > 1) return [];
   const byUm = new Map<number, string[]>();
   for (const section of step.sections) {
     const builtUm = unblockedUm.get(section) ?? 0;

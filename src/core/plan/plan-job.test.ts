@@ -111,7 +111,7 @@ describe('a plan keeps what the shop and the sheets demand', () => {
 
   test('high-build is blocked no sooner than 4 h at 20 °C, 4 h × 2^0.2 = 276 min in a bay at 18 °C', () => {
     const film = step(given, 'body/build-1/build-2');
-    for (const key of ['sides/block-1', 'roof/block-1'])
+    for (const key of ['sides/block-1-p180', 'roof/block-1-p180'])
       expect(step(given, key).start - film.end).toBeGreaterThanOrEqual(276);
   });
 

@@ -47,7 +47,7 @@ describe('panels of one section at several levels', () => {
 
   test('blocking takes each panel its own time: 75 min/m² of the shell, 175 of the roof, all crowned by 1.3', () => {
     const step = planOf(surveyed({ key: 'RF', level: 'Show' })).steps.find(
-      (one) => one.key === 'shell/block-1',
+      (one) => one.key === 'shell/block-1-p180',
     )!;
     const { rate, share, weighted } = step.figure;
     expect(rate * share * weighted).toBeCloseTo(1.3 * (75 * (shellM2 - roofM2) + 175 * roofM2), 6);
@@ -57,9 +57,9 @@ describe('panels of one section at several levels', () => {
   test('Work takes one blocking of two: the second round leaves its roof out, and so does the sanding of the clear', () => {
     const { steps } = planOf(surveyed({ key: 'RF', level: 'Work' }));
     const at = (key: string) => steps.find((one) => one.key === key)!;
-    expect(at('shell/block-1').sections).toContain('shell:Work');
-    expect(at('shell/block-2').sections).toEqual(['shell']);
-    expect(at('shell/block-2').figure.quantity).toBeCloseTo(shellM2 - roofM2, 6);
+    expect(at('shell/block-1-p180').sections).toContain('shell:Work');
+    expect(at('shell/block-2-p240').sections).toEqual(['shell']);
+    expect(at('shell/block-2-p240').figure.quantity).toBeCloseTo(shellM2 - roofM2, 6);
     expect(at('shell/colour-sand-p1500').sections).not.toContain('shell:Work');
   });
 
@@ -161,11 +161,11 @@ describe('what keys do not know', () => {
   });
 
   test('a fixed start and what is done outlive a changed level of a panel and of the section', () => {
-    const start = plain.steps.find((step) => step.key === 'shell/block-1')!.start + 7 * 1440;
+    const start = plain.steps.find((step) => step.key === 'shell/block-1-p180')!.start + 7 * 1440;
     const done = plain.steps.find((step) => step.key === 'shell/strip')!;
     const base: Job = {
       ...job,
-      stepEdits: [{ ...blankStepEdit('shell/block-1'), startAt: start }],
+      stepEdits: [{ ...blankStepEdit('shell/block-1-p180'), startAt: start }],
       facts: [
         {
           step: done.key,
@@ -194,7 +194,7 @@ describe('what keys do not know', () => {
         agreedStarts: new Map(),
       });
       const at = (key: string) => plan.steps.find((step) => step.key === key)!;
-      expect(at('shell/block-1').pinnedAt).toBe(start);
+      expect(at('shell/block-1-p180').pinnedAt).toBe(start);
       expect(at('shell/strip').state).toBe('done');
     }
   });

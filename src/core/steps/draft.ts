@@ -92,7 +92,7 @@ export class StepDraft {
         weighted: quantity.weighted,
         share,
         flashMin,
-        rateFrom: options.rate === undefined ? this.rateFrom(operation) : 'catalogue',
+        rateFrom: (options.isTyped ?? options.rate === undefined) ? this.rateFrom(operation) : 'catalogue',
         learned,
       },
       coat: options.coat ?? null,

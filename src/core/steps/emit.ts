@@ -14,6 +14,7 @@ import { passOf } from './pass-of-task';
 import { rollPass } from './roll-pass';
 import { sealantFor } from './sealant';
 import { spreadOfStep } from './spread-work';
+import { blockByGrits, blocksByGrits } from './block-by-grits';
 import { goesByGrits, sandByGrits } from './sand-by-grits';
 import type { SectionWork } from './section-work';
 import { pullBeforeMoving } from './wet-pulls';
@@ -178,6 +179,11 @@ export class Emission {
       const [subject, because] = [this.subjectOf(task), reasonsOf(task, draft.context.job)];
       const common = { subject, parts: all, hold: room.hold, place, because };
       return this.worked(task, room, sandByGrits(draft, task, works, common));
+    }
+    if (blocksByGrits(draft, task, works)) {
+      const [subject, because] = [this.subjectOf(task), reasonsOf(task, draft.context.job)];
+      const common = { subject, parts: all, hold: room.hold, place, because, name: nameOf(task) };
+      return this.worked(task, room, blockByGrits(draft, task, works, common));
     }
     const line = operation.does.includes('texture') ? breakLineOf(draft, all) : null;
     const parts = line?.parts ?? all;

@@ -4,7 +4,7 @@ import { jobFixture } from '../job.fixture';
 import { matchedLog } from '../log';
 import { unchosenColour, type ConstructionShape, type Job, type LogEntry } from '../record';
 import { lotsOf, partsOfJob } from '../survey';
-import { buildSteps, surfacesBySection, type Step } from '.';
+import { buildSteps, surfacesBySection, workOf, type Step } from '.';
 
 const shelf = shelfOf(standardShelf);
 const base = jobFixture({ dimensions: { length: 4.4, sideGlass: 0 }, level: 'Road' });
@@ -40,7 +40,7 @@ describe('a band on both sides of a coach', () => {
     const own = keys.filter((key) => key.startsWith('sides~ochre/'));
     // The polish is tried on every colour, since a dark one shows more.
     expect(own.filter((key) => !key.startsWith('sides~ochre/paint/'))).toEqual(['sides~ochre/try-polish']);
-    for (const key of ['sides/block-1', 'sides/cure', 'sides/unmask'])
+    for (const key of ['sides/block-1-p180', 'sides/cure', 'sides/unmask'])
       expect(stepOf(steps, key).sections).toEqual(expect.arrayContaining(['sides', 'sides~ochre']));
   });
 
@@ -105,7 +105,7 @@ describe('a band on both sides of a coach', () => {
 
 test('what was logged on a panel before the band was laid out holds for the field too', () => {
   const before = built({ ...banded, constructions: [] });
-  const blocked = stepOf(before.steps, 'sides/block-1');
+  const blocked = stepOf(before.steps, 'sides/block-1-p180');
   const surfaces = (before.surfaces.get('sides') ?? []).flatMap((one) =>
     one.face === 'outside' ? [one.key] : [],
   );
@@ -120,12 +120,12 @@ test('what was logged on a panel before the band was laid out holds for the fiel
     coat: null,
     redo: '',
     note: '',
-    work: { operation: blocked.operation, pass: 'block', round: 1, surfaces },
+    work: { ...workOf(blocked), surfaces },
     corrects: null,
   };
   const after = built(banded);
   // All of the step is told done, the band with it.
   expect(matchedLog([entry], after.steps, after.surfaces)).toMatchObject([
-    { step: 'sides/block-1', on: null, share: 1 },
+    { step: 'sides/block-1-p180', on: null, share: 1 },
   ]);
 });

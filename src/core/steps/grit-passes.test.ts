@@ -7,6 +7,7 @@ import { entry } from '../log/log.fixture';
 import { blankStepEdit, type Job, type LogEntry } from '../record';
 import { acceptedSample } from '../record/sample.fixture';
 import { minuteAt } from '../units';
+import { ofRound } from './block-grits';
 import type { StepNetwork } from './step';
 
 const around = { shop: demoShop, shelf: shelfOf(standardShelf) };
@@ -20,7 +21,9 @@ const job = (level: Job['level'], over: Partial<Job> = {}): Job => ({
 const build = (one: Job): StepNetwork => readyJob(one, around, now).build();
 const show = build(job('Show'));
 const grits = (network: StepNetwork, section: string) =>
-  network.steps.filter((step) => step.grit !== null && step.key.startsWith(`${section}/`));
+  network.steps.filter(
+    (step) => step.grit !== null && step.phase === 'finish' && step.key.startsWith(`${section}/`),
+  );
 const wordsOf = (network: StepNetwork, section: string) =>
   grits(network, section).map((step) => step.key.split('/')[1]);
 
@@ -153,5 +156,95 @@ describe('signed off by grit and panel', () => {
       ).faults.map(({ reason }) => reason);
     expect(pad([first])).toEqual([]);
     expect(pad([second]).join()).toContain(`not signed off on ${second}`);
+  });
+});
+
+describe('filler, blocking and refining go by their grits', () => {
+  const beneath = (network: StepNetwork) =>
+    network.steps.filter(
+      (step) => step.grit !== null && step.phase !== 'finish' && step.key.startsWith('shell/'),
+    );
+  const wordOf = ({ key }: { key: string }) => key.slice('shell/'.length);
+  const own = beneath(show);
+  const of = (word: string) => own.find((step) => wordOf(step) === word)!;
+
+  test('Show: 80 and 150 on each filler, 180 in the first round, 240 and 320 in the second, 400 and 500 to refine', () => {
+    expect(own.map(wordOf)).toEqual([
+      'block-filler-1-p80',
+      'block-filler-1-p150',
+      'block-filler-2-p80',
+      'block-filler-2-p150',
+      'block-1-p180',
+      'block-2-p240',
+      'block-2-p320',
+      'refine-p400',
+      'refine-p500',
+    ]);
+    expect(of('block-2-p320').name).toBe('Block, round 2 of 2, P320');
+  });
+
+  test('a round has the minutes of its level, shared as 25 to 12: 175 and 12 a m² of the flat', () => {
+    expect(of('block-1-p180').figure.rate).toBeCloseTo(175, 6);
+    expect(of('block-2-p240').figure.rate).toBeCloseTo((175 * 25) / 37, 6);
+    expect(of('block-2-p320').figure.rate).toBeCloseTo((175 * 12) / 37, 6);
+    expect(of('refine-p400').figure.rate).toBeCloseTo((12 * 25) / 37, 6);
+    expect(of('refine-p500').figure.rate).toBeCloseTo((12 * 12) / 37, 6);
+  });
+
+  test('sheets too: 1.2 a m² of a round, whichever grits it has', () => {
+    const perM2 = (word: string) => {
+      const { needs, figure } = of(word);
+      return needs.find((one) => one.product === 'sheet-block')!.amount / figure.quantity;
+    };
+    expect(perM2('block-1-p180')).toBeCloseTo(1.2, 6);
+    expect(perM2('block-2-p240') + perM2('block-2-p320')).toBeCloseTo(1.2, 6);
+  });
+
+  test('stopped at 220 the rest is refined by machine, shared as its discs are; a typed rate is shared the same way', () => {
+    const by = (over: Partial<Job>) =>
+      beneath(build(job('Show', over))).filter((step) => /^shell\/(block-\d|refine)/.test(step.key));
+    const stopped = by({ schools: { 'block-finish': 'stop-220' } });
+    expect(stopped.map(wordOf)).toEqual([
+      'block-1-p180',
+      'block-2-p220',
+      'refine-p320',
+      'refine-p400',
+      'refine-p500',
+    ]);
+    const typed = by({ rates: { refine: 37 } });
+    expect(typed.map((step) => [step.figure.rateFrom, Math.round(step.figure.rate)])).toEqual([
+      ['catalogue', 175],
+      // 118.2 and 56.8 of 175.
+      ['catalogue', 118],
+      ['catalogue', 57],
+      ['job', 25],
+      ['job', 12],
+    ]);
+  });
+
+  test('what was logged of a round as one step is told of its grits, the hours by their minutes', () => {
+    const fact = {
+      step: 'shell/block-2',
+      status: 'done' as const,
+      start: now - 500,
+      end: now - 60,
+      personMinutes: 370,
+      uses: [],
+      remainingMin: null,
+      materialsMinor: null,
+    };
+    const { facts } = readyJob(job('Show', { facts: [fact] }), around, now).build();
+    expect(facts.map((one) => [one.step, one.status, Math.round(one.personMinutes / 10)])).toEqual([
+      ['shell/block-2-p240', 'done', 25],
+      ['shell/block-2-p320', 'done', 12],
+    ]);
+  });
+
+  test('more rounds than grits: the finest comes again', () => {
+    expect([1, 2, 3, 4].map((round) => ofRound([180, 220], round, 4))).toEqual([[180], [180], [220], [220]]);
+    expect([1, 2].map((round) => ofRound([180, 240, 320, 400, 500], round, 2))).toEqual([
+      [180, 240],
+      [320, 400, 500],
+    ]);
   });
 });

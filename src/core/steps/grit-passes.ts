@@ -114,9 +114,12 @@ export function keyOfPass(task: string, word: string): string {
 
 const ofPass = /-(p\d+|cut|medium|fine|only)(x\d+)?(?=$|\.)/;
 
+/** The key of the task that a grit or pad belongs to; any other key as it is. */
+export const taskOfPass = (key: string): string => key.replace(ofPass, '');
+
 /** The grits of what a key named as one step, before each grit had its own. */
 export const gritsOfKey = (steps: readonly Step[], key: string): Step[] =>
-  steps.filter((step) => step.grit !== null && step.key.replace(ofPass, '') === key);
+  steps.filter((step) => step.grit !== null && taskOfPass(step.key) === key);
 
 /** A key as steps have it today: of what was one step, its first or its last grit. */
 export function presentKey(steps: readonly Step[], key: string, end: 'first' | 'last'): string {

@@ -96,11 +96,11 @@ test('a step given to a quicker hand takes less: at a pace of 1.25 four fifths o
   const given = { ...jobFixture({ bodyKind: 'box-body', level: 'Road' }) };
   const build = (pace: number) => {
     const people = demoShop.people.map((person) => (person.id === 'dot' ? { ...person, pace } : person));
-    const edit = { ...blankStepEdit('sides/block-1'), person: 'dot' };
+    const edit = { ...blankStepEdit('sides/block-1-p180'), person: 'dot' };
     const job = { ...given, stepEdits: [edit] };
     const parts = partsOfJob(job);
     const network = buildSteps({ job, parts, shop: { ...demoShop, people }, shelf: shelfOf(standardShelf) });
-    return network.steps.find((step) => step.key === 'sides/block-1')!;
+    return network.steps.find((step) => step.key === 'sides/block-1-p180')!;
   };
   const [usual, quick] = [build(1), build(1.25)];
   expect(usual.person).toBe('dot');

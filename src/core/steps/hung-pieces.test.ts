@@ -38,7 +38,7 @@ describe('loose closures in the effect colour of the body', () => {
   });
 
   test('are blocked on the bench and polished where the body stands', () => {
-    expect(placeOf(pearl, 'closures/block-1')).toBe('bench');
+    expect(placeOf(pearl, 'closures/block-1-p180')).toBe('bench');
     expect(placeOf(pearl, 'closures/polish-cut')).toBe('body/finish');
   });
 

@@ -13,6 +13,7 @@ export { filmOf } from './hand-films';
 export * from './hours-range';
 export { plainMinutes } from './labour';
 export * from './ladders-beneath';
+export { taskOfPass } from './grit-passes';
 export * from './looks';
 export * from './operation';
 export * from './stack';

@@ -48,7 +48,7 @@ test('bare sheet at Show is looked at under the primer, after each block, before
   ]);
   for (const [from, to] of [
     ['shell/inspect-ground', 'body/epoxy/epoxy-1'],
-    ['shell/block-1', 'shell/read-block-1'],
+    ['shell/block-1-p180', 'shell/read-block-1'],
     ['shell/read-block-1', 'body/build-2/build-1'],
     ['shell/inspect-before-mask', 'shell/mask'],
     ['shell/colour-sand-p5000', 'shell/inspect-cut'],

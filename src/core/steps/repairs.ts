@@ -49,7 +49,9 @@ function addRepair(draft: StepDraft, place: RepairPlace): { first: string; last:
   const areas = new Set(works.map((work) => work.section.key));
   const own = draft.network.steps.filter((step) => step.sections.some((key) => areas.has(key)));
   const { begun } = draft;
-  const finishing = own.filter((step) => step.grit !== null || closing.has(step.operation));
+  const finishing = own.filter(
+    (step) => (step.grit !== null && step.phase === 'finish') || closing.has(step.operation),
+  );
   const at = finishing.findLastIndex((step) => begun.has(step.key));
   const next = finishing.slice(at + 1).find((step) => !begun.has(step.key));
   // What leads to the next, what was done last, and of a panel with nothing left to do all that was done.

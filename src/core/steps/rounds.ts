@@ -1,5 +1,6 @@
 import { basesOf } from '../record';
 import type { Minute } from '../units';
+import { taskOfPass } from './grit-passes';
 import type { Step } from './step';
 
 /** The kinds of work that go in rounds. */
@@ -34,7 +35,7 @@ const kindOf = (step: Given): RoundKind | null => {
 
 /** Number at the end of a step's key, or of its session's: the round it belongs to. */
 const roundOf = (step: Given): number =>
-  Number(/-(\d+)$/.exec(step.coat ? step.coat.session : step.key)?.[1] ?? 1);
+  Number(/-(\d+)$/.exec(step.coat ? step.coat.session : taskOfPass(step.key))?.[1] ?? 1);
 
 /**
  * The rounds of filling, priming, blocking and polishing of a section, planned and done, with the hours of each.

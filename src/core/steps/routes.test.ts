@@ -89,10 +89,14 @@ describe('sheet metal', () => {
       'body/treat-steel',
       'body/epoxy/epoxy-1',
       'sides/fill-1',
-      'sides/block-filler-1',
+      'sides/block-filler-1-p80',
+      'sides/block-filler-1-p150',
       'body/build-1/build-1',
-      'sides/block-1',
-      'sides/block-2',
+      'sides/block-1-p180',
+      'sides/block-2-p240',
+      'sides/block-2-p320',
+      'sides/refine-p400',
+      'sides/refine-p500',
       'sides/mask',
       'sides/tape-edges',
       'sides/colour-sand-p800',
@@ -115,10 +119,10 @@ describe('sheet metal', () => {
 
   test('Show has two filler rounds and two block rounds, Work one of each, Mirror three and four', () => {
     const count = (network: StepNetwork, pattern: RegExp) =>
-      keys(network).filter((key) => pattern.test(key)).length;
+      new Set(keys(network).flatMap((key) => pattern.exec(key)?.[1] ?? [])).size;
     const rounds = (network: StepNetwork) => [
-      count(network, /^sides\/fill-/),
-      count(network, /^sides\/block-\d/),
+      count(network, /^sides\/fill-(\d)/),
+      count(network, /^sides\/block-(\d)/),
     ];
     expect(rounds(show)).toEqual([2, 2]);
     expect(rounds(build('box-body', { level: 'Work' }))).toEqual([1, 1]);

@@ -105,8 +105,8 @@ test('filler over epoxy comes after the epoxy, filler on metal before it, and th
   expect(follows(over, 'shell/fill-1', 'body/epoxy/epoxy-1')).toBe(true);
   const on = built({ filler: 'on-metal' });
   expect(has(on, 'scuff-metal')).toBe(true);
-  expect(follows(on, 'body/epoxy/epoxy-1', 'shell/block-filler-2')).toBe(true);
-  expect(follows(on, 'body/treat-steel', 'shell/block-filler-2')).toBe(true);
+  expect(follows(on, 'body/epoxy/epoxy-1', 'shell/block-filler-2-p150')).toBe(true);
+  expect(follows(on, 'body/treat-steel', 'shell/block-filler-2-p150')).toBe(true);
 });
 
 test('stop at 220 takes 0.6 of the block hours; stiff blocks 1.15 of the flexible ones at Road', () => {

@@ -151,7 +151,7 @@ describe('stays of whole jobs', () => {
   test('the first work on a film waits until it can be sanded, guide coat does not', () => {
     const sanded = (to: string) =>
       saloon.links.some((link) => link.to === to && link.why.code === 'sand-after');
-    expect(sanded('shell/block-1')).toBe(true);
+    expect(sanded('shell/block-1-p180')).toBe(true);
     expect(sanded('shell/guide-1')).toBe(false);
     expect(sanded('shell/scuff-epoxy')).toBe(true);
     expect(sanded('shell/fill-1')).toBe(false);
@@ -169,11 +169,11 @@ describe('stays of whole jobs', () => {
       expect(min).toBeGreaterThanOrEqual(at20);
       expect(min).toBeLessThanOrEqual(4 * at20);
     };
-    inAir(wait(saloon, 'shell/fill-1', 'shell/block-filler-1', 'sand-after'), 25);
+    inAir(wait(saloon, 'shell/fill-1', 'shell/block-filler-1-p80', 'sand-after'), 25);
     inAir(wait(saloon, 'shell/check-filler', 'shell/block-glaze', 'sand-after'), 20);
     inAir(wait(saloon, 'shell/seal-seams', 'body/build-1/build-1', 'recoat-min'), 60);
     const hull = built('open-hull', 'Road');
-    inAir(wait(hull, 'topsides/fair-1', 'topsides/block-fairing-1', 'sand-after'), 12 * 60);
+    inAir(wait(hull, 'topsides/fair-1', 'topsides/block-fairing-1-p80', 'sand-after'), 12 * 60);
   });
 
   test('a filler of a slower sheet, typed on the Shelf, holds its blocking for longer', () => {
@@ -181,7 +181,8 @@ describe('stays of whole jobs', () => {
     const filler = shelf.get('filler')!;
     slow.set('filler', { ...filler, coating: { ...filler.coating!, sandAfterMin: 250, recoatMinMin: 250 } });
     const wait = (network: Network) =>
-      network.links.find((one) => one.to === 'shell/block-filler-1' && one.why.code === 'sand-after')!.min;
+      network.links.find((one) => one.to === 'shell/block-filler-1-p80' && one.why.code === 'sand-after')!
+        .min;
     // By night the bay is colder: a longer wait may run into it.
     expect(wait(saloon)).toBeLessThan(100);
     expect(wait(built('saloon', 'Show', {}, slow))).toBeGreaterThanOrEqual(250);
@@ -202,7 +203,7 @@ test('an operation without needs is done just before its state, on an airframe a
     when: { is: ['painted'] },
   });
   for (const [bodyKind, section, earlier] of [
-    ['saloon', 'shell', 'shell/refine'],
+    ['saloon', 'shell', 'shell/refine-p500'],
     ['low-wing', 'wings', 'wings/treat-aluminium'],
   ] as const) {
     const job = jobFixture({ bodyKind, level: 'Show' });

@@ -27,6 +27,8 @@ export interface WorkOptions {
   share?: number;
   /** Rate in place of the catalogue's, where the level or the ladder sets it. */
   rate?: number;
+  /** The rate follows from one that was typed, or the catalogue's. */
+  isTyped?: boolean;
   hold?: string | null;
   /** Kind of place in place of the catalogue's. */
   place?: PlaceKind | undefined;

@@ -37,7 +37,7 @@ const write = (
 });
 
 describe('work on a step', () => {
-  const step = 'sides/block-1';
+  const step = 'sides/block-1-p180';
 
   test('begun, left with what remains, begun again and done: the plan follows each', async () => {
     const now = currentMinute();
