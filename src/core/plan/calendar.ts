@@ -1,4 +1,4 @@
-import { behindUnplaced } from './behind-unplaced';
+import { behindOverdue, behindUnplaced } from './behind-unplaced';
 import { impliedFacts, minutesLeft, personMinutesLeft, silentFacts } from '../log';
 import type { PlanInput, PlannedStay, PlannedStep } from './model';
 import type { Job, StepFact } from '../record';
@@ -144,7 +144,7 @@ function stepsTold(
   const name = namer(input, network);
   const followers = followersOf(network);
   const ready = readyFrom(network, spots);
-  const behind = behindUnplaced(network, schedule.unplaced);
+  const behind = [behindOverdue(network, input.now), behindUnplaced(network, schedule.unplaced)];
   const limits = new Set(network.steps.flatMap((step) => hours.limitsOf(step).map((one) => one.id)));
   return network.steps.flatMap((step) => {
     const spot = spots.get(step.key);
@@ -153,9 +153,7 @@ function stepsTold(
     return [
       {
         ...step,
-        heldBy: fact
-          ? step.heldBy
-          : [...step.heldBy, ...overdue(step, input.now), ...(behind.get(step.key) ?? [])],
+        heldBy: fact ? step.heldBy : [...step.heldBy, ...behind.flatMap((one) => one.get(step.key) ?? [])],
         start: spot.start,
         end: spot.end,
         state: fact?.status ?? ('planned' as const),
@@ -172,12 +170,6 @@ function stepsTold(
     ];
   });
 }
-
-/** What was to be back by now and is not: nobody knows when it will be. */
-const overdue = ({ limits }: Step, now: Minute): string[] =>
-  limits.flatMap((one) =>
-    one.kind === 'away' && one.to <= now ? [`${one.what} is outside and overdue`] : [],
-  );
 
 /** Person-minutes that are still to come of a step that was begun. */
 const leftOf = (fact: StepFact, step: Step): number =>
