@@ -8,9 +8,10 @@ import { jobListFields } from '../concepts/job-lists';
 import { mostMapLines } from './panel-map-lines';
 import { ownPartFields } from '../concepts/own-part';
 import { panelSurveyFields } from '../concepts/panel-survey';
-import { fixedOfSection, sectionFields } from '../concepts/section';
+import { fixedOfSection, mostSections, sectionFields } from '../concepts/section';
 import { mostColours } from '../concepts/scheme-lists';
 import { shopFields } from '../concepts/shop';
+import { layerRoles } from '../film';
 import { jobListNames, type Edit, type JobListName, type NewJob } from '../record';
 import { catalogue } from '../steps';
 import { bodyKindOf } from '../vehicle';
@@ -57,6 +58,17 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
     like: field.key(),
     name: sectionFields.name.joi,
     parts: partsSeen().min(1),
+  }),
+  'section-coats': required({
+    kind: Joi.any(),
+    job: field.jobNumber(),
+    sections: Joi.array()
+      .items(required({ section: field.key(), seen: seen() }))
+      .min(1)
+      .max(mostSections)
+      .unique('section'),
+    role: field.oneOf(layerRoles),
+    coats: field.whole(0, 12),
   }),
   'remove-section': required({
     kind: Joi.any(),

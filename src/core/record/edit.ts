@@ -3,7 +3,7 @@ import type { jobFields } from '../concepts/job';
 import type { panelSurveyFields } from '../concepts/panel-survey';
 import type { fixedOfSection, sectionFields } from '../concepts/section';
 import type { personFields, shopFields } from '../concepts/shop';
-import type { CoatSystem, Ladder, Product } from '../film';
+import type { CoatSystem, Ladder, LayerRole, Product } from '../film';
 import type { DayAir, MonthAir, Place, PlaceKind } from '../shop';
 import type { Operation } from '../steps/operation';
 import type { LocalDate } from '../units';
@@ -50,10 +50,18 @@ export interface PartSeen {
   seen: number | null;
 }
 
+/** A section with the version of its row that was seen. */
+export interface SectionSeen {
+  section: string;
+  seen: number;
+}
+
 /** One edit as a screen sends it. `seen` is the row version the person looked at; null where no row exists yet. */
 export type Edit =
   | { kind: 'job'; job: string; seen: number; set: JobChange }
   | { kind: 'section'; job: string; section: string; seen: number; set: SectionChange }
+  /** Coats of one layer on several sections at once, undone as one. */
+  | { kind: 'section-coats'; job: string; sections: SectionSeen[]; role: LayerRole; coats: number }
   /** A section with the choices of another, and the panels that go into it. */
   | { kind: 'add-section'; job: string; like: string; name: string; parts: PartSeen[] }
   /** A section joined with another: its panels go there, and it is gone. */

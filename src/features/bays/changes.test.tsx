@@ -176,10 +176,16 @@ describe('taking what is given up', () => {
     expect(editOf('P-014', { kind: 'saturdays' }, ground)).toBeNull();
     expect(
       editOf('P-014', { kind: 'coats', sections: ['sides'], role: 'clear', coats: 4 }, ground),
-    ).toMatchObject({ kind: 'section', section: 'sides', seen: 4, set: { coats: { clear: 4 } } });
-    // Coats on two sections are two edits, and none is half made.
+    ).toEqual({
+      kind: 'section-coats',
+      job: 'P-014',
+      sections: [{ section: 'sides', seen: 4 }],
+      role: 'clear',
+      coats: 4,
+    });
+    // Of two sections one of which nobody knows, none is half made.
     expect(
-      editOf('P-014', { kind: 'coats', sections: ['sides', 'roof'], role: 'clear', coats: 4 }, ground),
+      editOf('P-014', { kind: 'coats', sections: ['sides', 'nowhere'], role: 'clear', coats: 4 }, ground),
     ).toBeNull();
     expect(editOf('P-014', { kind: 'cap', budget: 'booth', amount: 70 }, ground)).toMatchObject({
       kind: 'job',

@@ -39,10 +39,10 @@ export function editOf(job: string, change: Change, ground: ChangeGround): Edit 
     case 'depth':
       return ofSection(change.section, () => ({ depth: change.depth }));
     case 'coats': {
-      // Several sections are several edits: each is typed in Film.
-      const [own, ...others] = change.sections;
-      if (own === undefined || others.length > 0) return null;
-      return ofSection(own, ({ coats }) => ({ coats: { ...coats, [change.role]: change.coats } }));
+      const own = ground.sections.filter(({ key }) => change.sections.includes(key));
+      if (own.length < change.sections.length) return null;
+      const sections = own.map(({ key, seen }) => ({ section: key, seen }));
+      return { kind: 'section-coats', job, sections, role: change.role, coats: change.coats };
     }
     case 'cap':
       return ofJob({ [capFields[change.budget]]: change.amount });

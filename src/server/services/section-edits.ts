@@ -18,7 +18,7 @@ import {
 import { setSurvey, some } from './survey-edits';
 
 /** Edits of the sections of a job: their choices, a new one split off, two joined. */
-export const sectionMakers: JobMakers<'section' | 'add-section' | 'remove-section'> = {
+export const sectionMakers: JobMakers<'section' | 'section-coats' | 'add-section' | 'remove-section'> = {
   section: (edit, { stored }) => {
     const section = stored.job.sections.find((one) => one.key === edit.section);
     if (!section) return noSection('section', edit.section, edit.job);
@@ -33,9 +33,28 @@ export const sectionMakers: JobMakers<'section' | 'add-section' | 'remove-sectio
       update('section', sectionId(edit.job, edit.section), edit.seen, edit.set),
     );
   },
+  'section-coats': coatsOnSections,
   'add-section': addSection,
   'remove-section': joinSection,
 };
+
+/** Coats of one layer on several sections: all of them, or none. */
+function coatsOnSections(
+  { job, sections, role, coats }: EditOfKind<'section-coats'>,
+  { stored }: JobGiven,
+): Made {
+  const known = new Map(stored.job.sections.map((one) => [one.key, one]));
+  const unknown = sections.findIndex(({ section }) => !known.has(section));
+  if (unknown >= 0) return noSection(`sections[${unknown}].section`, sections[unknown]!.section, job);
+  return made(
+    `${sections.map(({ section }) => known.get(section)!.name).join(', ')}: coats of ${role}`,
+    ...sections.map(({ section, seen }) =>
+      update('section', sectionId(job, section), seen, {
+        coats: { ...known.get(section)!.coats, [role]: coats },
+      }),
+    ),
+  );
+}
 
 /** A colour for insides that a section does not have would be typed for nothing. */
 const noInsideFaults = (job: Job, key: string, colour: string | null): Fault[] =>

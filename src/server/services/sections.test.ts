@@ -98,6 +98,28 @@ test('what is not there, and what has work logged on it, is refused by its place
   });
 });
 
+test('coats on several sections are one edit: all of them or none, and undone as one', async () => {
+  const before = await job();
+  const [one, two] = before.sections.map((section) => section.key) as [string, string];
+  const coatsOf = async () => (await job()).sections.slice(0, 2).map(({ coats }) => coats.topcoat);
+  const typed = async (sections: { section: string; seen: number }[]) =>
+    save({ kind: 'section-coats', job: 'P-015', sections, role: 'topcoat', coats: 4 });
+  const seen = [
+    { section: one, seen: await seenOf(one) },
+    { section: two, seen: await seenOf(two) },
+  ];
+  expect(await typed([seen[0]!, { section: 'nowhere', seen: 1 }])).toMatchObject({
+    status: 'faulty',
+    faults: [{ place: 'sections[1].section' }],
+  });
+  expect((await typed([seen[0]!, { ...seen[1]!, seen: seen[1]!.seen + 1 }])).status).toBe('conflict');
+  expect(await coatsOf()).toEqual(before.sections.slice(0, 2).map(({ coats }) => coats.topcoat));
+  expect((await typed(seen)).status).toBe('saved');
+  expect(await coatsOf()).toEqual([4, 4]);
+  expect((await undo()).status).toBe('saved');
+  expect(await job()).toEqual(before);
+});
+
 describe('work that was logged', () => {
   const now = Date.parse('2026-12-24T09:00:00Z') / 60000;
   const write = (kind: 'began' | 'ended', at: number): Edit => ({
