@@ -113,7 +113,8 @@ describe('Stores', () => {
   test('wear: how far a sheet lasts, filler by the palette, hours on the tools', () => {
     draw(room());
     show('Wear');
-    expect(screen.getByRole('row', { name: /^Block sheets.*block/ })).toHaveTextContent('0.83 m²');
+    // 1.2 sheets a square metre for both grits of the second round: 2 ÷ 1.2.
+    expect(screen.getByRole('row', { name: /^Block sheets.*block/ })).toHaveTextContent('1.67 m²');
     expect(screen.getByRole('row', { name: /^spray gun/ })).toHaveTextContent('needle and nozzle set');
     fireEvent.change(screen.getByLabelText(/^Filled/), { target: { value: '0.8' } });
     // 0.8 m² × 1.2 mm × 1.8 kg/L ÷ 0.9 = 1.92 kg; 1.92 ÷ 0.25 = 7.68.

@@ -61,7 +61,7 @@ export const shopFields = {
   /** Shorter side of a sample that may be accepted, mm. */
   sampleSideMm: since(300, whole(20, 3000)),
   /** Figures of the shop and its products in place of the trade's. */
-  figures: since([], document<TypedFigure[]>(typedFigures(['shop', 'product']))),
+  figures: since([], document<TypedFigure[]>(typedFigures(['shop', 'product', 'painter']))),
 };
 export type ShopFigures = TypeOf<typeof shopFields>;
 

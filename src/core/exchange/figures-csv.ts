@@ -90,7 +90,7 @@ export function readFiguresCsv(text: string, whole: 'shop' | 'job'): Parsed<Figu
 }
 
 const scopesOf = (whole: 'shop' | 'job'): readonly FigureScope[] =>
-  whole === 'shop' ? ['shop', 'product'] : ['job', 'section', 'panel'];
+  whole === 'shop' ? ['shop', 'product', 'painter'] : ['job', 'section', 'panel'];
 
 /** Typed figures with the lines of a file over them; what the file does not name stays. */
 export function withFigureLines(typed: readonly TypedFigure[], lines: readonly FigureLine[]): TypedFigure[] {

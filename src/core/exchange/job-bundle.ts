@@ -24,7 +24,7 @@ import type { Operation } from '../steps';
 import { bundleShop } from './bundle-shop-schema';
 import { mostAlternatives, mostColours } from '../concepts/scheme-lists';
 import { colourFaults, colourReferenceFaults } from './colour-faults';
-import { jobFigureFaults, productFigureFaults } from './figure-faults';
+import { jobFigureFaults, shopFigureFaults } from './figure-faults';
 import { dimensionFaults } from './edit-schema';
 import { parseJson, parseWith, type Fault, type Parsed } from './faults';
 import { horizonFaults } from './horizon';
@@ -133,7 +133,11 @@ export function readJobBundle(text: string): Parsed<JobBundle> {
 /** Figures that name what the file does not hold. */
 const figureFaults = ({ job: one, shop, shelf }: JobBundle): Fault[] => [
   ...jobFigureFaults(one.figures, one, 'job.figures'),
-  ...productFigureFaults(shop.figures, new Set(shelf.map(({ code }) => code)), 'shop.figures'),
+  ...shopFigureFaults(
+    shop.figures,
+    { shelf: new Set(shelf.map(({ code }) => code)), people: shop.people },
+    'shop.figures',
+  ),
 ];
 
 /** Faults that single fields cannot show: doubles, order of times, dimensions outside the body kind's limits. */

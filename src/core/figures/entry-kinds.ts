@@ -63,7 +63,12 @@ const ofProduct =
     scopes: byProduct,
   });
 export const mix = ofProduct('Mixing', ['mix']);
-export const gun = ofProduct('Gun', ['gun time']);
+/** Of the hand that moves the gun: each painter has one's own. */
+export const gun = (...given: Parameters<typeof ofGun>): FigureEntry => ({
+  ...ofGun(...given),
+  scopes: ['shop', 'product', 'painter', 'job'],
+});
+const ofGun = ofProduct('Gun', ['gun time']);
 export const session = (
   words: string,
   usual: number,

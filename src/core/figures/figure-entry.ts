@@ -1,5 +1,5 @@
-/** What a typed figure stands for: the whole shop, a product of its shelf, a job, or a section or panel of one. */
-export const figureScopes = ['shop', 'product', 'job', 'section', 'panel'] as const;
+/** What a typed figure stands for: the whole shop, a product of its shelf, a painter, a job, or a section or panel of one. */
+export const figureScopes = ['shop', 'product', 'painter', 'job', 'section', 'panel'] as const;
 export type FigureScope = (typeof figureScopes)[number];
 
 /** What a plan says that a figure moves at first hand; money, shopping and dates follow from these. */

@@ -26,6 +26,19 @@ test('the nearest figure holds: panel, then product, section, job, shop, the tra
   expect(figuresFrom([typed('job', '', 0.7)], [typed('shop', '', 0.4)])('transfer.flat')).toBe(0.7);
 });
 
+test('whose hand it is stands before the product, and both before the job', () => {
+  const of = (scope: TypedFigure['scope'], name: string, value: number): TypedFigure => ({
+    key: 'gun.speed',
+    scope,
+    of: name,
+    value,
+  });
+  const figures = figuresFrom([of('painter', 'ines', 18), of('product', 'clear-21', 20), of('job', '', 22)]);
+  expect(figures('gun.speed', { product: 'clear-21', painter: 'ines' })).toBe(18);
+  expect(figures('gun.speed', { product: 'clear-21', painter: 'marek' })).toBe(20);
+  expect(figures('gun.speed', { product: 'sealer-grey', painter: 'marek' })).toBe(22);
+});
+
 describe('a figure as it is typed', () => {
   const read = (key: FigureKey, text: string) => {
     const found = readFigure(text, figureEntry(key));

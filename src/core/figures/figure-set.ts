@@ -1,7 +1,7 @@
 import type { FigureScope } from './figure-entry';
 import { figureEntry, type FigureKey } from './register';
 
-/** A figure as somebody typed it. `of` names the product, section or panel; empty for the shop or the whole job. */
+/** A figure as somebody typed it. `of` names the product, painter, section or panel; empty for the shop or the whole job. */
 export interface TypedFigure {
   key: FigureKey;
   scope: FigureScope;
@@ -12,6 +12,8 @@ export interface TypedFigure {
 /** Where a figure is asked for; what is left out has no say. */
 export interface FigurePlace {
   product?: string;
+  /** Id of whoever has the gun. */
+  painter?: string;
   /** A section of the job, not a work area of one. */
   section?: string;
   panel?: string;
@@ -23,8 +25,8 @@ export type Figures = (key: FigureKey, at?: FigurePlace) => number;
 /** What nobody typed. */
 export const usualFigures: Figures = (key) => figureEntry(key).usual;
 
-/** Scopes from the nearest: a panel before the product that lies on it. */
-const nearestFirst: readonly FigureScope[] = ['panel', 'product', 'section', 'job', 'shop'];
+/** Scopes from the nearest: a panel before whoever works on it, and that before the product that lies on it. */
+const nearestFirst: readonly FigureScope[] = ['panel', 'painter', 'product', 'section', 'job', 'shop'];
 const nameAt = (scope: FigureScope, at: FigurePlace): string | undefined => {
   switch (scope) {
     case 'panel':
@@ -33,6 +35,8 @@ const nameAt = (scope: FigureScope, at: FigurePlace): string | undefined => {
       return at.section;
     case 'product':
       return at.product;
+    case 'painter':
+      return at.painter;
     case 'shop':
     case 'job':
       return '';

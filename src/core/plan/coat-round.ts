@@ -56,16 +56,24 @@ const flows: ReadonlySet<string> = new Set(['clear', 'topcoat']);
 
 /**
  * The round of a coat by the motion of the gun (docs/method.md, Booth), held against the open time of its edge at the air of the
- * day. @param airC air where it is sprayed, °C
+ * day. @param airC air where it is sprayed, °C   @param painter whose hand moves the gun; null for nobody's in particular
  */
 export function roundOfCoat(
   step: Coat & { coat: NonNullable<Step['coat']> },
   parts: readonly Part[],
-  { sheet, airC, figures }: { sheet: CoatingSheet; airC: number; figures: Figures },
+  {
+    sheet,
+    airC,
+    figures,
+    painter,
+  }: { sheet: CoatingSheet; airC: number; figures: Figures; painter: string | null },
 ): CoatRound {
   const { product, role, areaM2, litres } = step.coat;
   const fanCm = sheet.application.fanCm ?? usualFanCm;
-  const motion = motionOf({ role, isEffect: effectFamilies.has(sheet.family), fanCm }, figures, { product });
+  const motion = motionOf({ role, isEffect: effectFamilies.has(sheet.family), fanCm }, figures, {
+    product,
+    ...(painter === null ? {} : { painter }),
+  });
   const stretches = new Map<string, number>();
   for (const { stretch, m2 } of panelsWithSide(step, parts))
     stretches.set(stretch, (stretches.get(stretch) ?? 0) + m2);
@@ -114,3 +122,9 @@ export function dryEdgeOf(
     breakAtLine: advice.breakAtLine,
   };
 }
+
+/** Whoever of a shop has the gun at a step first; null where nobody has. */
+export const painterOf = (
+  { uses }: { uses: readonly string[] },
+  people: readonly { id: string }[],
+): string | null => uses.find((id) => people.some((one) => one.id === id)) ?? null;

@@ -2,7 +2,7 @@ import type { Figures } from '../figures';
 import type { Shelf } from '../film';
 import type { Shop } from '../shop';
 import type { Part } from '../vehicle';
-import { dryEdgeOf, roundOfCoat, type DryEdge } from './coat-round';
+import { dryEdgeOf, painterOf, roundOfCoat, type DryEdge } from './coat-round';
 import type { PlannedStay, PlannedStep } from './model';
 import { placeTaken, workAirC } from './place-taken';
 
@@ -31,7 +31,12 @@ export function dryEdges(
     const sheet = shelf.get(coat.product)?.coating;
     if (!sheet || sheet.method !== 'spray') continue;
     const airC = workAirC(placeTaken(step, byKey, shop), step.start, shop.timeZone);
-    const round = roundOfCoat({ ...step, coat }, parts, { sheet, airC, figures });
+    const round = roundOfCoat({ ...step, coat }, parts, {
+      sheet,
+      airC,
+      figures,
+      painter: painterOf(step, shop.people),
+    });
     const given = { minutes: step.end - step.start, hands: Math.max(1, step.crew), airC };
     const found = dryEdgeOf(round, given, shop.labourRateMinorPerHour);
     if (!found) continue;

@@ -41,6 +41,17 @@ test('a round by the motion of the gun: 1.8 m² a minute at 24 m/min, half over 
   expect(card.roundMin).toBeCloseTo(card.areaM2 / 1.8 + refills * 1.5, 6);
 });
 
+test('a painter who moves the gun half as fast takes twice as long between the refills; nobody else does', () => {
+  const usual = cards();
+  const card = clearOf(usual);
+  const by = (painter: string) =>
+    clearOf(cards({}, { figures: [{ key: 'gun.speed', scope: 'painter', of: painter, value: 12 }] }));
+  const has = usual.plan.steps.find((step) => step.key === card.step)!.uses[0]!;
+  const refills = 1.5 * (Math.ceil(card.litres / 0.6) - 1);
+  expect(by(has).roundMin).toBeCloseTo(card.areaM2 / 0.9 + refills, 6);
+  expect(by(has === 'ines' ? 'marek' : 'ines').roundMin).toBeCloseTo(card.roundMin, 6);
+});
+
 test('the edge stays open half as long at ten degrees more, and a slow gun then wants a second painter, priced', () => {
   const places = demoShop.places.map((one) =>
     one.kind === 'booth' ? { ...one, airC: sheet.sheetC + 10 } : one,

@@ -11,6 +11,7 @@ import {
   coatedPanels,
   dryEdgeOf,
   panelAtShare,
+  painterOf,
   roundOfCoat,
   type CoatedPanel,
   type CoatRound,
@@ -101,7 +102,12 @@ interface Sprayed {
 function cardOf(step: PlannedStep, plan: Plan, given: Sprayed): CoatCard {
   const { sheet, airC, figures, shop } = given;
   const { product, coat, of, areaM2, litres, session } = step.coat!;
-  const round = roundOfCoat({ ...step, coat: step.coat! }, plan.parts, { sheet, airC, figures });
+  const round = roundOfCoat({ ...step, coat: step.coat! }, plan.parts, {
+    sheet,
+    airC,
+    figures,
+    painter: painterOf(step, shop.people),
+  });
   const people = new Map(shop.people.map(({ id, name }) => [id, name]));
   const own = coatedPanels(step, plan);
   const gunMin = Math.max(1, step.end - step.start - step.figure.flashMin);

@@ -22,6 +22,8 @@ function placeOf({ scope, of }: FigurePlaceShown): FigurePlace {
   switch (scope) {
     case 'product':
       return { product: of };
+    case 'painter':
+      return { painter: of };
     case 'section':
       return { section: of };
     case 'panel':

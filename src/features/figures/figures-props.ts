@@ -1,13 +1,15 @@
 import type { TypedFigure } from '@/core/figures';
 import type { Product } from '@/core/film';
 import type { Job } from '@/core/record';
+import type { Person } from '@/core/shop';
 import { netOfJob } from '@/core/survey';
 import type { FigurePlaceShown, FiguresProps } from './figure-place';
 
-/** Figures of the shop, each product of its shelf a place of its own. */
+/** Figures of the shop, each product of its shelf and each painter a place of its own. */
 export const shopFigures = (
   typed: readonly TypedFigure[],
   products: readonly Product[],
+  people: readonly Person[],
   seen: number,
 ): FiguresProps => ({
   job: null,
@@ -19,6 +21,9 @@ export const shopFigures = (
     ...products
       .filter((one) => one.coating !== null)
       .map(({ code, name }): FigurePlaceShown => ({ scope: 'product', of: code, name })),
+    ...people
+      .filter((one) => one.skills.includes('paint'))
+      .map(({ id, name }): FigurePlaceShown => ({ scope: 'painter', of: id, name: `${name}, painter` })),
   ],
 });
 

@@ -94,7 +94,7 @@ export function shopProps(
   const daylight = daylightOn(shop, localDateOf(now, shop.timeZone));
   return {
     shop: { ...shop, people, shifts, operations, daylight },
-    figures: shopFigures(shop.figures, products, versions[shopId]!),
+    figures: shopFigures(shop.figures, products, shop.people, versions[shopId]!),
     seen: {
       shop: versions[shopId]!,
       daysOff: Object.fromEntries(

@@ -1,6 +1,6 @@
 import { reachAdvice, type EdgeAdvice } from '@/core/booth';
 import type { Shelf } from '@/core/film';
-import { roundOfCoat } from '@/core/plan/coat-round';
+import { painterOf, roundOfCoat } from '@/core/plan/coat-round';
 import type { Plan, PlannedStep } from '@/core/plan';
 import { placeTaken, workAirC } from '@/core/plan/place-taken';
 import { figuresFrom, type Figures } from '@/core/figures';
@@ -51,6 +51,7 @@ export function craftShown(
             airC: workAirC(placeTaken(step, stays, shop), step.start, shop.timeZone),
             figures,
             parts: plan.parts,
+            painter: painterOf(step, shop.people),
           })
         : null,
       zones: zonesOf(step, plan, names),
@@ -108,11 +109,11 @@ function roundOf(
   step: PlannedStep,
   job: Job,
   shelf: Shelf,
-  { airC, figures, parts }: { airC: number; figures: Figures; parts: Plan['parts'] },
+  { parts, ...given }: { airC: number; figures: Figures; painter: string | null; parts: Plan['parts'] },
 ): StepCraft['round'] {
   const sheet = shelf.get(step.coat!.product)?.coating;
   if (!sheet || sheet.method !== 'spray') return null;
-  const { advice, edgeMin } = roundOfCoat({ ...step, coat: step.coat! }, parts, { sheet, airC, figures });
+  const { advice, edgeMin } = roundOfCoat({ ...step, coat: step.coat! }, parts, { sheet, ...given });
   const { width = 0, height = 0 } = job.dimensions;
   const reach = reachAdvice({ widthM: width, heightM: height });
   return { ...advice, wetEdgeMin: edgeMin, ...reach };

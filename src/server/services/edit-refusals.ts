@@ -5,7 +5,7 @@ import {
   rateFault,
   sampleFaults,
   sendOutFaults,
-  productFigureFaults,
+  shopFigureFaults,
   wayFaults,
   type Fault,
 } from '../../core/exchange';
@@ -45,7 +45,14 @@ export async function checkEdit(
     case 'take-order':
       return job ? orderFaults(edit, job, found) : nothing;
     case 'shop':
-      return { faults: productFigureFaults(edit.set.figures ?? [], found.shelf, 'set.figures'), work: null };
+      return {
+        faults: shopFigureFaults(
+          edit.set.figures ?? [],
+          { shelf: found.shelf, people: found.shop.people },
+          'set.figures',
+        ),
+        work: null,
+      };
     case 'add-item':
     case 'set-item':
       if (!job) return nothing;
