@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { placeKinds, skills, zones, type Skill } from '../shop/shop-words';
 import type { TypedFigure } from '../figures';
 import * as atom from './atoms';
+import { offerTermsSchema, usualTerms, type OfferTerms } from './offer-terms';
 import {
   document,
   figure,
@@ -60,6 +61,8 @@ export const shopFields = {
   approvalFrom: since('Road', word(approvalLevels)),
   /** Shorter side of a sample that may be accepted, mm. */
   sampleSideMm: since(300, whole(20, 3000)),
+  /** What stands on every quote, and how it is paid. */
+  offerTerms: since(usualTerms, document<OfferTerms>(offerTermsSchema())),
   /** Figures of the shop and its products in place of the trade's. */
   figures: since([], document<TypedFigure[]>(typedFigures(['shop', 'product', 'painter']))),
 };
