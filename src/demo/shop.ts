@@ -1,3 +1,4 @@
+import { usualTerms } from '../core/concepts/offer-terms';
 import type { MonthAir, Shop } from '../core/shop';
 
 /** Bays are heated by day and cool at night, most in winter; °C by month from January. */
@@ -15,6 +16,7 @@ export const demoShop: Shop = {
   boothRateMinorPerHour: 3500,
   vocLimitGL: 640,
   keepForMin: 240,
+  offerTerms: usualTerms,
   approvalFrom: 'Road',
   sampleSideMm: 300,
   loudHours: { fromMin: 450, toMin: 1080, weekends: false },

@@ -1,3 +1,4 @@
+import { usualTerms } from '../concepts/offer-terms';
 import type { Shop } from './shop';
 
 /** A first shop for an empty database: two people, a booth, a bay, a wash bay and a bench; to be made one's own in Shop. */
@@ -9,6 +10,7 @@ export const standardShop: Shop = {
   boothRateMinorPerHour: 3500,
   vocLimitGL: null,
   keepForMin: 240,
+  offerTerms: usualTerms,
   approvalFrom: 'Road',
   sampleSideMm: 300,
   loudHours: null,

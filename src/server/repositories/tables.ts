@@ -41,6 +41,7 @@ export const tables = {
   colour: schema.colour,
   construction: schema.construction,
   photo: schema.photo,
+  offer: schema.offer,
   stepFact: schema.stepFact,
   logEntry: schema.logEntry,
   stepEdit: schema.stepEdit,

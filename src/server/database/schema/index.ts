@@ -33,6 +33,7 @@ export * from './operation-rate';
 export * from './own-part';
 export * from './part-survey';
 export * from './person';
+export * from './offer';
 export * from './photo';
 export * from './place';
 export * from './product';

@@ -1,0 +1,77 @@
+import { loadJob } from '../repositories/job-repository';
+import { database } from '../database/client';
+import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
+import { saveEdit, undoLast } from './edits';
+import { answerOffer, makeOfferOf, offersOf } from './offers';
+import { currentPlan } from './plans';
+
+beforeAll(freshDemo);
+afterAll(closeAll);
+
+const writer = { author: 'ann' };
+const planned = async () => (await currentPlan('P-015'))!;
+const make = async (over: Partial<Parameters<typeof makeOfferOf>[1]> = {}) =>
+  makeOfferOf('P-015', { seenHash: (await planned()).inputHash, discount: null, note: '', ...over }, writer);
+const said = {
+  answer: 'accepted' as const,
+  by: 'M. Cress',
+  where: 'in the yard',
+  on: '2026-12-24',
+  seen: 1,
+};
+
+test('a quote is made from the plan that was seen, to the penny of its labour, materials and booth', async () => {
+  expect(await make()).toEqual({ status: 'saved', label: 'quote 1 made' });
+  const [{ offer, answer }] = (await offersOf('P-015')) as [Awaited<ReturnType<typeof offersOf>>[number]];
+  const { plan } = await planned();
+  const of = (kind: string) =>
+    offer.lines.reduce((sum, line) => sum + (line.kind === kind ? line.sumMinor : 0), 0);
+  expect(answer).toBe('open');
+  expect(of('materials') + of('bought-in') + of('disposal')).toBe(plan.budgets.materialsMinor.planned);
+  // Rounded line by line: within a penny for each.
+  const labour = plan.quote.labourMinor - (offer.contingency?.ceilingMinor ?? 0);
+  expect(Math.abs(of('labour') + of('found') - labour)).toBeLessThanOrEqual(offer.lines.length);
+  expect(offer.lines.reduce((sum, line) => sum + line.sumMinor, 0)).toBe(offer.netMinor);
+});
+
+test('nothing is made from a plan that has changed since, nor for less than nothing', async () => {
+  expect(await make({ seenHash: 'f'.repeat(64) })).toMatchObject({ status: 'conflict', why: 'changed' });
+  expect(await make({ discount: { kind: 'money', minor: 90_000_000, reason: 'gift' } })).toMatchObject({
+    status: 'faulty',
+    faults: [{ place: 'discount' }],
+  });
+  expect(await offersOf('P-015')).toHaveLength(1);
+});
+
+test('later rates change no quote that was made', async () => {
+  const [before] = await offersOf('P-015');
+  const { shop } = await planned();
+  const rate = { labourRateMinorPerHour: shop.shop.labourRateMinorPerHour + 1000 };
+  expect((await saveEdit({ kind: 'shop', seen: shop.versions['shop'] ?? 1, set: rate }, writer)).status).toBe(
+    'saved',
+  );
+  expect((await offersOf('P-015'))[0]).toEqual(before);
+  expect(await make({ note: 'dearer' })).toMatchObject({ status: 'saved' });
+  const [, later] = await offersOf('P-015');
+  expect(later!.offer.netMinor).toBeGreaterThan(before!.offer.netMinor);
+  expect((await undoLast('P-015', writer)).status).toBe('saved');
+  expect(await offersOf('P-015')).toHaveLength(1);
+});
+
+test('an answer names a day that has come, within the validity; it is given once, and the caps and the scope follow', async () => {
+  const answer = (over: object) => answerOffer('P-015', 1, { ...said, ...over }, writer);
+  expect(await answer({ on: '2027-01-24' })).toMatchObject({ status: 'faulty', faults: [{ place: 'on' }] });
+  expect(await answer({ on: '2026-11-01' })).toMatchObject({ status: 'faulty', faults: [{ place: 'on' }] });
+  expect(await answerOffer('P-015', 7, said, writer)).toMatchObject({ status: 'faulty' });
+  expect(await answer({ seen: 5 })).toMatchObject({ status: 'conflict' });
+  expect(await answer({})).toEqual({ status: 'saved', label: 'quote 1 accepted' });
+  const [stored] = await offersOf('P-015');
+  expect(stored).toMatchObject({ answer: 'accepted', answeredBy: 'M. Cress', answeredWhere: 'in the yard' });
+  const { job } = (await loadJob(database(), 'P-015'))!;
+  expect(job.caps).toEqual(stored!.offer.caps);
+  expect(job.scope.at(-1)).toMatchObject({ what: 'quote 1 accepted', agreedBy: 'M. Cress' });
+  expect(await answer({ answer: 'refused', seen: 2 })).toMatchObject({
+    status: 'faulty',
+    faults: [{ reason: 'quote 1 was accepted already' }],
+  });
+});

@@ -1,0 +1,143 @@
+import { figuresFrom } from '../../core/figures';
+import { makeOffer, type Discount, type Offer } from '../../core/offer';
+import { localDateOf } from '../../core/units';
+import { database, type Connection } from '../database/client';
+import { findingId } from '../repositories/job-ids';
+import { loadJob } from '../repositories/job-repository';
+import { loadOffers, offerAnswered, offerInsert, type StoredOffer } from '../repositories/offer-repository';
+import { insert, update } from '../repositories/row-change';
+import { randomUUID } from 'node:crypto';
+import { currentMinute } from './clock';
+import { currentPlan, inputsOf } from './plans';
+import { requireShop } from './snapshot';
+import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
+
+export type { StoredOffer };
+
+/** The quotes of a job, the first one first. */
+export const offersOf = (number: string): Promise<StoredOffer[]> => loadOffers(database(), number);
+
+/** More versions of one job are no negotiation. */
+const mostOffers = 60;
+
+const faulty = (place: string, reason: string) => ({
+  status: 'faulty' as const,
+  faults: [{ place, reason }],
+});
+
+/**
+ * Makes a quote out of the plan as the manager sees it. Where what it rests on has changed meanwhile nothing is made.
+ * @param seenHash hash of the inputs of the plan that was seen
+ */
+export async function makeOfferOf(
+  number: string,
+  given: { seenHash: string; discount: Discount | null; note: string },
+  writer: Writer,
+): Promise<EditOutcome> {
+  const current = await currentPlan(number);
+  if (!current) return faulty('job', `there is no job ${number}`);
+  if (current.inputHash !== given.seenHash)
+    return { status: 'conflict', what: `plan ${number}`, why: 'changed' };
+  return write(writer, 'shop', async (connection): Promise<Prepared> => {
+    const now = await inputsOf(number, connection);
+    if (now?.inputHash !== given.seenHash)
+      return { status: 'conflict', what: `plan ${number}`, why: 'changed' };
+    const before = await loadOffers(connection, number);
+    if (before.length >= mostOffers) return faulty('job', `a job has at most ${mostOffers} quotes`);
+    const { shop, shelf } = await requireShop(connection);
+    const stored = await loadJob(connection, number);
+    if (!stored) return faulty('job', `there is no job ${number}`);
+    const { job } = stored;
+    const made = makeOffer(current.plan, {
+      job,
+      shop,
+      shelf,
+      figures: figuresFrom(shop.figures, job.figures),
+      terms: shop.offerTerms,
+      number: Math.max(0, ...before.map(({ offer }) => offer.number)) + 1,
+      now: currentMinute(),
+      discount: given.discount,
+      note: given.note,
+    });
+    if (made.netMinor < 0) return faulty('discount', 'more is taken off than the work costs');
+    return {
+      status: 'ok',
+      room: number,
+      kind: 'edit',
+      label: `quote ${made.number} made`,
+      undoable: true,
+      changes: [offerInsert(made)],
+    };
+  });
+}
+
+/** What the owner said, with who, where and when it was said. */
+export interface SaidToOffer {
+  answer: 'accepted' | 'refused';
+  by: string;
+  where: string;
+  on: string;
+  seen: number;
+}
+
+/**
+ * Writes down what was said to a quote. An accepted one sets the caps of the job, and stands in its record of scope; the quote
+ * that was accepted before stays as it was said.
+ */
+export const answerOffer = (
+  number: string,
+  version: number,
+  said: SaidToOffer,
+  writer: Writer,
+): Promise<EditOutcome> =>
+  write(writer, { job: number }, async (connection): Promise<Prepared> => {
+    const stored = (await loadOffers(connection, number)).find(({ offer }) => offer.number === version);
+    if (!stored) return faulty('quote', `${number} has no quote ${version}`);
+    const { offer } = stored;
+    if (stored.answer !== 'open') return faulty('quote', `quote ${version} was ${stored.answer} already`);
+    const { shop } = await requireShop(connection);
+    const today = localDateOf(currentMinute(), shop.timeZone);
+    if (said.on > today) return faulty('on', 'nobody has said it on a day that is still to come');
+    if (said.on < offer.madeOn) return faulty('on', 'the quote was not made then');
+    if (said.answer === 'accepted' && said.on > offer.validUntil)
+      return faulty('on', `the quote was valid until ${offer.validUntil}: make another`);
+    const answered = offerAnswered(number, version, said.seen, {
+      answer: said.answer,
+      answeredBy: said.by,
+      answeredWhere: said.where,
+      answeredOn: said.on,
+    });
+    return {
+      status: 'ok',
+      room: number,
+      kind: 'edit',
+      label: `quote ${version} ${said.answer}`,
+      undoable: false,
+      changes:
+        said.answer === 'accepted' ? [answered, ...(await followsFrom(offer, said, connection))] : [answered],
+    };
+  });
+
+/** What follows from an accepted quote: the caps of the job, and a line in its record of scope. */
+async function followsFrom(offer: Offer, said: SaidToOffer, connection: Connection) {
+  const stored = await loadJob(connection, offer.job);
+  if (!stored) return [];
+  const { labourHours, materialsMinor, boothHours } = offer.caps;
+  return [
+    update('job', offer.job, stored.versions[offer.job]!, {
+      capLabourHours: labourHours,
+      capMaterialsMinor: materialsMinor,
+      capBoothHours: boothHours,
+    }),
+    insert('scopeChange', {
+      id: findingId(offer.job, randomUUID()),
+      jobId: offer.job,
+      what: `quote ${offer.number} accepted`,
+      hours: 0,
+      moneyMinor: 0,
+      days: 0,
+      agreedBy: said.by,
+      onDate: said.on,
+    }),
+  ];
+}
