@@ -174,9 +174,7 @@ describe('taking what is given up', () => {
     });
     expect(editOf('P-014', { kind: 'promise', date: '2027-02-01' }, ground)).toMatchObject({ kind: 'job' });
     expect(editOf('P-014', { kind: 'saturdays' }, ground)).toBeNull();
-    expect(
-      editOf('P-014', { kind: 'coats', sections: ['sides'], role: 'clear', coats: 4 }, ground),
-    ).toEqual({
+    expect(editOf('P-014', { kind: 'coats', sections: ['sides'], role: 'clear', coats: 4 }, ground)).toEqual({
       kind: 'section-coats',
       job: 'P-014',
       sections: [{ section: 'sides', seen: 4 }],

@@ -117,7 +117,7 @@ describe('steps put in, rounds typed, releases', () => {
 
   test('two more fairing rounds are two more steps each of filling and of blocking', async () => {
     const count = (made: Awaited<ReturnType<typeof plan>>) =>
-      made.steps.filter((one) => /^topsides\/(fair|block-fairing)-/.test(one.key)).length;
+      made.steps.filter((one) => /^topsides\/(fair-\d|block-fairing-\d-p80)$/.test(one.key)).length;
     expect(count(await plan())).toBe(2);
     const seen = await version(`${job}/topsides`);
     await save({ kind: 'section', job, section: 'topsides', seen, set: { rounds: { filler: 3 } } });
