@@ -241,7 +241,25 @@ describe('Film', () => {
 
 describe('Booth, Log, Handover and Scheme', () => {
   test('the handover lists section, colour and layers', () => {
-    draw(<HandoverRoom colours={job.colours} summaries={plan.sections} finished={false} mass={null} />);
+    const quotes = {
+      job: 'P-014',
+      today: '2026-12-24',
+      locale: { timeZone: 'Europe/London', currency: 'GBP' },
+      inputHash: '',
+      quotes: [],
+      accepted: null,
+    };
+    draw(
+      <HandoverRoom
+        colours={job.colours}
+        summaries={plan.sections}
+        finished={false}
+        mass={null}
+        quotes={quotes}
+      />,
+    );
+    expect(screen.getByText(/No quote has been made/)).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'Record' }));
     const row = screen.getByRole('row', { name: /^Roof/ });
     expect(row).toHaveTextContent('Pale Barley');
     expect(row).toHaveTextContent('3 × Basecoat, solid, 1:1');

@@ -1,31 +1,31 @@
 import type { Plan } from '@/core/plan';
 import { colourOfKey, type JobColour } from '@/core/record';
 import { InspectorPanel } from '@/ui/facts';
-import { Empty, Room, Table } from '@/ui/layout';
+import { Empty, Table } from '@/ui/layout';
+import { HandoverViews } from './handover-views';
+import type { QuotesProps } from './quotes-props';
 import { DryMassTable, type DryMassProps } from './dry-mass-table';
 import { area, micrometres } from '../words/format';
 
-/** What can be handed over so far: colour and film of each section. */
+/** What the owner was offered, and what can be handed over so far: colour and film of each section. */
 export function HandoverRoom({
   colours,
   summaries,
   finished,
   mass,
+  quotes,
 }: {
   colours: readonly JobColour[];
   summaries: Plan['sections'];
   finished: boolean;
   /** Of an aircraft; null of what nobody weighs. */
   mass: DryMassProps | null;
+  quotes: QuotesProps;
 }) {
   return (
     <>
-      <Room
-        title="Handover"
-        aside={
-          <span className="text-quiet">{finished ? 'the job is finished' : 'the job is not finished'}</span>
-        }
-      >
+      <HandoverViews quotes={quotes}>
+        <p className="text-quiet">{finished ? 'The job is finished.' : 'The job is not finished.'}</p>
         {summaries.length === 0 && <Empty>This job has no sections yet.</Empty>}
         <Table
           caption="Colour and film by section"
@@ -52,7 +52,7 @@ export function HandoverRoom({
           ))}
         </Table>
         {mass && <DryMassTable {...mass} />}
-      </Room>
+      </HandoverViews>
       <InspectorPanel title="For the owner">
         <p>
           Film readings, the touch-up reserve and the care sheet are not kept yet; until they are, this table
