@@ -246,6 +246,7 @@ describe('Booth, Log, Handover and Scheme', () => {
       today: '2026-12-24',
       locale: { timeZone: 'Europe/London', currency: 'GBP' },
       inputHash: '',
+      stops: 0,
       quotes: [],
       accepted: null,
     };

@@ -1,6 +1,7 @@
 import type { Figures } from '../figures';
 import type { Shelf } from '../film';
 import type { Plan, PlannedStep } from '../plan/model';
+import { phases } from '../steps/operation';
 import { drawnBySteps } from '../stores';
 import { costOfMinutes, toMinor, type Minor } from '../units';
 import type { OfferLine } from './model';
@@ -24,11 +25,12 @@ export function offerLines(plan: Plan, rates: Rates, shelf: Shelf, figures: Figu
   const isBoughtIn = boughtIn(plan, shelf, figures);
   const inPhase = new Map<string, PlannedStep[]>();
   for (const step of plan.steps) inPhase.set(step.phase, [...(inPhase.get(step.phase) ?? []), step]);
-  const phases = [...inPhase];
+  const rank = (phase: string) => phases.findIndex((one) => one === phase);
+  const inOrder = [...inPhase].sort((a, b) => rank(a[0]) - rank(b[0]));
   return [
-    ...phases.flatMap(([phase, steps]) => labourLine(phase, steps, rates)),
+    ...inOrder.flatMap(([phase, steps]) => labourLine(phase, steps, rates)),
     ...otherLabour(plan, rates),
-    ...phases.flatMap(([phase, steps]) =>
+    ...inOrder.flatMap(([phase, steps]) =>
       materialsLine(
         phase,
         steps.filter((one) => !isBoughtIn(one)),

@@ -58,7 +58,8 @@ export interface OfferSection {
   name: string;
   level: Level;
   depth: Depth;
-  colour: string;
+  /** Names of all colours on it, that of most of it first. */
+  colours: readonly string[];
   areaM2: number;
   coats: readonly { role: LayerRole; product: string; coats: number }[];
   leftAlone: readonly LeftAlone[];

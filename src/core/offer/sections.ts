@@ -18,7 +18,7 @@ export function offerSections(
       name: section.name,
       level: section.level,
       depth: section.depth,
-      colour: section.level === 'Keep' ? '' : colourOfKey(job, section.colour).name,
+      colours: section.level === 'Keep' ? [] : coloursOn(own, job),
       areaM2: own.reduce((sum, one) => sum + one.outsideM2 + one.insideM2, 0),
       coats: coatsOf(own),
       leftAlone: leftAloneOn(
@@ -28,6 +28,16 @@ export function offerSections(
       ),
     };
   });
+}
+
+/** Colours of a section and of the fields laid out on it, by area. */
+function coloursOn(own: readonly SectionSummary[], job: Job): string[] {
+  const areas = new Map<string, number>();
+  for (const { colour, outsideM2 } of own) {
+    const { name } = colourOfKey(job, colour);
+    areas.set(name, (areas.get(name) ?? 0) + outsideM2);
+  }
+  return [...areas].sort((a, b) => b[1] - a[1]).map(([name]) => name);
 }
 
 /** Coats of the area that has most of the section. */

@@ -55,8 +55,8 @@ export function HandoverRoom({
       </HandoverViews>
       <InspectorPanel title="For the owner">
         <p>
-          Film readings, the touch-up reserve and the care sheet are not kept yet; until they are, this table
-          is the record.
+          A quote is frozen as it was made. Film readings, the touch-up reserve and the care sheet are not
+          kept yet; until they are, Record is what the owner gets.
         </p>
       </InspectorPanel>
     </>

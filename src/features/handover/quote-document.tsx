@@ -52,7 +52,7 @@ function SectionText({ section }: { section: OfferSection }) {
     <div className="pb-2">
       <p>
         <span className="font-semibold">{section.name}</span>, {section.level}, {area(section.areaM2)}
-        {section.colour !== '' && `, ${section.colour}`}
+        {section.colours.length > 0 && `, ${section.colours.join(', ')}`}
       </p>
       {section.level !== 'Keep' && <p>{depthText(section.depth)}.</p>}
       {coats !== '' && section.level !== 'Keep' && <p className="text-quiet">{coats}</p>}
@@ -68,7 +68,13 @@ function SectionText({ section }: { section: OfferSection }) {
 const kindsInOrder = Object.keys(lineKindNames) as OfferLine['kind'][];
 
 const quantityText = ({ quantity, unit }: OfferLine): string =>
-  unit === '' ? '' : unit === 'h' ? `${hours(60 * quantity)} h` : `${quantity.toFixed(1)} ${unit}`;
+  unit === '' ? '' : unit === 'h' ? exactHours(quantity) : `${quantity.toFixed(1)} ${unit}`;
+
+/** Hours to the minute, so that they times the rate are the sum. */
+function exactHours(quantity: number): string {
+  const minutes = Math.round(60 * quantity);
+  return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
+}
 
 function Lines({ offer, locale }: { offer: Offer; locale: Locale }) {
   const cost = (minor: number) => money(minor, locale, 2);

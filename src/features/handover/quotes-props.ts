@@ -9,6 +9,7 @@ import {
 } from '@/core/offer';
 import type { Plan } from '@/core/plan';
 import type { Job } from '@/core/record';
+import { gradeOf } from '@/core/warnings/ground';
 import type { Locale } from '../words/format';
 
 /** A quote as the database keeps it. */
@@ -32,6 +33,8 @@ export interface QuotesProps {
   locale: Locale;
   /** Hash of what the shown plan rests on. */
   inputHash: string;
+  /** Warnings of the plan that say stop. */
+  stops: number;
   /** The latest first. */
   quotes: QuoteShown[];
   /** Of the accepted one: its payments today, and what is no longer as it was signed. */
@@ -56,6 +59,7 @@ export function quotesProps(
     today,
     locale,
     inputHash,
+    stops: plan.warnings.filter((one) => gradeOf(one) === 'stop').length,
     quotes: kept
       .map((one, i) => ({
         ...one,

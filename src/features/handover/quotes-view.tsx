@@ -7,6 +7,7 @@ import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { EntryForm, Figure, Line, Pick } from '../frame/entry-form';
+import { counted } from '../words/counted';
 import { date, money, type Locale } from '../words/format';
 import { choiceNames, lineKindNames, lineText, stageNames } from '../words/offer-words';
 import { QuoteDocument } from './quote-document';
@@ -21,6 +22,15 @@ export function QuotesView(props: QuotesProps) {
   return (
     <section aria-label="Quotes">
       {accepted && <Signed accepted={accepted} />}
+      {props.stops > 0 && (
+        <Notice grade="caution">
+          The plan has {counted(props.stops, 'warning')} that must be settled before the work goes on: see{' '}
+          <Link className="underline" href={`/jobs/${job}/steps`}>
+            Steps, Warnings
+          </Link>
+          , before you quote from it.
+        </Notice>
+      )}
       <MakeQuote {...props} />
       {quotes.length === 0 ? (
         <Empty>

@@ -20,6 +20,7 @@ export interface Shop extends Pick<
   | 'keepForMin'
   | 'approvalFrom'
   | 'sampleSideMm'
+  | 'offerTerms'
   | 'loudHours'
   | 'site'
   | 'closures'

@@ -5,6 +5,7 @@ import { ClosedPlaces } from './closed-places';
 import { AddDaysOff, DaysOff } from './days-off';
 import { OperationSheet } from './operation-sheet';
 import { OperationTable } from './operation-table';
+import { OfferTermsView } from './offer-terms-view';
 import { OpeningHours } from './opening-hours';
 import { PersonHours } from './person-hours';
 import { PersonPace, PersonSkills } from './person-fields';
@@ -21,7 +22,12 @@ import type { FiguresProps } from '../figures/figure-place';
 import { FiguresView } from '../figures/figures-view';
 import { EditText } from '../frame/edit-field';
 
-const views = { people: 'People and places', operations: 'Operations', figures: 'Figures' };
+const views = {
+  people: 'People and places',
+  operations: 'Operations',
+  figures: 'Figures',
+  quotes: 'Quotes',
+};
 
 interface ShopRoomProps {
   shop: Shop;
@@ -65,6 +71,7 @@ export function ShopRoom({ shop, seen, figures }: ShopRoomProps) {
           />
         )}
         {view === 'figures' && <FiguresView {...figures} />}
+        {view === 'quotes' && <OfferTermsView terms={shop.offerTerms} seen={seen.shop} />}
         <div hidden={view !== 'people'}>
           <PeopleTable shop={shop} seen={seen} />
           <div className="h-6" />
