@@ -257,6 +257,7 @@ describe('Booth, Log, Handover and Scheme', () => {
         finished={false}
         mass={null}
         quotes={quotes}
+        owner={{ ...quotes, links: [], words: [] }}
       />,
     );
     expect(screen.getByText(/No quote has been made/)).toBeInTheDocument();

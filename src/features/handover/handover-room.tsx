@@ -3,6 +3,7 @@ import { colourOfKey, type JobColour } from '@/core/record';
 import { InspectorPanel } from '@/ui/facts';
 import { Empty, Table } from '@/ui/layout';
 import { HandoverViews } from './handover-views';
+import type { OwnerProps } from './owner-view';
 import type { QuotesProps } from './quotes-props';
 import { DryMassTable, type DryMassProps } from './dry-mass-table';
 import { area, micrometres } from '../words/format';
@@ -14,6 +15,7 @@ export function HandoverRoom({
   finished,
   mass,
   quotes,
+  owner,
 }: {
   colours: readonly JobColour[];
   summaries: Plan['sections'];
@@ -21,10 +23,11 @@ export function HandoverRoom({
   /** Of an aircraft; null of what nobody weighs. */
   mass: DryMassProps | null;
   quotes: QuotesProps;
+  owner: OwnerProps;
 }) {
   return (
     <>
-      <HandoverViews quotes={quotes}>
+      <HandoverViews quotes={quotes} owner={owner}>
         <p className="text-quiet">{finished ? 'The job is finished.' : 'The job is not finished.'}</p>
         {summaries.length === 0 && <Empty>This job has no sections yet.</Empty>}
         <Table

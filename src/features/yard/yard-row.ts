@@ -5,7 +5,7 @@ import type { Minute } from '@/core/units';
 import { bodyKindOf } from '@/core/vehicle';
 import type { Locale } from '../words/format';
 import { namedAreas, namesOf } from '../words/names';
-import { thumbnailOf, type Thumbnail } from './thumbnail';
+import { thumbnailOf, type Thumbnail } from '../frame/thumbnail';
 import { warningsShown, type WarningShown } from '../warnings/warnings-shown';
 
 export interface YardRow {

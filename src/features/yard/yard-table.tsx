@@ -1,9 +1,9 @@
 import Link from 'next/link';
 import { Swatch } from '@/ui/swatch';
-import { textureFill, textureSheen } from '@/ui/textures';
 import { Table } from '@/ui/layout';
 import { date, hours, money, moment } from '../words/format';
 import { RangeOf } from './ranges';
+import { NetThumbnail } from '../frame/net-thumbnail';
 import type { YardRow } from './yard-row';
 
 const stateWords = { surveyed: 'surveyed', planned: 'planned', running: 'in work', finished: 'finished' };
@@ -36,27 +36,11 @@ function Share({ used, planned, cap, text }: { used: number; planned: number; ca
 function SmallNet({ row }: { row: YardRow }) {
   if (!row.thumbnail) return <Swatch colours={row.swatch} label={`colours of ${row.number}`} />;
   return (
-    <svg
-      viewBox={row.thumbnail.viewBox}
-      role="img"
-      aria-label={`${row.number} as it looks today`}
+    <NetThumbnail
+      thumbnail={row.thumbnail}
+      label={`${row.number} as it looks today`}
       className="h-[68px] w-[104px] shrink-0"
-    >
-      {row.thumbnail.shapes.map((shape, i) => {
-        const sheen = textureSheen(shape.state);
-        return (
-          <g key={i} fillRule="evenodd">
-            <path
-              d={shape.d}
-              fill={textureFill(shape.state, shape.colour)}
-              stroke="var(--ink)"
-              strokeWidth=".6"
-            />
-            {sheen && <path d={shape.d} fill={sheen} />}
-          </g>
-        );
-      })}
-    </svg>
+    />
   );
 }
 

@@ -42,6 +42,8 @@ export const tables = {
   construction: schema.construction,
   photo: schema.photo,
   offer: schema.offer,
+  ownerLink: schema.ownerLink,
+  ownerWord: schema.ownerWord,
   stepFact: schema.stepFact,
   logEntry: schema.logEntry,
   stepEdit: schema.stepEdit,

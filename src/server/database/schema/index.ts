@@ -31,6 +31,8 @@ export * from './opening';
 export * from './operation';
 export * from './operation-rate';
 export * from './own-part';
+export * from './owner-link';
+export * from './owner-word';
 export * from './part-survey';
 export * from './person';
 export * from './offer';

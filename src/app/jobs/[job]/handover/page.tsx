@@ -6,6 +6,7 @@ import { HandoverRoom } from '@/features/handover/handover-room';
 import { quotesProps } from '@/features/handover/quotes-props';
 import { currentMinute } from '@/server/services/clock';
 import { offersOf } from '@/server/services/offers';
+import { ownerLinksOf, ownerWordsOf } from '@/server/services/owner-page';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
 export default async function HandoverPage({ params }: JobParams) {
@@ -13,18 +14,20 @@ export default async function HandoverPage({ params }: JobParams) {
   const { job, versions } = stored;
   const isWeighed = bodyKindOf(job.bodyKind)?.route === 'aircraft';
   const mass = isWeighed ? dryMass(plan, job, shop.shelf, figuresFrom(shop.shop.figures, job.figures)) : null;
+  const [offers, links, words] = await Promise.all([
+    offersOf(job.number),
+    ownerLinksOf(job.number),
+    ownerWordsOf(job.number),
+  ]);
+  const { timeZone, currency } = shop.shop;
+  const [today, locale] = [localDateOf(currentMinute(), timeZone), { timeZone, currency }];
   return (
     <HandoverRoom
       colours={job.colours}
       summaries={plan.sections}
       finished={job.state === 'finished'}
-      quotes={quotesProps(await offersOf(job.number), {
-        job,
-        plan,
-        inputHash,
-        today: localDateOf(currentMinute(), shop.shop.timeZone),
-        locale: { timeZone: shop.shop.timeZone, currency: shop.shop.currency },
-      })}
+      quotes={quotesProps(offers, { job, plan, inputHash, today, locale })}
+      owner={{ job: job.number, today, locale, links, words }}
       mass={
         mass && {
           job: job.number,

@@ -1,0 +1,62 @@
+import Joi from 'joi';
+import { field, parseWith } from '@/core/exchange';
+import { takeOwnerWord, type OwnerSays } from '@/server/services/owner-page';
+import { guarded } from '../../guarded';
+import { faultsAnswer, readBytes } from '../../json-body';
+
+interface Given {
+  params: Promise<{ token: string }>;
+}
+
+const largest = 8 * 1024;
+const said = (min: number) =>
+  field
+    .line(600)
+    .min(min)
+    .allow(...(min === 0 ? [''] : []))
+    .required();
+const schemas = {
+  ask: Joi.object<OwnerSays>({
+    kind: field.oneOf(['ask']).required(),
+    said: said(1),
+    by: field.requiredLine(80),
+  }),
+  answer: Joi.object<OwnerSays>({
+    kind: field.oneOf(['accepted', 'refused']).required(),
+    quote: field.whole(1, 9999).required(),
+    said: said(0),
+    by: field.requiredLine(80),
+    where: field.requiredLine(80),
+  }),
+};
+
+/** What the owner says, from a plain form; the page is shown again, with what was refused. */
+export const POST = guarded<Given>(async (request, { params }) => {
+  const { token } = await params;
+  const body = await readBytes(request, largest);
+  if ('answer' in body) return body.answer;
+  const form = new URLSearchParams(body.bytes.toString('utf8'));
+  const text = (name: string) => (form.get(name) ?? '').replace(/\s+/g, ' ').trim();
+  const kind = text('kind');
+  const parsed =
+    kind === 'ask'
+      ? parseWith(schemas.ask, { kind, said: text('said'), by: text('by') })
+      : parseWith(schemas.answer, {
+          kind,
+          quote: Number(text('quote')),
+          said: text('said'),
+          by: text('by'),
+          where: text('where'),
+        });
+  if (parsed.status === 'faulty') return back(token, 'refused');
+  const outcome = await takeOwnerWord(token, parsed.value);
+  if (!outcome) return faultsAnswer([{ place: '', reason: 'this link opens nothing' }], 404);
+  return back(token, outcome.status === 'saved' ? 'kept' : 'refused');
+});
+
+/** Back to the page. */
+const back = (token: string, what: 'kept' | 'refused'): Response =>
+  new Response(null, {
+    status: 303,
+    headers: { location: `/owner/${encodeURIComponent(token)}?${what}` },
+  });

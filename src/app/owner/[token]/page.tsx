@@ -1,0 +1,36 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { thumbnailOf } from '@/features/frame/thumbnail';
+import { OwnerPage } from '@/features/owner/owner-page';
+import { ownerPageOf } from '@/server/services/owner-page';
+
+export const metadata: Metadata = {
+  title: 'Your vehicle',
+  robots: { index: false, follow: false },
+  referrer: 'no-referrer',
+};
+
+/** The page of an owner, outside the frame: nothing of another job can be reached from it. */
+export default async function Owner({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ token: string }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}) {
+  const { token } = await params;
+  const page = await ownerPageOf(token);
+  if (!page) notFound();
+  const said = await searchParams;
+  const { job, plan, now } = page.drawn;
+  return (
+    <OwnerPage
+      view={page.view}
+      picture={thumbnailOf(job, plan, now)}
+      shopName={page.shopName}
+      locale={{ timeZone: page.timeZone, currency: page.currency }}
+      token={token}
+      told={said.kept !== undefined ? 'kept' : said.refused !== undefined ? 'refused' : null}
+    />
+  );
+}

@@ -1,0 +1,95 @@
+import { database } from '../database/client';
+import { ownerLink } from '../database/schema';
+import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
+import { makeOfferOf, offersOf } from './offers';
+import {
+  makeOwnerLink,
+  ownerLinksOf,
+  ownerPageOf,
+  ownerWordsOf,
+  revokeOwnerLink,
+  takeOwnerWord,
+} from './owner-page';
+import { currentPlan } from './plans';
+
+beforeAll(freshDemo);
+afterAll(closeAll);
+
+const writer = { author: 'ann' };
+const make = async (job: string, days = 30) => {
+  const { outcome, token } = await makeOwnerLink(job, { forWhom: 'the owner', days }, writer);
+  expect(outcome.status).toBe('saved');
+  return token;
+};
+
+test('a link opens the page of its job and of no other, is counted, and is nowhere kept', async () => {
+  const [coach, cutter] = [await make('P-014'), await make('P-015')];
+  expect(coach).toMatch(/^[A-Za-z0-9_-]{43}$/);
+  expect((await ownerPageOf(coach))!.view.name).toContain('Ullabrook');
+  expect((await ownerPageOf(cutter))!.view.name).toContain('Cressholme');
+  await ownerPageOf(coach);
+  expect((await ownerLinksOf('P-014'))[0]).toMatchObject({ uses: 2, revokedOn: null });
+  const rows = JSON.stringify(await database().select().from(ownerLink));
+  expect(rows).not.toContain(coach);
+  expect(await ownerLinksOf('P-016')).toEqual([]);
+});
+
+test('guessed, changed, cut, over or taken back it opens nothing', async () => {
+  const token = await make('P-014');
+  const changed = `${token.slice(0, -1)}${token.endsWith('A') ? 'B' : 'A'}`;
+  for (const bad of ['', 'P-014', changed, token.slice(1), `${token}A`, '../../P-014', `${token}'--`])
+    expect(await ownerPageOf(bad)).toBeNull();
+  const links = await ownerLinksOf('P-014');
+  for (const { id, seen } of links)
+    expect((await revokeOwnerLink('P-014', id, seen, writer)).status).toBe('saved');
+  expect(await ownerPageOf(token)).toBeNull();
+  expect(await takeOwnerWord(token, { kind: 'ask', said: 'still there?', by: 'M.' })).toBeNull();
+  // A day before today.
+  const over = await make('P-014', -1);
+  expect(await ownerPageOf(over)).toBeNull();
+});
+
+test('a thousand guesses of the right form open nothing', async () => {
+  const guesses = Array.from({ length: 1000 }, (_, i) => String(i).padStart(43, 'x'));
+  const found = await Promise.all(guesses.map((guess) => ownerPageOf(guess)));
+  expect(found.every((one) => one === null)).toBe(true);
+});
+
+test('a question stands before the manager; a quote is accepted once, with who and where', async () => {
+  const token = await make('P-015');
+  const { inputHash } = (await currentPlan('P-015'))!;
+  await makeOfferOf('P-015', { seenHash: inputHash, discount: null, note: '' }, writer);
+  const quotesWaiting = async () =>
+    (await ownerPageOf(token))!.view.waits.flatMap((one) => (one.code === 'quote' ? [one.number] : []));
+  expect(await quotesWaiting()).toEqual([1]);
+  expect(await takeOwnerWord(token, { kind: 'ask', said: 'May I see it?', by: 'M.' })).toMatchObject({
+    status: 'saved',
+  });
+  const accept = { kind: 'accepted' as const, quote: 1, said: 'Go ahead', by: 'M.', where: 'at home' };
+  expect(await takeOwnerWord(token, accept)).toMatchObject({ status: 'saved' });
+  expect(await takeOwnerWord(token, accept)).toMatchObject({ status: 'faulty' });
+  expect(await takeOwnerWord(token, { ...accept, quote: 9 })).toMatchObject({ status: 'faulty' });
+  const words = await ownerWordsOf('P-015');
+  expect(words.map((one) => [one.kind, one.about, one.said]).sort()).toEqual([
+    ['accepted', 'quote 1', 'Go ahead'],
+    ['ask', '', 'May I see it?'],
+  ]);
+  expect((await offersOf('P-015'))[0]).toMatchObject({ answer: 'accepted', answeredWhere: 'at home' });
+  const { view } = (await ownerPageOf(token))!;
+  expect(await quotesWaiting()).toEqual([]);
+  expect(view.payments[0]).toMatchObject({ state: 'ordered', isReached: true });
+  // The other job knows nothing of it.
+  expect(await ownerWordsOf('P-014')).toEqual([]);
+});
+
+test('one job takes no more than forty words a day', async () => {
+  const token = await make('P-016');
+  for (let i = 0; i < 40; i += 1)
+    expect(await takeOwnerWord(token, { kind: 'ask', said: `question ${i}`, by: 'M.' })).toMatchObject({
+      status: 'saved',
+    });
+  expect(await takeOwnerWord(token, { kind: 'ask', said: 'one more', by: 'M.' })).toMatchObject({
+    status: 'faulty',
+    faults: [{ place: 'said' }],
+  });
+});
