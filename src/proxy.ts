@@ -11,11 +11,16 @@ function isOurHost(host: string | null): boolean {
 const refuse = (status: number, message: string) =>
   new NextResponse(`${message}\n`, { status, headers: { 'content-type': 'text/plain' } });
 
-function contentPolicy(nonce: string): string {
+/** The page of an owner works without script, and runs none. */
+const isOwnersPage = (path: string): boolean => path.startsWith('/owner/');
+
+function contentPolicy(nonce: string, path: string): string {
   const development = process.env.NODE_ENV === 'development';
   return [
     "default-src 'self'",
-    `script-src 'self' 'nonce-${nonce}'${development ? " 'unsafe-eval'" : ''}`,
+    isOwnersPage(path)
+      ? "script-src 'none'"
+      : `script-src 'self' 'nonce-${nonce}'${development ? " 'unsafe-eval'" : ''}`,
     `style-src 'self' 'nonce-${nonce}'`,
     "style-src-attr 'unsafe-inline'",
     "worker-src 'self'",
@@ -36,7 +41,7 @@ export function proxy(request: NextRequest): NextResponse {
     return refuse(403, 'Writes are taken only from Coatrel’s own pages.');
 
   const nonce = btoa(crypto.randomUUID());
-  const policy = contentPolicy(nonce);
+  const policy = contentPolicy(nonce, request.nextUrl.pathname);
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);
   headers.set('content-security-policy', policy);

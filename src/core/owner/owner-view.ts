@@ -92,12 +92,13 @@ function todayOf(job: Job, plan: Plan, now: Minute): OwnerView['today'] {
   }));
 }
 
-/** Work that ended in the last seven days; what is moved, waited for or looked at is no news. */
+/** Work that ended in the last seven days; what is moved, set up, waited for or looked at is no news. */
 function doneOf(steps: readonly PlannedStep[], now: Minute, timeZone: string): OwnerView['done'] {
   const found = new Map<string, OwnerView['done'][number] & { end: Minute }>();
   for (const step of steps) {
-    const { state, end, kind, personMinutes, operation, name, subject } = step;
-    const isNews = state === 'done' && kind !== 'passive' && personMinutes > 0 && operation !== 'move';
+    const { state, end, kind, coat, figure, name, subject } = step;
+    const isMeasured = coat !== null || figure.unit !== 'fixed';
+    const isNews = state === 'done' && kind !== 'passive' && isMeasured;
     if (!isNews || end > now || end < now - weekMin) continue;
     const line = `${name}\n${subject}`;
     const known = found.get(line);

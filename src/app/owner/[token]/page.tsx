@@ -7,7 +7,6 @@ import { ownerPageOf } from '@/server/services/owner-page';
 export const metadata: Metadata = {
   title: 'Your vehicle',
   robots: { index: false, follow: false },
-  referrer: 'no-referrer',
 };
 
 /** The page of an owner, outside the frame: nothing of another job can be reached from it. */
