@@ -26,7 +26,14 @@ export interface OwnerView {
 /** Something that waits for a word of the owner. */
 export type OwnerWait =
   | { code: 'quote'; number: number; grossMinor: Minor; validUntil: LocalDate }
-  | { code: 'sample'; colour: string; wasRefused: boolean };
+  | { code: 'sample'; colour: string; wasRefused: boolean; card: CardToSee | null };
+
+/** A card that lies ready to be seen. */
+export interface CardToSee {
+  id: string;
+  widthMm: number;
+  heightMm: number;
+}
 
 export interface OwnerPromise {
   promised: LocalDate;
@@ -135,8 +142,18 @@ function waitsOf({ job, plan, open }: OwnerGiven): OwnerWait[] {
       code: 'sample',
       colour: colourOfKey(job, colour).name,
       wasRefused: sampleState(job.samples, colour).state === 'refused',
+      card: cardToSee(job, colour),
     })),
   ];
+}
+
+/** The latest card of a colour that nobody has judged. */
+function cardToSee({ samples }: Job, colour: string): CardToSee | null {
+  const waiting = samples
+    .filter((one) => one.colour === colour && one.verdict === 'waiting')
+    .sort((a, b) => a.onDate.localeCompare(b.onDate))
+    .at(-1);
+  return waiting ? { id: waiting.id, widthMm: waiting.widthMm, heightMm: waiting.heightMm } : null;
 }
 
 function hoursOf(steps: readonly PlannedStep[], accepted: Offer | null): OwnerView['hours'] {

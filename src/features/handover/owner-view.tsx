@@ -28,7 +28,13 @@ export interface OwnerProps {
   words: { kind: string; about: string; said: string; saidBy: string; atMinute: number }[];
 }
 
-const saysWords: Readonly<Record<string, string>> = { ask: 'asks', accepted: 'accepts', refused: 'refuses' };
+const saysWords: Readonly<Record<string, string>> = {
+  ask: 'asks',
+  accepted: 'accepts',
+  refused: 'refuses',
+  'card-accepted': 'accepts',
+  'card-refused': 'refuses',
+};
 
 /** Links to the page of the owner, and what was said on it. */
 export function OwnerLinks(props: OwnerProps) {

@@ -21,7 +21,13 @@ const view: OwnerView = {
   next: [{ phase: 'colour', day: '2027-01-08' }],
   waits: [
     { code: 'quote', number: 2, grossMinor: 123_456, validUntil: '2027-01-20' },
-    { code: 'sample', colour: 'Sluice Green', wasRefused: true },
+    {
+      code: 'sample',
+      colour: 'Sluice Green',
+      wasRefused: true,
+      card: { id: 's1', widthMm: 400, heightMm: 300 },
+    },
+    { code: 'sample', colour: 'Pale Barley', wasRefused: false, card: null },
   ],
   hours: [{ phase: 'strip', usedMin: 600, expectedMin: 660, quotedMin: 540 }],
   budgets: [{ budget: 'labour', used: 0.5, expected: 1.042 }],
@@ -54,12 +60,15 @@ test('the day with its range, what waits, and forms that work without script', (
   );
   expect(screen.getByText(/Quote 2 over £1,234.56/)).toBeInTheDocument();
   expect(
-    screen.getByText(/A sample of Sluice Green to be seen again: on the card in your hand/),
+    screen.getByText(/The card of Sluice Green, 400 × 300 mm, to be seen again: in your hand/),
   ).toBeInTheDocument();
+  expect(screen.getByText(/Pale Barley: its card is not ready yet/)).toBeInTheDocument();
+  // A card is judged by who saw it, in which light; there is no form where there is no card.
+  expect(screen.getAllByRole('button', { name: 'It is right' })).toHaveLength(1);
+  expect(screen.getByLabelText('In which light you saw it')).toBeRequired();
   const accept = screen.getByRole('button', { name: 'Accept' });
   expect(accept.closest('form')).toHaveAttribute('action', '/api/owner/tok');
   expect(accept).toHaveAttribute('value', 'accepted');
-  expect(screen.queryByRole('button', { name: /sample/i })).toBeNull();
 });
 
 test('hours used, expected and quoted; shares; what moved the day; payments', () => {

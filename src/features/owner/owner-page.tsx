@@ -108,45 +108,62 @@ function Waits({ view, locale, token }: { view: OwnerView; locale: Locale; token
       {view.waits.map((wait) => (
         <div key={wait.code === 'quote' ? wait.number : wait.colour} className="border-b border-line py-2">
           <p>{waitText(wait, locale)}</p>
-          {wait.code === 'quote' && (
-            <form method="post" action={`/api/owner/${token}`} className="flex flex-col gap-2 pt-2">
-              <input type="hidden" name="quote" value={wait.number} />
-              <input
-                className={field}
-                name="by"
-                aria-label="Your name"
-                placeholder="your name"
-                maxLength={80}
-                required
-              />
-              <input
-                className={field}
-                name="where"
-                aria-label="Where you are"
-                placeholder="where you are"
-                maxLength={80}
-                required
-              />
-              <input
-                className={field}
-                name="said"
-                aria-label="A word"
-                placeholder="a word, if you like"
-                maxLength={600}
-              />
-              <span className="flex gap-2">
-                <button className={button} name="kind" value="accepted">
-                  Accept
-                </button>
-                <button className={button} name="kind" value="refused">
-                  Refuse
-                </button>
-              </span>
-            </form>
-          )}
+          {wait.code === 'quote' && <QuoteForm number={wait.number} token={token} />}
+          {wait.code === 'sample' && wait.card && <CardForm id={wait.card.id} token={token} />}
         </div>
       ))}
     </>
+  );
+}
+
+const Typed = ({ name, label, least = 1 }: { name: string; label: string; least?: number }) => (
+  <input
+    className={field}
+    name={name}
+    aria-label={label}
+    placeholder={label.toLowerCase()}
+    maxLength={name === 'said' ? 200 : 80}
+    required={least > 0}
+  />
+);
+
+function QuoteForm({ number, token }: { number: number; token: string }) {
+  return (
+    <form method="post" action={`/api/owner/${token}`} className="flex flex-col gap-2 pt-2">
+      <input type="hidden" name="quote" value={number} />
+      <Typed name="by" label="Your name" />
+      <Typed name="where" label="Where you are" />
+      <Typed name="said" label="A word, if you like" least={0} />
+      <span className="flex gap-2">
+        <button className={button} name="kind" value="accepted">
+          Accept
+        </button>
+        <button className={button} name="kind" value="refused">
+          Refuse
+        </button>
+      </span>
+    </form>
+  );
+}
+
+/** What was seen of a card in the hand. */
+function CardForm({ id, token }: { id: string; token: string }) {
+  return (
+    <form method="post" action={`/api/owner/${token}`} className="flex flex-col gap-2 pt-2">
+      <input type="hidden" name="sample" value={id} />
+      <Typed name="by" label="Your name" />
+      <Typed name="light" label="In which light you saw it" />
+      <Typed name="beside" label="Beside what" least={0} />
+      <Typed name="said" label="A word, if you like" least={0} />
+      <span className="flex gap-2">
+        <button className={button} name="kind" value="card-accepted">
+          It is right
+        </button>
+        <button className={button} name="kind" value="card-refused">
+          It is not right
+        </button>
+      </span>
+    </form>
   );
 }
 

@@ -24,8 +24,12 @@ export function waitText(wait: OwnerWait, locale: Locale): string {
   switch (wait.code) {
     case 'quote':
       return `Quote ${wait.number} over ${money(wait.grossMinor, locale, 2)}, valid until ${date(wait.validUntil)}.`;
-    case 'sample':
-      return `A sample of ${wait.colour} to be seen${wait.wasRefused ? ' again' : ''}: on the card in your hand, in the light you choose, never on a screen. We keep it here for you.`;
+    case 'sample': {
+      const again = wait.wasRefused ? ' again' : '';
+      return wait.card
+        ? `The card of ${wait.colour}, ${wait.card.widthMm} × ${wait.card.heightMm} mm, to be seen${again}: in your hand, in the light you choose, never on a screen.`
+        : `${wait.colour}: its card is not ready yet. We tell you when you can see it${again}.`;
+    }
   }
 }
 

@@ -1,6 +1,9 @@
 import { database } from '../database/client';
+import { acceptedSample } from '../../core/record/sample.fixture';
 import { ownerLink } from '../database/schema';
 import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
+import { loadJob } from '../repositories/job-repository';
+import { saveEdit } from './edits';
 import { makeOfferOf, offersOf } from './offers';
 import {
   makeOwnerLink,
@@ -80,6 +83,47 @@ test('a question stands before the manager; a quote is accepted once, with who a
   expect(view.payments[0]).toMatchObject({ state: 'ordered', isReached: true });
   // The other job knows nothing of it.
   expect(await ownerWordsOf('P-014')).toEqual([]);
+});
+
+test('a card that was seen is judged with its light; one that is too small or settled is not', async () => {
+  const token = await make('P-015');
+  const colour = (await loadJob(database(), 'P-015'))!.job.colours[0]!.id;
+  const add = async (widthMm: number) => {
+    const item = {
+      ...acceptedSample(colour, { widthMm, heightMm: 300, verdict: 'waiting', by: '', light: '' }),
+      onDate: '2026-12-20',
+    };
+    const { id: _, ...sample } = item;
+    expect(
+      (await saveEdit({ kind: 'add-item', job: 'P-015', list: 'samples', item: sample }, writer)).status,
+    ).toBe('saved');
+    return (await loadJob(database(), 'P-015'))!.job.samples.find((one) => one.verdict === 'waiting')!.id;
+  };
+  const seen = (sample: string) => ({
+    kind: 'card-accepted' as const,
+    sample,
+    said: '',
+    by: 'M.',
+    light: 'sun at noon',
+    beside: 'the old mast',
+  });
+  const small = await add(100);
+  expect(await takeOwnerWord(token, seen(small))).toMatchObject({ status: 'faulty' });
+  expect(await takeOwnerWord(token, { ...seen(small), kind: 'card-refused' })).toMatchObject({
+    status: 'saved',
+  });
+  const card = await add(400);
+  expect(await takeOwnerWord(token, seen('nothing'))).toMatchObject({ status: 'faulty' });
+  expect(await takeOwnerWord(token, seen(card))).toMatchObject({ status: 'saved' });
+  const { job } = (await loadJob(database(), 'P-015'))!;
+  expect(job.samples.find((one) => one.id === card)).toMatchObject({
+    verdict: 'accepted',
+    by: 'M.',
+    light: 'sun at noon',
+    beside: 'the old mast',
+    onDate: '2026-12-24',
+  });
+  expect(await takeOwnerWord(token, seen(card))).toMatchObject({ status: 'faulty' });
 });
 
 test('one job takes no more than forty words a day', async () => {

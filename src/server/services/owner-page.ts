@@ -17,8 +17,10 @@ import {
   type OwnerLink,
   type OwnerWord,
 } from '../repositories/owner-repository';
+import { findingId } from '../repositories/job-ids';
 import { loadJob } from '../repositories/job-repository';
 import { currentMinute } from './clock';
+import { saveEdit } from './edits';
 import { answerOffer, offersOf } from './offers';
 import { currentPlan } from './plans';
 import { requireShop } from './snapshot';
@@ -151,7 +153,16 @@ export async function ownerPageOf(token: string): Promise<OwnerPage | null> {
 /** What the owner says on the page. */
 export type OwnerSays =
   | { kind: 'ask'; said: string; by: string }
-  | { kind: 'accepted' | 'refused'; quote: number; said: string; by: string; where: string };
+  | { kind: 'accepted' | 'refused'; quote: number; said: string; by: string; where: string }
+  /** A card that was seen in the hand: in which light, beside what. */
+  | {
+      kind: 'card-accepted' | 'card-refused';
+      sample: string;
+      said: string;
+      by: string;
+      light: string;
+      beside: string;
+    };
 
 /** Takes down what the owner says. @returns null where the link opens nothing */
 export async function takeOwnerWord(token: string, says: OwnerSays): Promise<EditOutcome | null> {
@@ -159,27 +170,15 @@ export async function takeOwnerWord(token: string, says: OwnerSays): Promise<Edi
   if (!link) return null;
   const number = link.job;
   const writer: Writer = { author: 'owner' };
-  if (says.kind !== 'ask') {
-    const kept = (await offersOf(number)).find(({ offer }) => offer.number === says.quote);
-    if (!kept) return faulty('quote', 'there is no such quote');
-    const { shop } = await requireShop(database());
-    const said = {
-      answer: says.kind,
-      by: says.by,
-      where: says.where,
-      on: localDateOf(currentMinute(), shop.timeZone),
-      seen: kept.seen,
-    };
-    const outcome = await answerOffer(number, says.quote, said, writer);
-    if (outcome.status !== 'saved') return outcome;
-  }
+  const outcome = await carriedOut(number, says, writer);
+  if (outcome && outcome.status !== 'saved') return outcome;
   return write(writer, { job: number }, async (connection): Promise<Prepared> => {
     const now = currentMinute();
     const lately = (await loadOwnerWords(connection, number)).filter((one) => one.atMinute > now - 1440);
     if (lately.length >= mostWordsADay) return faulty('said', 'that is enough for one day; please call');
     const word: OwnerWord = {
       kind: says.kind,
-      about: says.kind === 'ask' ? '' : `quote ${says.quote}`,
+      about: aboutOf(says),
       said: says.said,
       saidBy: says.by,
       atMinute: now,
@@ -188,9 +187,56 @@ export async function takeOwnerWord(token: string, says: OwnerSays): Promise<Edi
       status: 'ok',
       room: number,
       kind: 'edit',
-      label: says.kind === 'ask' ? 'the owner asks' : `the owner: quote ${says.quote} ${says.kind}`,
+      label: says.kind === 'ask' ? 'the owner asks' : `the owner on ${aboutOf(says)}`,
       undoable: false,
       changes: [wordInsert(number, randomUUID(), word)],
     };
   });
+}
+
+const aboutOf = (says: OwnerSays): string => {
+  switch (says.kind) {
+    case 'ask':
+      return '';
+    case 'accepted':
+    case 'refused':
+      return `quote ${says.quote}`;
+    case 'card-accepted':
+    case 'card-refused':
+      return `the card, seen in ${says.light}`;
+  }
+};
+
+/** What follows from an answer, as if the manager had typed it; null for a question. */
+async function carriedOut(number: string, says: OwnerSays, writer: Writer): Promise<EditOutcome | null> {
+  if (says.kind === 'ask') return null;
+  const { shop } = await requireShop(database());
+  const on = localDateOf(currentMinute(), shop.timeZone);
+  if ('quote' in says) {
+    const kept = (await offersOf(number)).find(({ offer }) => offer.number === says.quote);
+    if (!kept) return faulty('quote', 'there is no such quote');
+    const said = { answer: says.kind, by: says.by, where: says.where, on, seen: kept.seen };
+    return answerOffer(number, says.quote, said, writer);
+  }
+  const stored = await loadJob(database(), number);
+  const card = stored?.job.samples.find((one) => one.id === says.sample && one.verdict === 'waiting');
+  if (!stored || !card) return faulty('sample', 'no such card waits for a word');
+  return saveEdit(
+    {
+      kind: 'set-item',
+      job: number,
+      list: 'samples',
+      id: card.id,
+      seen: stored.versions[findingId(number, card.id)]!,
+      set: {
+        verdict: says.kind === 'card-accepted' ? 'accepted' : 'refused',
+        by: says.by,
+        light: says.light,
+        beside: says.beside,
+        note: says.said.slice(0, 200),
+        onDate: on,
+      },
+    },
+    writer,
+  );
 }

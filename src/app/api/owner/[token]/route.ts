@@ -28,6 +28,14 @@ const schemas = {
     by: field.requiredLine(80),
     where: field.requiredLine(80),
   }),
+  card: Joi.object<OwnerSays>({
+    kind: field.oneOf(['card-accepted', 'card-refused']).required(),
+    sample: field.key().required(),
+    said: said(0),
+    by: field.requiredLine(80),
+    light: field.requiredLine(80),
+    beside: field.line(80).allow('').required(),
+  }),
 };
 
 /** What the owner says, from a plain form; the page is shown again, with what was refused. */
@@ -38,21 +46,26 @@ export const POST = guarded<Given>(async (request, { params }) => {
   const form = new URLSearchParams(body.bytes.toString('utf8'));
   const text = (name: string) => (form.get(name) ?? '').replace(/\s+/g, ' ').trim();
   const kind = text('kind');
-  const parsed =
-    kind === 'ask'
-      ? parseWith(schemas.ask, { kind, said: text('said'), by: text('by') })
-      : parseWith(schemas.answer, {
-          kind,
-          quote: Number(text('quote')),
-          said: text('said'),
-          by: text('by'),
-          where: text('where'),
-        });
+  const parsed = readWord(kind, text);
   if (parsed.status === 'faulty') return back(token, 'refused');
   const outcome = await takeOwnerWord(token, parsed.value);
   if (!outcome) return faultsAnswer([{ place: '', reason: 'this link opens nothing' }], 404);
   return back(token, outcome.status === 'saved' ? 'kept' : 'refused');
 });
+
+/** What a form says, by its kind. */
+function readWord(kind: string, text: (name: string) => string) {
+  const own = { kind, said: text('said'), by: text('by') };
+  if (kind === 'ask') return parseWith(schemas.ask, own);
+  if (kind.startsWith('card-'))
+    return parseWith(schemas.card, {
+      ...own,
+      sample: text('sample'),
+      light: text('light'),
+      beside: text('beside'),
+    });
+  return parseWith(schemas.answer, { ...own, quote: Number(text('quote')), where: text('where') });
+}
 
 /** Back to the page. */
 const back = (token: string, what: 'kept' | 'refused'): Response =>
