@@ -47,12 +47,15 @@ function shareable({ input, network, problem }: Ground): [step: Step, index: num
     network.links.flatMap(({ from, to, min, max }) => (max !== null || min < 0 ? [from, to] : [])),
   );
   const ends = new Set(network.stays.flatMap(({ from, to }) => [from, to]));
+  const people = new Set(input.shop.people.map((person) => person.id));
   return network.steps.flatMap((step, i): [Step, number][] => {
     const { key, kind, crew, person, pinnedAt, skipped, operation } = step;
     if (kind !== 'splittable' || crew === 0 || person !== null || pinnedAt !== null || skipped) return [];
     if (known.has(key) || bound.has(key) || ends.has(key)) return [];
     if (!entries.get(operation)?.does.some((role) => byPanel.has(role))) return [];
-    return problem.steps[i]!.uses.length < crew ? [] : [[step, i]];
+    // Where nobody has the skill there is nobody to share it among.
+    const hands = problem.steps[i]!.uses.slice(0, crew);
+    return hands.length === crew && hands.flat().every((id) => people.has(id)) ? [[step, i]] : [];
   });
 }
 
@@ -125,8 +128,11 @@ function limitOf(step: Step, { handSandingMin, machineMin, overheadMin }: Strain
   return limits.length === 0 ? null : Math.min(...limits);
 }
 
-/** The stretch that comes back most days: of those of a few weeks the longest that is not rare. */
+/** A length that comes back at least once in five of the first stretches: a part that long finds room in any week. */
 function longestOf(stretches: readonly Stretch[]): number {
-  const lengths = stretches.slice(0, 60).map(({ from, to }) => to - from);
-  return lengths.length === 0 ? 0 : Math.max(...lengths);
+  const lengths = stretches
+    .slice(0, 60)
+    .map(({ from, to }) => to - from)
+    .sort((a, b) => b - a);
+  return lengths[Math.floor(lengths.length / 5)] ?? 0;
 }
