@@ -3,7 +3,9 @@ import { coatCounter, readyJob } from '../core/log';
 import { planJob } from '../core/plan';
 import { colourOfKey } from '../core/record';
 import { addDays, daysBetween, localDateOf, weekdayOf } from '../core/units';
+import { openedSince } from '../core/offer';
 import { demoScenario } from './load-demo';
+import { demoShop } from './shop';
 
 const thursday = Date.parse('2026-12-24T09:00:00Z') / 60000;
 const scenario = demoScenario(thursday);
@@ -114,4 +116,15 @@ test('the shelf holds 25 products and more, the shop six people, and nobody is p
   for (const { agreed } of scenario.jobs)
     for (const step of agreed?.steps ?? [])
       if (step.crew > 0) expect(closed.has(localDateOf(step.start, scenario.shop.timeZone))).toBe(false);
+});
+
+test('the coach came with an accepted quote: its hours and sums are those of the plan that was agreed, and no choice was opened since', () => {
+  const { job, accepted } = jobOf('P-014');
+  expect(accepted).toMatchObject({ number: 1, madeOn: job.arrival, scope: [] });
+  const sum = accepted!.lines.reduce((total, line) => total + line.sumMinor, 0);
+  expect(sum).toBe(accepted!.netMinor);
+  expect(openedSince(accepted!, job)).toEqual([]);
+  expect(demoShop.labourRateMinorPerHour).toBe(4800);
+  for (const line of accepted!.lines)
+    if (line.kind === 'labour') expect(line.sumMinor).toBe(Math.round(line.quantity * 4800));
 });

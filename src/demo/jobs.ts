@@ -26,6 +26,8 @@ interface DemoJob {
   released: readonly { step: string; day: number }[];
   /** Has an agreed plan, played up to the clock. */
   agreed: boolean;
+  /** The owner has accepted a quote for it when it came. */
+  quoted: boolean;
 }
 
 const van: DemoJob = {
@@ -53,6 +55,7 @@ const van: DemoJob = {
   samplesDay: null,
   released: [],
   agreed: true,
+  quoted: false,
 };
 
 const coach: DemoJob = {
@@ -107,6 +110,7 @@ const coach: DemoJob = {
   samplesDay: -24,
   released: [],
   agreed: true,
+  quoted: true,
 };
 
 const cutter: DemoJob = {
@@ -139,6 +143,7 @@ const cutter: DemoJob = {
   samplesDay: null,
   released: [],
   agreed: false,
+  quoted: false,
 };
 
 const trainer: DemoJob = {
@@ -171,6 +176,7 @@ const trainer: DemoJob = {
   samplesDay: null,
   released: [{ step: 'hold/release', day: -13 }],
   agreed: true,
+  quoted: false,
 };
 
 /** In the order in which they were accepted, so that each plan respects the promises made before it. */

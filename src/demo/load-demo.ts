@@ -1,11 +1,13 @@
+import { figuresFrom } from '../core/figures';
 import { standardShelf, shelfOf } from '../core/film';
+import { makeOffer, type Offer } from '../core/offer';
 import { commitmentsOf } from '../core/plan/commitments';
 import { withWork } from '../core/log';
 import { planJob, type Plan } from '../core/plan';
 import type { Job } from '../core/record';
 import type { Commitment } from '../core/schedule';
 import { addDays, localDateOf, minuteAt, weekdayOf, type Minute } from '../core/units';
-import { storeScenario, type Scenario } from '../server/services/scenario';
+import { storeScenario, type Scenario, type ScenarioJob } from '../server/services/scenario';
 import { openStretches } from '../core/shop';
 import { dated, demoJobs } from './jobs';
 import { logUntil, playUntil } from './play-job';
@@ -21,7 +23,7 @@ export function demoScenario(now: Minute): Scenario {
   const openOf = (plan: Plan) =>
     openStretches(demoShop, localDateOf(plan.computedAt, demoShop.timeZone), 366);
   const people = new Set(demoShop.people.map((person) => person.id));
-  const jobs: { job: Job; agreed: Plan | null }[] = [];
+  const jobs: ScenarioJob[] = [];
   for (const demo of demoJobs) {
     const job = dated(demo, monday);
     const arrived = minuteAt(job.arrival, 0, demoShop.timeZone);
@@ -38,7 +40,7 @@ export function demoScenario(now: Minute): Scenario {
       : null;
     if (agreed) commitments.push(...commitmentsOf(agreed));
     if (!agreed) {
-      jobs.push({ job, agreed });
+      jobs.push({ job, agreed, accepted: null });
       continue;
     }
     const log = logUntil(agreed, now, people);
@@ -46,7 +48,11 @@ export function demoScenario(now: Minute): Scenario {
     const facts = playUntil(agreed, now, openOf(agreed)).filter((fact) => !logged.has(fact.step));
     const played = { ...job, facts, log };
     const told = withWork(played, { shop: demoShop, shelf }, now);
-    jobs.push({ job: { ...played, log: told }, agreed });
+    jobs.push({
+      job: { ...played, log: told },
+      agreed,
+      accepted: demo.quoted ? quoteAt(job, agreed, arrived) : null,
+    });
   }
   return {
     shop: demoShop,
@@ -57,6 +63,20 @@ export function demoScenario(now: Minute): Scenario {
     trials: [...demoTrials],
   };
 }
+
+/** The quote that was accepted when a job came in, before anything was found or added. */
+const quoteAt = (job: Job, plan: Plan, now: Minute): Offer =>
+  makeOffer(plan, {
+    job: { ...job, scope: [], finds: [] },
+    shop: demoShop,
+    shelf: shelfOf(standardShelf),
+    figures: figuresFrom(demoShop.figures, job.figures),
+    terms: demoShop.offerTerms,
+    number: 1,
+    now,
+    discount: null,
+    note: '',
+  });
 
 /** Puts the demo scenario into an empty database. */
 export const loadDemo = (now: Minute): Promise<void> => storeScenario(demoScenario(now));

@@ -37,18 +37,24 @@ export async function loadOffers(connection: Connection, number: string): Promis
 
 const offerId = (job: string, number: number): string => `${job}/offer/${number}`;
 
-export const offerInsert = (document: Offer): RowChange =>
+/** A quote as a new row; nobody has answered it, unless it comes with what was said. */
+export const offerInsert = (
+  document: Offer,
+  said: Pick<StoredOffer, 'answer' | 'answeredBy' | 'answeredWhere' | 'answeredOn'> = unanswered,
+): RowChange =>
   insert('offer', {
     id: offerId(document.job, document.number),
     jobId: document.job,
     number: document.number,
     document,
-    answer: 'open',
-    answeredBy: '',
-    answeredWhere: '',
-    answeredOn: null,
+    answer: said.answer,
+    answeredBy: said.answeredBy,
+    answeredWhere: said.answeredWhere,
+    answeredOn: said.answeredOn,
     madeOn: document.madeOn,
   });
+
+const unanswered = { answer: 'open', answeredBy: '', answeredWhere: '', answeredOn: null } as const;
 
 /** What was said to a quote; the quote itself is never written again. */
 export const offerAnswered = (

@@ -1,20 +1,29 @@
 import type { Product } from '../../core/film';
+import type { Offer } from '../../core/offer';
 import type { Plan } from '../../core/plan';
 import type { ConsumableTrial, Job, StockMove } from '../../core/record';
 import type { Shop } from '../../core/shop';
 import type { Minute } from '../../core/units';
 import { database } from '../database/client';
 import { jobChanges } from '../repositories/job-changes';
+import { offerInsert } from '../repositories/offer-repository';
 import { saveAgreedPlan } from '../repositories/plan-repository';
 import { insert } from '../repositories/row-change';
 import { loadShop, shelfChanges, shopChanges } from '../repositories/shop-repository';
 import { write } from './unit-of-work';
 
+/** A job with the plan that was agreed and the quote that was accepted; null for none. */
+export interface ScenarioJob {
+  job: Job;
+  agreed: Plan | null;
+  accepted: Offer | null;
+}
+
 /** A shop with its shelf and jobs, to begin with. */
 export interface Scenario {
   shop: Shop;
   shelf: Product[];
-  jobs: { job: Job; agreed: Plan | null }[];
+  jobs: ScenarioJob[];
   moves: StockMove[];
   trials: ConsumableTrial[];
   acceptedAt: Minute;
@@ -38,6 +47,18 @@ export async function storeScenario(scenario: Scenario): Promise<void> {
         ...scenario.moves.map((row) => insert('stockMove', row)),
         ...scenario.trials.map((row) => insert('trial', row)),
         ...scenario.jobs.flatMap(({ job }) => jobChanges(job)),
+        ...scenario.jobs.flatMap(({ job, accepted }) =>
+          accepted
+            ? [
+                offerInsert(accepted, {
+                  answer: 'accepted',
+                  answeredBy: job.owner,
+                  answeredWhere: 'at the works',
+                  answeredOn: accepted.madeOn,
+                }),
+              ]
+            : [],
+        ),
       ],
       also: async (one) => {
         for (const { job, agreed } of scenario.jobs)
