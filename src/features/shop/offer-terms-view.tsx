@@ -5,7 +5,6 @@ import type { OfferTerms } from '@/core/offer';
 import { levels } from '@/core/film';
 import { optionalFigure, typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
-import { Table } from '@/ui/layout';
 import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { EntryForm, Figure, Line, useSent } from '../frame/entry-form';
@@ -162,44 +161,46 @@ function Warranty({ terms, seen }: Given) {
     return { kind: 'shop', seen, set: { offerTerms: { ...terms, warranty } } } as const;
   };
   return (
-    <Table caption="Warranty by level" head={['Warranty', 'Months', 'Against', 'Not covered']}>
+    <>
+      <h2 className="pt-2 font-semibold">Warranty</h2>
       {levels.map((level) => {
         const { months, covers, excludes } = lineOf(level);
         return (
-          <tr key={level} className="border-b border-line">
-            <td className="py-1 pr-3 font-semibold">{level}</td>
-            <td className="pr-2">
-              <EditText
-                label={`Months of warranty at ${level}`}
-                quiet
-                type="number"
-                className="w-16"
-                value={String(months)}
-                toEdit={(text) => edit(level, { months: Number(text) })}
-              />
-            </td>
-            <td className="pr-2">
+          <div
+            key={level}
+            className="grid grid-cols-[5rem_9rem_1fr] items-start gap-2 border-b border-line py-1"
+          >
+            <span className="font-semibold">{level}</span>
+            <EditText
+              label={`Months of warranty at ${level}`}
+              quiet
+              type="number"
+              unit="months"
+              className="w-16"
+              value={String(months)}
+              toEdit={(text) => edit(level, { months: Number(text) })}
+            />
+            <div className="flex flex-col gap-1">
               <EditText
                 label={`What the warranty covers at ${level}`}
                 quiet
-                className="w-64"
+                className="w-full"
                 value={covers}
                 toEdit={(text) => edit(level, { covers: text })}
               />
-            </td>
-            <td>
               <EditText
                 label={`What the warranty leaves out at ${level}`}
                 quiet
-                className="w-72"
+                className="w-full text-quiet"
                 value={excludes}
                 toEdit={(text) => edit(level, { excludes: text })}
               />
-            </td>
-          </tr>
+            </div>
+          </div>
         );
       })}
-    </Table>
+      <p className="text-small text-quiet">Against what, and beneath it what is not covered.</p>
+    </>
   );
 }
 
