@@ -129,7 +129,7 @@ const Typed = ({ name, label, least = 1 }: { name: string; label: string; least?
 
 function QuoteForm({ number, token }: { number: number; token: string }) {
   return (
-    <form method="post" action={`/api/owner/${token}`} className="flex flex-col gap-2 pt-2">
+    <form method="post" action={`/api/owner/${token}`} className="no-print flex flex-col gap-2 pt-2">
       <input type="hidden" name="quote" value={number} />
       <Typed name="by" label="Your name" />
       <Typed name="where" label="Where you are" />
@@ -149,7 +149,7 @@ function QuoteForm({ number, token }: { number: number; token: string }) {
 /** What was seen of a card in the hand. */
 function CardForm({ id, token }: { id: string; token: string }) {
   return (
-    <form method="post" action={`/api/owner/${token}`} className="flex flex-col gap-2 pt-2">
+    <form method="post" action={`/api/owner/${token}`} className="no-print flex flex-col gap-2 pt-2">
       <input type="hidden" name="sample" value={id} />
       <Typed name="by" label="Your name" />
       <Typed name="light" label="In which light you saw it" />

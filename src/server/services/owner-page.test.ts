@@ -107,9 +107,11 @@ test('a card that was seen is judged with its light; one that is too small or se
     light: 'sun at noon',
     beside: 'the old mast',
   });
+  const longest = 'x'.repeat(80);
   const small = await add(100);
   expect(await takeOwnerWord(token, seen(small))).toMatchObject({ status: 'faulty' });
-  expect(await takeOwnerWord(token, { ...seen(small), kind: 'card-refused' })).toMatchObject({
+  const refused = { ...seen(small), kind: 'card-refused' as const, light: longest, beside: longest };
+  expect(await takeOwnerWord(token, refused)).toMatchObject({
     status: 'saved',
   });
   const card = await add(400);

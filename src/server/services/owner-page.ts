@@ -170,15 +170,16 @@ export async function takeOwnerWord(token: string, says: OwnerSays): Promise<Edi
   if (!link) return null;
   const number = link.job;
   const writer: Writer = { author: 'owner' };
+  // Asked before anything is carried out: what was answered is never without its word.
+  if (hasSaidEnough(await loadOwnerWords(database(), number))) return enough;
   const outcome = await carriedOut(number, says, writer);
   if (outcome && outcome.status !== 'saved') return outcome;
   return write(writer, { job: number }, async (connection): Promise<Prepared> => {
     const now = currentMinute();
-    const lately = (await loadOwnerWords(connection, number)).filter((one) => one.atMinute > now - 1440);
-    if (lately.length >= mostWordsADay) return faulty('said', 'that is enough for one day; please call');
+    if (says.kind === 'ask' && hasSaidEnough(await loadOwnerWords(connection, number))) return enough;
     const word: OwnerWord = {
       kind: says.kind,
-      about: aboutOf(says),
+      about: aboutOf(says).slice(0, 80),
       said: says.said,
       saidBy: says.by,
       atMinute: now,
@@ -193,6 +194,10 @@ export async function takeOwnerWord(token: string, says: OwnerSays): Promise<Edi
     };
   });
 }
+
+const enough = faulty('said', 'that is enough for one day; please call');
+const hasSaidEnough = (words: readonly OwnerWord[]): boolean =>
+  words.filter((one) => one.atMinute > currentMinute() - 1440).length >= mostWordsADay;
 
 const aboutOf = (says: OwnerSays): string => {
   switch (says.kind) {
