@@ -4,6 +4,7 @@ import { shelfOf, standardShelf } from '../film';
 import { jobFixture } from '../job.fixture';
 import type { Plan, PlannedStep } from '../plan/model';
 import { blankSurvey, type Job } from '../record';
+import { netOfJob } from '../survey';
 import { minuteAt } from '../units';
 import {
   changeFrom,
@@ -168,6 +169,11 @@ describe('three quotes on paper', () => {
 });
 
 describe('versions', () => {
+  const panelsOf = (section: string) =>
+    netOfJob(job)
+      .filter((part) => part.section === section)
+      .map((part) => part.key);
+  const panelOf = (section: string) => panelsOf(section)[0]!;
   const before = planOf([step('strip', 60, 0, { key: 'a' }), step('colour', 60, 1000, { key: 'b' })]);
   const after = planOf([step('strip', 120, 0, { key: 'a' }), step('colour', 60, 1000, { key: 'b' })]);
   const grown = {
@@ -206,9 +212,27 @@ describe('versions', () => {
     expect(openedSince(signed, renamed)).toEqual([]);
     const shiny = { ...job, sections: [{ ...section!, level: 'Show' as const }, ...others] };
     expect(openedSince(signed, shiny)).toEqual([{ section: section!.key, what: ['level'] }]);
-    const [part] = JSON.parse(signed.bound[section!.key]!.panels) as [string];
-    const left = { ...job, surveyed: [{ ...blankSurvey(part), absent: true }] };
+    const left = { ...job, surveyed: [{ ...blankSurvey(panelOf(section!.key)), absent: true }] };
     expect(openedSince(signed, left)).toEqual([{ section: section!.key, what: ['panels'] }]);
+  });
+
+  test('nothing opens by the order of lists, nor by a test of a panel that nobody chose anything for', () => {
+    const keys = job.sections.slice(0, 1).flatMap((one) => panelsOf(one.key).slice(0, 3));
+    const surveyed = keys.map((key) => ({ ...blankSurvey(key), level: 'Show' as const }));
+    const lines = ['a', 'b'].map((colour) => ({ colour, strip: 's', shape: {} }));
+    const chosen = { ...job, surveyed, constructions: lines as unknown as Job['constructions'] };
+    const signed = offerOf(before, { one: chosen });
+    const turned = {
+      ...chosen,
+      surveyed: [...surveyed].reverse(),
+      constructions: [...chosen.constructions].reverse(),
+    };
+    expect(keys).toHaveLength(3);
+    expect(openedSince(signed, turned)).toEqual([]);
+    const fewer = { ...chosen, surveyed: surveyed.slice(1) };
+    expect(openedSince(signed, fewer).map((one) => one.what)).toEqual([['panels']]);
+    const tested = { ...job, surveyed: [{ ...blankSurvey(keys[0]!), solventTest: 'holds' as const }] };
+    expect(openedSince(offerOf(before), tested)).toEqual([]);
   });
 });
 

@@ -64,13 +64,17 @@ function leftAloneOn(section: JobSection, job: Job, surveys: readonly PartSurvey
   ];
 }
 
-/** What a signature binds of each section, by its key. */
+/**
+ * What a signature binds of each section, by its key. The order in which a store
+ * hands out surveys and lines says nothing, nor does a survey that only measures
+ * or tests a panel: neither is bound.
+ */
 export function boundChoices(job: Job, net: readonly Part[]): Record<string, BoundChoices> {
-  const lines = JSON.stringify(job.constructions.map(({ colour, strip, shape }) => [colour, strip, shape]));
+  const lines = inOrder(job.constructions.map(({ colour, strip, shape }) => [colour, strip, shape]));
   return Object.fromEntries(
     job.sections.map((section): [string, BoundChoices] => {
       const own = net.filter((part) => part.section === section.key).map((part) => part.key);
-      const panels = job.surveyed.filter((one) => own.includes(one.key));
+      const panels = job.surveyed.filter((one) => own.includes(one.key) && isChoice(one));
       return [
         section.key,
         {
@@ -80,8 +84,8 @@ export function boundChoices(job: Job, net: readonly Part[]): Record<string, Bou
           colour: section.colour,
           insideColour: section.insideColour ?? '',
           coats: JSON.stringify(Object.entries(section.coats).sort()),
-          panels: JSON.stringify([
-            ...own.sort(),
+          panels: inOrder([
+            ...own,
             ...panels.map(({ key, absent, level, depth }) => [key, absent, level, depth]),
           ]),
           lines,
@@ -89,4 +93,15 @@ export function boundChoices(job: Job, net: readonly Part[]): Record<string, Bou
       ];
     }),
   );
+}
+
+/** Whether a survey says what is done with its panel, not only how it was found. */
+const isChoice = ({ absent, level, depth }: PartSurvey) => absent || level !== null || depth !== null;
+
+/** Rows as one text, the same in whatever order they came. */
+function inOrder(rows: readonly (string | readonly unknown[])[]): string {
+  return `[${rows
+    .map((row) => JSON.stringify(row))
+    .sort()
+    .join()}]`;
 }
