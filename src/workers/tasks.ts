@@ -26,8 +26,8 @@ import type { TriedRemedies } from '../core/warnings/replan';
 import type { LocalDate } from '../core/units';
 import type { Picture } from './picture';
 
-/** Elevations as data to draw, or as one sheet for the owner. */
-export type ElevationForm = 'drawing' | 'svg' | 'png';
+/** One sheet of elevations for the owner. */
+export type ElevationFile = 'svg' | 'png';
 
 /** A file of a scheme: a strip at true scale as a drawing or on sheets of paper, a table of stations, the colours. */
 export type SchemeFile = { of: 'stations' } | { of: 'colours' } | StripFile;
@@ -35,7 +35,7 @@ export type StripFile =
   { of: 'mask-map'; strip: string } | { of: 'mask-sheets'; strip: string; paper: PaperKey };
 
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 9;
+export const protocolVersion = 10;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
@@ -48,7 +48,9 @@ export type FileTask =
 
 /** What somebody waits for who has just edited or opens a page. */
 export type PlanTask =
-  { kind: 'plan'; input: PlanInput } | { kind: 'refusals'; checked: CheckedEdit; ground: Ground };
+  | { kind: 'plan'; input: PlanInput }
+  | { kind: 'refusals'; checked: CheckedEdit; ground: Ground }
+  | { kind: 'elevations'; job: Job; plan: Pick<Plan, 'parts' | 'sections'> };
 
 /** What takes long and may wait: forecasts and comparisons. */
 export type ComparisonTask =
@@ -65,7 +67,7 @@ export type ComparisonTask =
   | { kind: 'audit'; plan: Plan; given: AuditInput }
   | { kind: 'calendar-problem'; given: Situation }
   | { kind: 'scheme-file'; job: Job; file: SchemeFile }
-  | { kind: 'elevations'; job: Job; plan: Pick<Plan, 'parts' | 'sections'>; as: ElevationForm }
+  | { kind: 'elevation-file'; job: Job; views: DrawnElevation[]; as: ElevationFile }
   | { kind: 'colour-orders'; given: Situation; fixed: OrderLocks }
   | { kind: 'schemes'; given: Situation }
   | { kind: 'hiding'; given: Situation }
@@ -97,7 +99,8 @@ export interface WorkerAnswers {
   audit: AuditReport;
   'calendar-problem': ScheduleProblem;
   'scheme-file': string | Uint8Array | { reason: string } | null;
-  elevations: DrawnElevation[] | string | Uint8Array;
+  elevations: DrawnElevation[];
+  'elevation-file': string | Uint8Array;
   'colour-orders': ColourOrders;
   schemes: PlannedScheme[];
   hiding: HidingRow[];

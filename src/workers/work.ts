@@ -10,6 +10,7 @@ import {
   type Situation,
 } from '../core/changes';
 import { checkedByWork } from '../core/checks';
+import { drawnElevations } from '../core/elevation';
 import { closuresFromIcal, readFiguresCsv, readReadingsCsv, readShelfCsv } from '../core/exchange';
 import { courseOf, forecastCourse } from '../core/forecast';
 import { problemOf } from '../core/plan/calendar';
@@ -20,7 +21,7 @@ import { auditPlanOf, planJob, tellPlan } from '../core/plan';
 import { tryRemedies } from '../core/warnings/replan';
 import { panelMapOnJob } from './panel-map-on-job';
 import { readPicture } from './picture';
-import { elevations } from './elevations';
+import { elevationFile } from './elevation-file';
 import { schemeFile } from './scheme-file';
 import type { AnswerTo, Compared, Tell, WorkerTask } from './tasks';
 
@@ -70,7 +71,9 @@ export function work(task: WorkerTask, tell: Tell = () => {}): unknown {
     case 'scheme-file':
       return schemeFile(task.job, task.file);
     case 'elevations':
-      return elevations(task);
+      return drawnElevations(task.job, task.plan);
+    case 'elevation-file':
+      return elevationFile(task);
     case 'colour-orders':
       return colourOrders(inputOf(task.given), task.fixed, tell);
     case 'schemes':

@@ -23,6 +23,7 @@ test('a quote is made, the owner reads its page as on a telephone and accepts th
   });
   await phone.goto(link);
   await expect(phone.getByRole('heading', { name: 'Waits for you' })).toBeVisible();
+  await expect(phone.getByRole('img', { name: 'Left side, to scale' })).toBeVisible();
   // Nothing leads into the shop from here, and no script is run.
   expect(await phone.locator('a[href]').count()).toBe(0);
   expect(scripts).toEqual([]);

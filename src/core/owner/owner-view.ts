@@ -1,8 +1,8 @@
 import type { ForecastDay } from '../forecast';
 import type { Offer, StageDue } from '../offer';
-import { looksOf } from '../plan/looks';
+import { areaStates } from '../plan/looks';
 import type { Plan, PlannedStep } from '../plan/model';
-import { colourOfKey, sampleState, surfaceStates, type Job } from '../record';
+import { colourOfKey, sampleState, type Job } from '../record';
 import { localDateOf, type LocalDate, type Minute, type Minor } from '../units';
 
 /** What the owner of a job is shown; nothing else of the shop, its people, prices or other jobs is in it. */
@@ -88,9 +88,7 @@ export function ownerView(given: OwnerGiven): OwnerView {
 }
 
 function todayOf(job: Job, plan: Plan, now: Minute): OwnerView['today'] {
-  const looks = looksOf(plan);
-  const areas = plan.sections.map((one) => one.section);
-  const states = surfaceStates(looks.steps, areas, now, looks.covers);
+  const states = areaStates(plan, now);
   return plan.sections.map(({ section, name, level, colour }) => ({
     section: name,
     level,

@@ -1,6 +1,7 @@
-import type { JobSection, SurfaceCover, SurfaceStep } from '../record';
+import { surfaceStates, type JobSection, type SurfaceCover, type SurfaceStep } from '../record';
 import { catalogueWith, type Operation } from '../steps';
 import { surfacesOf } from '../surface';
+import type { Minute } from '../units';
 import type { Part } from '../vehicle';
 import { coveringOf } from './audit-covers';
 import type { Plan, PlannedCover, PlannedStep } from './model';
@@ -50,3 +51,13 @@ export const looksOf = ({
   ),
   covers,
 });
+
+/** The look of each work area of a plan at a minute, by its key. */
+export function areaStates(
+  plan: Pick<Plan, 'steps' | 'covers' | 'sections'>,
+  at: Minute,
+): Map<string, string> {
+  const looks = looksOf(plan);
+  const areas = plan.sections.map((one) => one.section);
+  return surfaceStates(looks.steps, areas, at, looks.covers);
+}

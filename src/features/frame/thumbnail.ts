@@ -1,6 +1,6 @@
 import { boundsOf, type Point } from '@/core/geometry';
-import { looksOf, type Plan } from '@/core/plan';
-import { colourOfKey, surfaceStates, type Job } from '@/core/record';
+import { areaStates, type Plan } from '@/core/plan';
+import { colourOfKey, type Job } from '@/core/record';
 import type { Minute } from '@/core/units';
 
 /** A net in small: one shape a lot, with the look it has at a minute. */
@@ -19,9 +19,7 @@ export function thumbnailOf(job: Pick<Job, 'colours'>, plan: Plan, at: Minute): 
   const scale = widthUnits / Math.max(0.1, right - left);
   const ring = (points: readonly Point[]) =>
     `M${points.map(([x, y]) => `${Math.round((x - left) * scale)} ${Math.round((y - top) * scale)}`).join('L')}Z`;
-  const looks = looksOf(plan);
-  const areas = plan.sections.map((one) => one.section);
-  const states = surfaceStates(looks.steps, areas, at, looks.covers);
+  const states = areaStates(plan, at);
   return {
     viewBox: `-1 -1 ${widthUnits + 2} ${Math.ceil((bottom - top) * scale) + 2}`,
     shapes: plan.sections.map(({ section, colour }) => ({

@@ -1,4 +1,5 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import type { DrawnElevation } from '@/core/elevation';
 import type { OwnerView } from '@/core/owner/owner-view';
 import { OwnerLinks } from '../handover/owner-view';
 import { answer, draw, posted } from '../room.fixture';
@@ -41,10 +42,21 @@ const view: OwnerView = {
     { state: 'ordered', shareBp: 2500, grossMinor: 30_000, expectedOn: '2026-11-23', isReached: true },
   ],
 };
+const sides: DrawnElevation[] = [
+  {
+    view: 'left',
+    widthCm: 1000,
+    heightCm: 300,
+    shapes: [{ kind: 'panel', area: 'sides', hex: '#2f5d43', d: 'M0 0L9 0L9 9Z' }],
+  },
+  { view: 'rear', widthCm: 250, heightCm: 300, shapes: [] },
+];
 const page = (over: Partial<OwnerView> = {}, told: 'kept' | 'refused' | null = null) =>
   draw(
     <OwnerPage
       view={{ ...view, ...over }}
+      sides={sides}
+      states={new Map([['sides', 'high-build']])}
       picture={null}
       shopName="Pellbrook"
       locale={locale}
@@ -69,6 +81,14 @@ test('the day with its range, what waits, and forms that work without script', (
   const accept = screen.getByRole('button', { name: 'Accept' });
   expect(accept.closest('form')).toHaveAttribute('action', '/api/owner/tok');
   expect(accept).toHaveAttribute('value', 'accepted');
+});
+
+test('its sides to one scale, with the look of today', () => {
+  page();
+  const left = screen.getByRole('img', { name: 'Left side, to scale' });
+  expect(left.querySelector('path')).toHaveAttribute('fill', 'url(#texture-high-build)');
+  const width = (name: string) => screen.getByRole('img', { name }).closest('figure')!.style.width;
+  expect([width('Left side, to scale'), width('Rear, to scale')]).toEqual(['100%', '25%']);
 });
 
 test('hours used, expected and quoted; shares; what moved the day; payments', () => {

@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react';
+import type { DrawnElevation } from '@/core/elevation';
 import type { OwnerView } from '@/core/owner/owner-view';
+import { Elevations } from '../frame/elevation-picture';
 import { NetThumbnail } from '../frame/net-thumbnail';
 import type { Thumbnail } from '../frame/thumbnail';
 import { date, hours, money, type Locale } from '../words/format';
@@ -9,6 +11,9 @@ import { phaseName } from '../words/phase-names';
 
 interface Given {
   view: OwnerView;
+  /** Its sides in the finished colours, none where it has no sides, and how each area looks today. */
+  sides: readonly DrawnElevation[];
+  states: ReadonlyMap<string, string>;
   picture: Thumbnail | null;
   shopName: string;
   locale: Locale;
@@ -18,7 +23,7 @@ interface Given {
 }
 
 /** The page of an owner: where the object stands, what is next, what waits, when it is ready. It works without script. */
-export function OwnerPage({ view, picture, shopName, locale, token, told }: Given) {
+export function OwnerPage({ view, sides, states, picture, shopName, locale, token, told }: Given) {
   return (
     <main className="mx-auto max-w-2xl p-4 text-lead">
       <p className="text-quiet">{shopName}</p>
@@ -31,9 +36,16 @@ export function OwnerPage({ view, picture, shopName, locale, token, told }: Give
         </p>
       )}
       <p className="pb-3">{promiseText(view.promise)}</p>
-      {picture && <NetThumbnail thumbnail={picture} label="As it looks today" className="h-auto w-full" />}
-      <Today view={view} />
       <Waits view={view} locale={locale} token={token} />
+      {sides.length > 0 && <Heading>As it looks today</Heading>}
+      <Elevations views={sides} states={states} percent={100} />
+      {picture && (
+        <figure className="pt-3">
+          <figcaption className="text-quiet">Every outside, laid flat, as it looks today</figcaption>
+          <NetThumbnail thumbnail={picture} label="Every outside, laid flat" className="h-auto w-full" />
+        </figure>
+      )}
+      <Today view={view} />
       <Lists view={view} />
       <Hours view={view} />
       <Payments view={view} locale={locale} />

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import type { DrawnElevation } from '@/core/elevation';
-import { surfaceStates, viewName, type SurfaceCover, type SurfaceStep } from '@/core/record';
+import { surfaceStates, type SurfaceCover, type SurfaceStep } from '@/core/record';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
-import { textureFill, textureSheen } from '@/ui/textures';
 import { ViewSwitch } from '@/ui/view-switch';
 import { refusalOf, useAnswer } from '../frame/asking';
 import { useDay } from '../frame/day';
+import { Elevations } from '../frame/elevation-picture';
 import { day, type Locale } from '../words/format';
 
 export interface ElevationsProps {
@@ -28,8 +28,6 @@ export function ElevationsView({ job, planHash, areas, steps, covers, locale }: 
   const answer = useAnswer<{ views: DrawnElevation[] }>(path, [planHash], true);
   const states = time === 'day' ? surfaceStates(steps, areas, at, covers) : null;
   const views = answer.data?.views ?? [];
-  // All to one scale, by which neither the longest nor the highest outgrows the room.
-  const largest = Math.max(1, ...views.flatMap((one) => [one.widthCm, one.heightCm]));
   return (
     <>
       <div className="flex flex-wrap items-center gap-3 pb-2">
@@ -44,52 +42,8 @@ export function ElevationsView({ job, planHash, areas, steps, covers, locale }: 
       {answer.data && views.length === 0 && (
         <Empty>A list of loose pieces has no sides to be seen from: see its panels in Layout.</Empty>
       )}
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
-        {views.map((one) => (
-          <figure key={one.view} style={{ width: `${(40 * one.widthCm) / largest}%` }}>
-            <figcaption className="text-quiet">{viewName(one.view)}</figcaption>
-            <ElevationPicture drawn={one} states={states} />
-          </figure>
-        ))}
-      </div>
+      <Elevations views={views} states={states} percent={40} />
     </>
-  );
-}
-
-/** One side of the object, to scale, in its finished colours or by the state of each area. */
-export function ElevationPicture({
-  drawn: { view, widthCm, heightCm, shapes },
-  states,
-}: {
-  drawn: DrawnElevation;
-  states: ReadonlyMap<string, string> | null;
-}) {
-  return (
-    <svg
-      viewBox={`0 0 ${widthCm} ${heightCm}`}
-      className="w-full"
-      role="img"
-      aria-label={`${viewName(view)}, to scale`}
-    >
-      {shapes.map(({ d, hex, area, kind }, i) => {
-        const state = area === null ? null : (states?.get(area) ?? null);
-        // What lies on the finished film, as leaf does, is not there yet on a day of the work.
-        if (kind === 'field' && area === null && states !== null) return null;
-        const sheen = state === null ? null : textureSheen(state);
-        return (
-          <g key={`${view} ${i}`} fillRule="evenodd">
-            <path
-              d={d}
-              fill={state === null ? hex : textureFill(state, hex)}
-              stroke="var(--ink)"
-              strokeWidth="0.8"
-              vectorEffect="non-scaling-stroke"
-            />
-            {sheen && <path d={d} fill={sheen} />}
-          </g>
-        );
-      })}
-    </svg>
   );
 }
 

@@ -1,4 +1,5 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import type { DrawnElevation } from '../../core/elevation';
 import { stagesDue } from '../../core/offer';
 import { ownerView, type OwnerView } from '../../core/owner/owner-view';
 import type { Plan } from '../../core/plan';
@@ -22,6 +23,7 @@ import { loadJob } from '../repositories/job-repository';
 import { currentMinute } from './clock';
 import { saveEdit } from './edits';
 import { answerOffer, offersOf } from './offers';
+import { elevationsOfPlan } from './elevations';
 import { currentPlan } from './plans';
 import { requireShop } from './snapshot';
 import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
@@ -108,7 +110,7 @@ async function opened(token: string): Promise<{ job: string; id: string } | null
 export interface OwnerPage {
   view: OwnerView;
   /** What the picture of today is drawn from; it stays on the server. */
-  drawn: { job: Job; plan: Plan; now: Minute };
+  drawn: { job: Job; plan: Plan; now: Minute; sides: DrawnElevation[] };
   shopName: string;
   timeZone: string;
   currency: string;
@@ -143,7 +145,7 @@ export async function ownerPageOf(token: string): Promise<OwnerPage | null> {
       accepted,
       payments: accepted ? stagesDue(accepted, plan) : [],
     }),
-    drawn: { job: stored.job, plan, now },
+    drawn: { job: stored.job, plan, now, sides: await elevationsOfPlan(planned) },
     shopName: name,
     timeZone,
     currency,

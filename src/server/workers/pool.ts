@@ -16,6 +16,7 @@ type Lane = 'plans' | 'files' | 'comparisons';
 const laneOf: Record<WorkerTask['kind'], Lane> = {
   plan: 'plans',
   refusals: 'plans',
+  elevations: 'plans',
   'read-panel-map': 'files',
   'read-readings': 'files',
   'read-shelf': 'files',
@@ -29,7 +30,7 @@ const laneOf: Record<WorkerTask['kind'], Lane> = {
   audit: 'comparisons',
   'calendar-problem': 'comparisons',
   'scheme-file': 'comparisons',
-  elevations: 'comparisons',
+  'elevation-file': 'comparisons',
   'colour-orders': 'comparisons',
   schemes: 'comparisons',
   hiding: 'comparisons',

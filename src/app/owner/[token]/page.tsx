@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { areaStates } from '@/core/plan';
 import { thumbnailOf } from '@/features/frame/thumbnail';
 import { OwnerPage } from '@/features/owner/owner-page';
 import { ownerPageOf } from '@/server/services/owner-page';
@@ -21,10 +22,12 @@ export default async function Owner({
   const page = await ownerPageOf(token);
   if (!page) notFound();
   const said = await searchParams;
-  const { job, plan, now } = page.drawn;
+  const { job, plan, now, sides } = page.drawn;
   return (
     <OwnerPage
       view={page.view}
+      sides={sides}
+      states={areaStates(plan, now)}
       picture={thumbnailOf(job, plan, now)}
       shopName={page.shopName}
       locale={{ timeZone: page.timeZone, currency: page.currency }}

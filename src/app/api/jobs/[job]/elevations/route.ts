@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { parseWith } from '@/core/exchange';
-import { elevationsOfJob } from '@/server/services/elevations';
+import { elevationFileOf, elevationsOfJob } from '@/server/services/elevations';
 import { fileAnswer } from '../../../file-answer';
 import { guarded } from '../../../guarded';
 import { faultsAnswer } from '../../../json-body';
@@ -22,8 +22,13 @@ export const GET = guarded<Given>(async (request, { params }) => {
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
   const { as } = parsed.value;
   const missing = { place: 'job', reason: `there is no job ${job.slice(0, 40)}` };
-  const made = await elevationsOfJob(job, as);
-  if (made === null) return faultsAnswer([missing], 404);
-  if (as === 'drawing' || Array.isArray(made)) return Response.json({ views: made });
-  return fileAnswer(made, { filename: `${job}-elevations.${as}`, type: types[as], missing });
+  if (as === 'drawing') {
+    const views = await elevationsOfJob(job);
+    return views ? Response.json({ views }) : faultsAnswer([missing], 404);
+  }
+  return fileAnswer(await elevationFileOf(job, as), {
+    filename: `${job}-elevations.${as}`,
+    type: types[as],
+    missing,
+  });
 });
