@@ -27,6 +27,8 @@ test('a quote is made, the owner reads its page as on a telephone and accepts th
   // Nothing leads into the shop from here, and no script is run.
   expect(await phone.locator('a[href]').count()).toBe(0);
   expect(scripts).toEqual([]);
+  await phone.getByText('Read quote 1').click();
+  await expect(phone.getByRole('table', { name: 'Lines of the quote' })).toContainText('To pay');
   await phone.getByLabel('Your name', { exact: true }).fill('M. Vane');
   await phone.getByLabel('Where you are').fill('at home');
   await phone.getByRole('button', { name: 'Accept' }).click();

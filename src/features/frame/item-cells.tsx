@@ -57,20 +57,24 @@ export function TextCell<N extends JobListName>({
   );
 }
 
-export function FigureCell<N extends JobListName>({
+/** What a cell that is typed in needs, whatever is typed there. */
+interface TypedCell<N extends JobListName, V> {
+  row: ItemRow<N>;
+  field: FieldOf<N>;
+  label: string;
+  value: V;
+}
+
+/** A number as it is typed; `per` of what is kept go on one of what is typed. */
+function NumberCell<N extends JobListName>({
   row,
   field,
   label,
   value,
-  none = false,
-}: {
-  row: ItemRow<N>;
-  field: FieldOf<N>;
-  label: string;
-  value: number | null;
-  /** May be left empty. */
-  none?: boolean;
-}) {
+  width,
+  read,
+  per = 1,
+}: TypedCell<N, number | null> & { width: string; read: (text: string) => number | null; per?: number }) {
   return (
     <td className="py-1 pr-2">
       <EditText
@@ -78,52 +82,37 @@ export function FigureCell<N extends JobListName>({
         quiet
         type="number"
         step="any"
-        className="w-14"
-        value={value === null ? '' : String(value)}
-        toEdit={(text) => setOf(row, field, text === '' ? (none ? null : 0) : Number(text))}
+        className={width}
+        value={value === null ? '' : String(value / per)}
+        toEdit={(text) => setOf(row, field, read(text))}
       />
     </td>
+  );
+}
+
+/** @param none may be left empty */
+export function FigureCell<N extends JobListName>({
+  none = false,
+  ...cell
+}: TypedCell<N, number | null> & { none?: boolean }) {
+  return (
+    <NumberCell {...cell} width="w-14" read={(text) => (text === '' ? (none ? null : 0) : Number(text))} />
   );
 }
 
 /** Money typed in whole units of the currency and kept in minor ones; may be left empty. */
-export function MoneyCell<N extends JobListName>({
-  row,
-  field,
-  label,
-  value,
-}: {
-  row: ItemRow<N>;
-  field: FieldOf<N>;
-  label: string;
-  value: number | null;
-}) {
+export function MoneyCell<N extends JobListName>(cell: TypedCell<N, number | null>) {
   return (
-    <td className="py-1 pr-2">
-      <EditText
-        label={`${label} of ${row.name}`}
-        quiet
-        type="number"
-        step="any"
-        className="w-20"
-        value={value === null ? '' : String(value / 100)}
-        toEdit={(text) => setOf(row, field, text === '' ? null : Math.round(Number(text) * 100))}
-      />
-    </td>
+    <NumberCell
+      {...cell}
+      width="w-20"
+      per={100}
+      read={(text) => (text === '' ? null : Math.round(Number(text) * 100))}
+    />
   );
 }
 
-export function DayCell<N extends JobListName>({
-  row,
-  field,
-  label,
-  value,
-}: {
-  row: ItemRow<N>;
-  field: FieldOf<N>;
-  label: string;
-  value: string | null;
-}) {
+export function DayCell<N extends JobListName>({ row, field, label, value }: TypedCell<N, string | null>) {
   return (
     <td className="py-1 pr-2">
       <EditText

@@ -51,8 +51,8 @@ export function OwnerLinks(props: OwnerProps) {
       <h2 className="pt-5 font-semibold">What the owner said</h2>
       {words.length === 0 && <Empty>Nothing yet.</Empty>}
       <ul>
-        {words.map((one) => (
-          <li key={`${one.atMinute}${one.said}`} className="border-b border-line py-1">
+        {words.map((one, i) => (
+          <li key={i} className="border-b border-line py-1">
             <span className="font-semibold">
               {one.saidBy} {saysWords[one.kind] ?? one.kind}
             </span>{' '}

@@ -55,6 +55,7 @@ const page = (over: Partial<OwnerView> = {}, told: 'kept' | 'refused' | null = n
   draw(
     <OwnerPage
       view={{ ...view, ...over }}
+      quotes={{ open: [], accepted: null }}
       sides={sides}
       states={new Map([['sides', 'high-build']])}
       picture={null}

@@ -1,9 +1,11 @@
 import type { ReactNode } from 'react';
 import type { DrawnElevation } from '@/core/elevation';
+import type { Offer } from '@/core/offer';
 import type { OwnerView } from '@/core/owner/owner-view';
 import { Elevations } from '../frame/elevation-picture';
 import { NetThumbnail } from '../frame/net-thumbnail';
 import type { Thumbnail } from '../frame/thumbnail';
+import { QuoteDocument } from '../handover/quote-document';
 import { date, hours, money, type Locale } from '../words/format';
 import { stageNames } from '../words/offer-words';
 import { budgetWords, movedText, promiseText, stateText, waitText } from '../words/owner-words';
@@ -11,6 +13,7 @@ import { phaseName } from '../words/phase-names';
 
 interface Given {
   view: OwnerView;
+  quotes: { open: readonly Offer[]; accepted: Offer | null };
   /** Its sides in the finished colours, none where it has no sides, and how each area looks today. */
   sides: readonly DrawnElevation[];
   states: ReadonlyMap<string, string>;
@@ -23,7 +26,7 @@ interface Given {
 }
 
 /** The page of an owner: where the object stands, what is next, what waits, when it is ready. It works without script. */
-export function OwnerPage({ view, sides, states, picture, shopName, locale, token, told }: Given) {
+export function OwnerPage({ view, quotes, sides, states, picture, shopName, locale, token, told }: Given) {
   return (
     <main className="mx-auto max-w-2xl p-4 text-lead">
       <p className="text-quiet">{shopName}</p>
@@ -36,7 +39,7 @@ export function OwnerPage({ view, sides, states, picture, shopName, locale, toke
         </p>
       )}
       <p className="pb-3">{promiseText(view.promise)}</p>
-      <Waits view={view} locale={locale} token={token} />
+      <Waits view={view} open={quotes.open} locale={locale} token={token} />
       {sides.length > 0 && <Heading>As it looks today</Heading>}
       <Elevations views={sides} states={states} percent={100} />
       {picture && (
@@ -49,6 +52,7 @@ export function OwnerPage({ view, sides, states, picture, shopName, locale, toke
       <Lists view={view} />
       <Hours view={view} />
       <Payments view={view} locale={locale} />
+      {quotes.accepted && <QuoteToRead offer={quotes.accepted} locale={locale} />}
       <Ask token={token} />
     </main>
   );
@@ -112,7 +116,22 @@ function Lists({ view }: { view: OwnerView }) {
 const field = 'h-12 w-full border border-line bg-raised px-3';
 const button = 'h-12 border border-strong px-4 font-semibold';
 
-function Waits({ view, locale, token }: { view: OwnerView; locale: Locale; token: string }) {
+/** A quote, folded until somebody reads it. */
+const QuoteToRead = ({ offer, locale }: { offer: Offer; locale: Locale }) => (
+  <details className="py-2">
+    <summary className="cursor-pointer py-2 underline">Read quote {offer.number}</summary>
+    <QuoteDocument offer={offer} locale={locale} />
+  </details>
+);
+
+interface Waiting {
+  view: OwnerView;
+  open: readonly Offer[];
+  locale: Locale;
+  token: string;
+}
+
+function Waits({ view, open, locale, token }: Waiting) {
   if (view.waits.length === 0) return null;
   return (
     <>
@@ -120,6 +139,11 @@ function Waits({ view, locale, token }: { view: OwnerView; locale: Locale; token
       {view.waits.map((wait) => (
         <div key={wait.code === 'quote' ? wait.number : wait.colour} className="border-b border-line py-2">
           <p>{waitText(wait, locale)}</p>
+          {open
+            .filter((offer) => wait.code === 'quote' && offer.number === wait.number)
+            .map((offer) => (
+              <QuoteToRead key={offer.number} offer={offer} locale={locale} />
+            ))}
           {wait.code === 'quote' && <QuoteForm number={wait.number} token={token} />}
           {wait.code === 'sample' && wait.card && <CardForm id={wait.card.id} token={token} />}
         </div>

@@ -75,3 +75,15 @@ test('an answer names a day that has come, within the validity; it is given once
     faults: [{ reason: 'quote 1 was accepted already' }],
   });
 });
+
+test('an earlier quote is not accepted over a later one, for its caps would be those of neither; it may be refused', async () => {
+  for (const note of ['second', 'third']) expect(await make({ note })).toMatchObject({ status: 'saved' });
+  expect((await answerOffer('P-015', 3, said, writer)).status).toBe('saved');
+  const caps = (await loadJob(database(), 'P-015'))!.job.caps;
+  expect(await answerOffer('P-015', 2, said, writer)).toMatchObject({
+    status: 'faulty',
+    faults: [{ reason: 'quote 3 was accepted in its place: make another' }],
+  });
+  expect((await loadJob(database(), 'P-015'))!.job.caps).toEqual(caps);
+  expect((await answerOffer('P-015', 2, { ...said, answer: 'refused' }, writer)).status).toBe('saved');
+});

@@ -91,10 +91,14 @@ export const answerOffer = (
   writer: Writer,
 ): Promise<EditOutcome> =>
   write(writer, { job: number }, async (connection): Promise<Prepared> => {
-    const stored = (await loadOffers(connection, number)).find(({ offer }) => offer.number === version);
+    const all = await loadOffers(connection, number);
+    const stored = all.find(({ offer }) => offer.number === version);
     if (!stored) return faulty('quote', `${number} has no quote ${version}`);
     const { offer } = stored;
     if (stored.answer !== 'open') return faulty('quote', `quote ${version} was ${stored.answer} already`);
+    const later = all.find((one) => one.answer === 'accepted' && one.offer.number > version);
+    if (later && said.answer === 'accepted')
+      return faulty('quote', `quote ${later.offer.number} was accepted in its place: make another`);
     const { shop } = await requireShop(connection);
     const today = localDateOf(currentMinute(), shop.timeZone);
     if (said.on > today) return faulty('on', 'nobody has said it on a day that is still to come');

@@ -1,6 +1,6 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import type { DrawnElevation } from '../../core/elevation';
-import { stagesDue } from '../../core/offer';
+import { stagesDue, type Offer } from '../../core/offer';
 import { ownerView, type OwnerView } from '../../core/owner/owner-view';
 import type { Plan } from '../../core/plan';
 import type { Job } from '../../core/record';
@@ -111,6 +111,8 @@ export interface OwnerPage {
   view: OwnerView;
   /** What the picture of today is drawn from; it stays on the server. */
   drawn: { job: Job; plan: Plan; now: Minute; sides: DrawnElevation[] };
+  /** Quotes that may still be accepted, and the one that was. */
+  quotes: { open: Offer[]; accepted: Offer | null };
   shopName: string;
   timeZone: string;
   currency: string;
@@ -132,6 +134,9 @@ export async function ownerPageOf(token: string): Promise<OwnerPage | null> {
   const { timeZone, currency, name } = shop.shop;
   const today = localDateOf(now, timeZone);
   const accepted = [...offers].reverse().find((one) => one.answer === 'accepted')?.offer ?? null;
+  const open = offers.flatMap(({ answer, offer }) =>
+    answer === 'open' && offer.validUntil >= today && offer.number > (accepted?.number ?? 0) ? [offer] : [],
+  );
   return {
     view: ownerView({
       job: stored.job,
@@ -139,13 +144,12 @@ export async function ownerPageOf(token: string): Promise<OwnerPage | null> {
       now,
       timeZone,
       forecast: days.at(-1) ?? null,
-      open: offers.flatMap(({ answer, offer }) =>
-        answer === 'open' && offer.validUntil >= today ? [offer] : [],
-      ),
+      open,
       accepted,
       payments: accepted ? stagesDue(accepted, plan) : [],
     }),
     drawn: { job: stored.job, plan, now, sides: await elevationsOfPlan(planned) },
+    quotes: { open, accepted },
     shopName: name,
     timeZone,
     currency,

@@ -26,6 +26,7 @@ export default async function Owner({
   return (
     <OwnerPage
       view={page.view}
+      quotes={page.quotes}
       sides={sides}
       states={areaStates(plan, now)}
       picture={thumbnailOf(job, plan, now)}
