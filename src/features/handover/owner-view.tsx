@@ -43,8 +43,8 @@ export function OwnerLinks(props: OwnerProps) {
     <section aria-label="The owner’s page">
       <p className="max-w-prose text-quiet">
         A link opens one page of this job: where the object stands, what is next, what waits for the owner,
-        hours and payments. It shows no other job, no prices of yours and nobody’s name. Whoever has the link
-        can read it and answer: give it to the owner alone.
+        hours, payments, and quotes as you gave them. It shows no other job, no prices but those of its quotes
+        and nobody’s name. Whoever has the link can read it and answer: give it to the owner alone.
       </p>
       <MakeLink job={job} />
       <LinkTable {...props} />

@@ -102,7 +102,7 @@ function Lines({ offer, locale }: { offer: Offer; locale: Locale }) {
             .map((line) => (
               <tr key={line.key} className="border-b border-line tabular-nums">
                 <td className="py-[2px] pl-3">{lineText(line)}</td>
-                <td className="pr-3 text-right">{quantityText(line)}</td>
+                <td className="pr-3 text-right whitespace-nowrap">{quantityText(line)}</td>
                 <td className="pr-3 text-right">{line.rateMinor === null ? '' : cost(line.rateMinor)}</td>
                 <td className="text-right">{cost(line.sumMinor)}</td>
               </tr>
