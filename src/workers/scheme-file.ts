@@ -1,18 +1,11 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import { join } from 'node:path';
 import { coloursCgats, maskDrawing, maskMapSvg, stationsCsv } from '../core/exchange';
 import { stripName, type Job } from '../core/record';
 import { stripOf } from '../core/scheme';
 import { netOfJob, schemeLayout } from '../core/survey';
 import { bodyKindOf } from '../core/vehicle';
+import { fontBytes } from './documents/faces';
 import { maskMapPdf } from './documents/mask-map-pdf';
 import type { SchemeFile, StripFile, WorkerAnswers } from './tasks';
-
-const face = '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff';
-/** The face that ships with the app, as the packages of the house have it. */
-const fontBytes = (): Uint8Array =>
-  readFileSync(createRequire(join(process.cwd(), 'package.json')).resolve(face));
 
 /** A file of a scheme; null for a strip that the body does not have, a reason where nothing can be printed. */
 export async function schemeFile(job: Job, file: SchemeFile): Promise<WorkerAnswers['scheme-file']> {

@@ -11,6 +11,7 @@ import type {
   Together,
 } from '../core/changes';
 import type { CheckedEdit, CheckedEntry, Ground } from '../core/checks';
+import type { PrintedPaper } from '../core/documents';
 import type { DrawnElevation } from '../core/elevation';
 import type { MapOnJob } from './panel-map-on-job';
 import type { FigureLine, FileReading, PaperKey, Parsed } from '../core/exchange';
@@ -35,7 +36,7 @@ export type StripFile =
   { of: 'mask-map'; strip: string } | { of: 'mask-sheets'; strip: string; paper: PaperKey };
 
 /** Changes when a task or an answer changes its shape. */
-export const protocolVersion = 10;
+export const protocolVersion = 11;
 
 /** Files of people, read on a thread with a budget of time and memory: whatever is in them, pages are answered. */
 export type FileTask =
@@ -74,8 +75,19 @@ export type ComparisonTask =
   | { kind: 'compare-changes'; given: Situation; changes: readonly Change[] }
   | { kind: 'together'; jobs: OpenJob[]; around: Pick<PlanInput, 'shop' | 'shelf' | 'operations' | 'now'> };
 
+/** A document as a PDF in a file: with many photos it takes as long as they do. */
+export interface DocumentTask {
+  kind: 'document';
+  paper: PrintedPaper;
+  size: 'a4' | 'letter';
+  /** Where the photos lie that it shows. */
+  photos: readonly { sha256: string; path: string }[];
+  /** Path of the file that is made. */
+  out: string;
+}
+
 /** Work that takes long enough to keep others waiting, done on a thread of its own. */
-export type WorkerTask = FileTask | PlanTask | ComparisonTask;
+export type WorkerTask = FileTask | PlanTask | ComparisonTask | DocumentTask;
 
 export interface Compared {
   base: PlanFigures;
@@ -101,6 +113,7 @@ export interface WorkerAnswers {
   'scheme-file': string | Uint8Array | { reason: string } | null;
   elevations: DrawnElevation[];
   'elevation-file': string | Uint8Array;
+  document: { bytes: number };
   'colour-orders': ColourOrders;
   schemes: PlannedScheme[];
   hiding: HidingRow[];

@@ -21,6 +21,7 @@ import { auditPlanOf, planJob, tellPlan } from '../core/plan';
 import { tryRemedies } from '../core/warnings/replan';
 import { panelMapOnJob } from './panel-map-on-job';
 import { readPicture } from './picture';
+import { documentFile } from './document-file';
 import { elevationFile } from './elevation-file';
 import { schemeFile } from './scheme-file';
 import type { AnswerTo, Compared, Tell, WorkerTask } from './tasks';
@@ -74,6 +75,8 @@ export function work(task: WorkerTask, tell: Tell = () => {}): unknown {
       return drawnElevations(task.job, task.plan);
     case 'elevation-file':
       return elevationFile(task);
+    case 'document':
+      return documentFile(task, tell);
     case 'colour-orders':
       return colourOrders(inputOf(task.given), task.fixed, tell);
     case 'schemes':

@@ -11,7 +11,7 @@ import {
 } from '../../workers/tasks';
 
 /** Each lane has threads of its own, so that a forecast never stands before an edit, nor a hostile file before a page. */
-type Lane = 'plans' | 'files' | 'comparisons';
+type Lane = 'plans' | 'files' | 'comparisons' | 'documents';
 
 const laneOf: Record<WorkerTask['kind'], Lane> = {
   plan: 'plans',
@@ -36,6 +36,7 @@ const laneOf: Record<WorkerTask['kind'], Lane> = {
   hiding: 'comparisons',
   'compare-changes': 'comparisons',
   together: 'comparisons',
+  document: 'documents',
 };
 
 const cores = Math.max(1, Math.min(2, availableParallelism()));
@@ -44,6 +45,8 @@ const lanes: Record<Lane, { threads: number; least: number; heapMb: number; wait
   plans: { threads: cores, least: 1, heapMb: 192, waiting: 200 },
   files: { threads: 1, least: 0, heapMb: 128, waiting: 12 },
   comparisons: { threads: cores, least: 0, heapMb: 192, waiting: 60 },
+  // One document at a time: its photos take the memory, and nobody waits for two.
+  documents: { threads: 1, least: 0, heapMb: 256, waiting: 12 },
 };
 const idleMs = 20_000;
 

@@ -1,0 +1,2 @@
+export * from './blocks';
+export * from './paper';
