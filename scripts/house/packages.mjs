@@ -53,8 +53,8 @@ const lockHash = () =>
 /** Installs the Node packages of the committed lock if they are not there. */
 export function requireNodePackages() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 9))
-    throw new Stop(`Node.js 20.9 or later is needed; this is ${process.versions.node}.`);
+  if (major < 20 || (major === 20 && minor < 19))
+    throw new Stop(`Node.js 20.19 or later is needed; this is ${process.versions.node}.`);
   if (existsSync(stampFile()) && readFileSync(stampFile(), 'utf8') === lockHash()) return;
   say('Installing the Node packages of package-lock.json (two minutes the first time) …');
   const run = spawnSync('npm', ['install', '--include=dev', '--no-audit', '--no-fund'], {

@@ -15,6 +15,8 @@ export const demoShop: Shop = {
   labourRateMinorPerHour: 4800,
   boothRateMinorPerHour: 3500,
   vocLimitGL: 640,
+  letterhead: ['Unit 4, Old Tannery Yard', 'Open Monday to Friday, 8 to 17'],
+  markSha256: '',
   keepForMin: 240,
   offerTerms: usualTerms,
   approvalFrom: 'Road',

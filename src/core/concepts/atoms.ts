@@ -66,6 +66,10 @@ export const lotName = () =>
     .allow('')
     .messages({ 'string.pattern.base': '{{#label}} must be up to 24 letters, digits and blanks' });
 
+export const sha256 = () =>
+  Joi.string()
+    .pattern(/^[0-9a-f]{64}$/)
+    .messages({ 'string.pattern.base': '{{#label}} is no SHA-256' });
 export const hexColour = () =>
   Joi.string()
     .pattern(/^#[0-9a-f]{6}$/)
@@ -195,6 +199,10 @@ export const ratesByOperation = () =>
     .pattern(/^[a-z][a-z0-9-]{0,29}$/, figure(0, 10_000))
     .max(500);
 /** Film at which a colour hides what lies beneath, as drawn down on a card: by the product or the colour beneath, empty for any. */
+export const recipe = () =>
+  Joi.array()
+    .items(exactly({ name: line(60).min(1), grams: figure(0.001, 1_000_000) }))
+    .max(24);
 export const hidesOver = () =>
   Joi.array()
     .items(exactly({ over: key().allow(''), um: figure(1, 2000) }))

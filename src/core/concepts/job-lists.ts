@@ -1,3 +1,4 @@
+import Joi from 'joi';
 import {
   fittingChoices,
   fittingNeeds,
@@ -9,10 +10,11 @@ import {
 } from '../record/strip-down-words';
 import { productKinds } from '../film/coating-sheet';
 import { repairKinds } from '../film/repair-cards';
+import { decisionAnswers, provenanceKinds } from '../record/handover-words';
 import { harms, openingMethods, tiedPhases, trades } from '../record/trade-words';
 import { dayKinds } from '../shop/shop-words';
 import * as atom from './atoms';
-import { figure, flag, id, localDate, nullable, since, text, whole, word } from './field';
+import { document, figure, flag, id, localDate, nullable, since, text, whole, word } from './field';
 import { alternatives, colours, constructions, looseItems, matchAttempts, samples } from './scheme-lists';
 
 const minutes = () => figure(0, 10_000);
@@ -172,6 +174,56 @@ const materialCaps = {
   mostAmount: nullable(figure(0.001, 100_000)),
 };
 
+/** An original part, a number, a stamp, a panel that was replaced, or what else tells where the object comes from. */
+const provenance = {
+  kind: word(provenanceKinds),
+  /** Key of its panel; empty for the object. */
+  part: text(20),
+  what: text(120, 1),
+  /** The number or stamp as it reads; empty where there is none. */
+  reads: text(80),
+  onDate: localDate(),
+  note: text(200),
+};
+
+/** One way that the owner may choose, with what it costs beside what was agreed. */
+export interface DecisionWay {
+  name: string;
+  hours: number;
+  moneyMinor: number;
+  days: number;
+}
+
+/** Something that the owner decides: what was found, with its price, or one of several ways. */
+const decisions = {
+  what: text(200, 1),
+  /** Key of the panel it is about; empty for none. */
+  part: text(20),
+  /** Damage of the list that it is about, and the gate that waits for it; empty for none. */
+  find: text(80),
+  gate: text(80),
+  ways: document<DecisionWay[]>(
+    Joi.array()
+      .items(
+        atom.exactly({
+          name: atom.line(120).min(1),
+          hours: atom.figure(-10_000, 10_000),
+          moneyMinor: atom.whole(-100_000_000, 100_000_000),
+          days: atom.whole(-365, 365),
+        }),
+      )
+      .min(1)
+      .max(4),
+  ),
+  askedOn: localDate(),
+  answer: word(decisionAnswers),
+  /** Place of the way that was chosen; null while none is. */
+  chosen: nullable(whole(0, 3)),
+  answeredBy: text(80),
+  answeredOn: nullable(localDate()),
+  said: text(200),
+};
+
 /** The lists of a job that are kept row by row, by name; an item has its id besides. */
 export const jobListFields = {
   fittings,
@@ -191,4 +243,6 @@ export const jobListFields = {
   samples,
   repairs,
   materialCaps,
+  provenance,
+  decisions,
 };

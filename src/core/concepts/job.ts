@@ -1,6 +1,7 @@
 import { levels } from '../film/coat-system';
 import type { TypedFigure } from '../figures';
 import type { ColourCover } from '../record/colour-words';
+import { keptPlaces, moneyDepths } from '../record/handover-words';
 import { jobStates } from '../record/job-words';
 import type { SchoolChoice } from '../record/school';
 import { priorRepairs } from '../record/strip-down-words';
@@ -45,6 +46,12 @@ export const jobFields = {
   weight: since(1, whole(1, 9)),
   /** Days before the promised day by which the owner is told that the job will be ready; 0 where nobody asked. */
   noticeDays: since(0, whole(0, 60)),
+  /** Where the tins stand that are kept of its colours. */
+  reservePlace: since('', text(120)),
+  /** Where it stands once it is delivered. */
+  keptWhere: since('garage', word(keptPlaces)),
+  /** How much of hours and money the file tells that goes with it. */
+  moneyDepth: since('phases', word(moneyDepths)),
   /** The order of the colours on their bodies as the manager put it, by section or lot; empty for the trade's. */
   colourOrder: since([], document<string[]>(atom.colourOrder())),
   /** Later colours that are covered while an earlier one is sprayed; what is not named may be sprayed over at the line. */

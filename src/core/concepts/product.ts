@@ -13,7 +13,7 @@ import {
 import { families } from '../film/family';
 import { dayKinds } from '../shop/shop-words';
 import * as atom from './atoms';
-import { document, nullable, since, text, whole, word, type TypeOf } from './field';
+import { document, localDate, nullable, since, text, whole, word, type TypeOf } from './field';
 
 const minutes = () => atom.whole(0, 1_000_000);
 const orNot = (schema: Joi.Schema) => schema.optional();
@@ -114,6 +114,8 @@ export const productFields = {
   leadIn: since('calendar', word(dayKinds)),
   /** Days an unopened pack keeps; null = no limit. */
   shelfLifeDays: since(null, nullable(whole(1, 10_000))),
+  /** The date that its data sheet carries; null where nobody wrote it down. */
+  sheetDated: since(null, nullable(localDate())),
   hazards: document<Hazard[]>(Joi.array().items(atom.oneOf(hazards)).unique()),
   coating: nullable(document<CoatingSheet>(coating)),
 };

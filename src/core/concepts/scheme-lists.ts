@@ -10,6 +10,7 @@ import {
   sampleVerdicts,
   type ColourCover,
   type Lab,
+  type RecipeLine,
 } from '../record/colour-words';
 import type { ConstructionShape } from '../record/construction';
 import { depths } from '../record/depth';
@@ -49,6 +50,8 @@ export const colours = {
   groundCoat: since(null, nullable(id(atom.key()))),
   /** Dry film at which it hides a ground, as somebody found on a card: stands before what its spectrum says. */
   hides: since([], document<HidesOver[]>(atom.hidesOver())),
+  /** The recipe as it was weighed; empty where a code or a place says it. */
+  recipe: since([], document<RecipeLine[]>(atom.recipe())),
 };
 
 /** A line, field, band, set of stripes or box, laid out with measures. */

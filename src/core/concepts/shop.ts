@@ -7,6 +7,7 @@ import {
   document,
   figure,
   flag,
+  id,
   localDate,
   moneyMinor,
   nullable,
@@ -63,6 +64,10 @@ export const shopFields = {
   sampleSideMm: since(300, whole(20, 3000)),
   /** What stands on every quote, and how it is paid. */
   offerTerms: since(usualTerms, document<OfferTerms>(offerTermsSchema())),
+  /** What stands below its name at the head of its paper: address, telephone, number of the register. */
+  letterhead: since([], document<string[]>(Joi.array().items(atom.line(80).min(1)).max(6))),
+  /** Its mark, by the SHA-256 of the picture; empty where it has none. */
+  markSha256: since('', id(atom.sha256().allow(''))),
   /** Figures of the shop and its products in place of the trade's. */
   figures: since([], document<TypedFigure[]>(typedFigures(['shop', 'product', 'painter']))),
 };

@@ -17,6 +17,7 @@ const columns = [
   'lead_days',
   'lead_in',
   'shelf_life_days',
+  'sheet_dated',
   'hazards',
   'packs',
   'family',
@@ -91,6 +92,7 @@ export function writeShelfCsv(products: readonly Product[]): string {
       lead_days: String(product.leadDays),
       lead_in: product.leadIn,
       shelf_life_days: figure(product.shelfLifeDays),
+      sheet_dated: product.sheetDated ?? '',
       hazards: product.hazards.join(' '),
       packs: product.packs
         .map((pack) => `${pack.size}@${pack.priceMinor}${pack.part ? `=${quoted(pack.part)}` : ''}`)
@@ -210,6 +212,7 @@ function productOf(row: Row): unknown {
     leadDays: figure('lead_days') ?? 0,
     leadIn: text('lead_in') || 'calendar',
     shelfLifeDays: orNull('shelf_life_days'),
+    sheetDated: text('sheet_dated') || null,
     hazards: list('hazards', /\s+/),
     packs,
     coating: hasSheet ? withoutUndefined(sheet) : null,

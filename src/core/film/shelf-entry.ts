@@ -48,6 +48,7 @@ export function coating(
     packs: list,
     leadDays,
     leadIn: 'calendar',
+    sheetDated: null,
     shelfLifeDays,
     hazards,
     coating: completeSheet({
@@ -81,6 +82,7 @@ export const goods = (
   packs: list,
   leadDays: 2,
   leadIn: 'calendar',
+  sheetDated: null,
   shelfLifeDays,
   hazards,
   coating: null,

@@ -29,6 +29,12 @@ export const samplesShown = ['card', 'kept-card', 'part'] as const;
 export const matchVerdicts = ['waiting', 'matches', 'fails'] as const;
 export type MatchVerdict = (typeof matchVerdicts)[number];
 
+/** One part of a recipe as it is weighed. */
+export interface RecipeLine {
+  name: string;
+  grams: number;
+}
+
 /** A later colour, by section or lot, that is covered while an earlier one is sprayed. */
 export interface ColourCover {
   sprayed: string;

@@ -13,6 +13,7 @@ export const unchosenColour: JobColour = {
   coats: null,
   groundCoat: null,
   hides: [],
+  recipe: [],
 };
 
 /** The colours of the sections, in their order, as a job's swatch shows them. */

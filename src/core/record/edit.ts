@@ -8,7 +8,9 @@ import type { DayAir, MonthAir, Place, PlaceKind } from '../shop';
 import type { Operation } from '../steps/operation';
 import type { LocalDate } from '../units';
 import type { OrderGround } from './colour';
+import type { PhotoTag } from './handover-words';
 import type { Job, SignOff } from './job';
+import type { GateStage } from './strip-down-words';
 import type { JobListName, JobLists } from './job-lists';
 import type { NewLogEntry } from './log-entry';
 import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
@@ -74,6 +76,31 @@ export type Edit =
   | { kind: 'add-readings'; job: string; readings: Omit<FilmReading, 'id' | 'onDate'>[] }
   | { kind: 'remove-reading'; job: string; id: string; seen: number }
   | { kind: 'remove-photo'; job: string; id: string; seen: number }
+  /** What a photo shows, and whether the owner sees it. */
+  | {
+      kind: 'set-photo';
+      job: string;
+      id: string;
+      seen: number;
+      set: Partial<{ tag: PhotoTag; caption: string; forOwner: boolean }>;
+    }
+  /** Asks the owner to decide; the stretch of work that is named waits for it. */
+  | {
+      kind: 'ask-owner';
+      job: string;
+      ask: Pick<JobLists['decisions'][number], 'what' | 'part' | 'find' | 'ways'>;
+      holds: { section: string; stage: GateStage } | null;
+    }
+  /** What the owner decided; a way that was chosen stands in the record of scope. */
+  | ({
+      kind: 'answer-decision';
+      job: string;
+      id: string;
+      seen: number;
+      by: string;
+      on: LocalDate;
+      said: string;
+    } & ({ answer: 'chosen'; chosen: number } | { answer: 'refused'; chosen: null }))
   | {
       kind: 'add-parts';
       job: string;

@@ -8,6 +8,7 @@ export * from './depth';
 export * from './job';
 export * from './job-lists';
 export * from './kept-scheme';
+export * from './handover-words';
 export * from './job-words';
 export * from './log-words';
 export * from './stock-words';

@@ -22,6 +22,9 @@ export type MatchAttempt = Item<'matchAttempts'>;
 export type Sample = Item<'samples'>;
 export type Repair = Item<'repairs'>;
 export type MaterialCap = Item<'materialCaps'>;
+export type Provenance = Item<'provenance'>;
+export type Decision = Item<'decisions'>;
+export type { DecisionWay } from '../concepts/job-lists';
 export type { KeptScheme } from '../concepts/scheme-lists';
 
 /** The lists of a job that are kept row by row, by name. */
@@ -45,4 +48,6 @@ export const jobListNames: readonly JobListName[] = [
   'samples',
   'repairs',
   'materialCaps',
+  'provenance',
+  'decisions',
 ];

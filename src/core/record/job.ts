@@ -143,6 +143,8 @@ export function figuresOfJob(job: Job): JobFiguresShown {
     samples: _samples,
     repairs: _repairs,
     materialCaps: _materialCaps,
+    provenance: _provenance,
+    decisions: _decisions,
     ...figures
   } = four;
   return figures;

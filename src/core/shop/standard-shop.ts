@@ -9,6 +9,8 @@ export const standardShop: Shop = {
   labourRateMinorPerHour: 4500,
   boothRateMinorPerHour: 3500,
   vocLimitGL: null,
+  letterhead: [],
+  markSha256: '',
   keepForMin: 240,
   offerTerms: usualTerms,
   approvalFrom: 'Road',

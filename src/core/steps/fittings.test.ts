@@ -156,7 +156,7 @@ describe('the allowance for what is not seen yet', () => {
     builtYear: number | null,
     priorRepair: 'none' | 'some' | 'many' = 'none',
     hours: number[] = [],
-  ) => allowanceOf({ builtYear, priorRepair, finds: hours.map(find) }, 6000, 2026);
+  ) => allowanceOf({ builtYear, priorRepair, finds: hours.map(find), decisions: [] }, 6000, 2026);
 
   test('by age: 5 % to ten years, 15 % to thirty, 25 % to fifty, 30 % beyond; 10 or 20 % more where it was repaired', () => {
     const share = (year: number, repair: 'none' | 'some' | 'many' = 'none') => of(year, repair)!.share;

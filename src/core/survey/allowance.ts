@@ -1,5 +1,5 @@
 import { usualFigures, type FigureKey, type Figures } from '../figures';
-import type { Job, PriorRepair } from '../record';
+import type { Find, Job, PriorRepair } from '../record';
 
 /** Share of the hours of stripping, metal and filler to hold for what comes to light only then. */
 const byAge: readonly { olderThan: number; share: FigureKey }[] = [
@@ -32,7 +32,7 @@ export interface Allowance {
  * @param workMin person-minutes of stripping, metalwork and filler in the plan   @param year the present year
  */
 export function allowanceOf(
-  job: Pick<Job, 'builtYear' | 'priorRepair' | 'finds'>,
+  job: Pick<Job, 'builtYear' | 'priorRepair' | 'finds' | 'decisions'>,
   workMin: number,
   year: number,
   figures: Figures = usualFigures,
@@ -41,9 +41,15 @@ export function allowanceOf(
   const repaired = byRepair[job.priorRepair];
   const share = figures(hiddenShareKey(job.builtYear, year)) + (repaired === null ? 0 : figures(repaired));
   const heldMin = Math.round(workMin * share);
-  const foundMin = Math.round(job.finds.reduce((sum, find) => sum + find.hours * 60, 0));
+  const foundMin = Math.round(mendedFinds(job).reduce((sum, find) => sum + find.hours * 60, 0));
   return { share, heldMin, foundMin, leftMin: Math.max(0, heldMin - foundMin) };
 }
+
+/** Damage that is mended: what the owner refused stays as it is. */
+const mendedFinds = ({ finds, decisions }: Pick<Job, 'finds' | 'decisions'>): Find[] => {
+  const refused = new Set(decisions.flatMap((one) => (one.answer === 'refused' ? [one.find] : [])));
+  return finds.filter((find) => !refused.has(find.id));
+};
 
 /** Phases in which hidden damage comes to light. */
 const hiddenPhases: ReadonlySet<string> = new Set(['strip', 'metal', 'filler']);

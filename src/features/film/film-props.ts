@@ -2,9 +2,6 @@ import type { FiguresProps } from '../figures/figure-place';
 import { jobFigures } from '../figures/figures-props';
 import {
   checkStack,
-  coatSystemOf,
-  filmColumn,
-  filmFiguresOf,
   gritTakesAt,
   gritSteps,
   groundAdvice,
@@ -16,7 +13,6 @@ import {
   type ClearBudget,
   type CoatingSheet,
   type FilmColumn,
-  type FilmSlice,
   type GroundAdvice,
   type Ladder,
   type Product,
@@ -30,9 +26,9 @@ import { edgeBandM2, perimeterM } from '@/core/geometry';
 import type { Plan } from '@/core/plan';
 import { colourOfKey, type Job, type JobColour, type JobSection } from '@/core/record';
 import type { Shop } from '@/core/shop';
-import { isTouchIn, ladderOf, laddersBeneath, withShopWays, type StageLadder } from '@/core/steps';
+import { ladderOf, laddersBeneath, withShopWays, type StageLadder } from '@/core/steps';
+import { sectionFilm } from '@/core/readings/section-film';
 import { stackSentence } from '../words/film-words';
-import { oldLayers } from './old-layers';
 
 export type SectionSeen = JobSection & { seen: number };
 
@@ -136,17 +132,14 @@ function filmSection(
   shelf: Shelf,
   nameOf: (code: string) => string,
 ): FilmSection {
-  const route = (section.ways?.system ?? coatSystemOf(section.system))?.route ?? 'panel';
+  const { route, depth, column, times } = sectionFilm(summary, section, job, plan);
   const products = summary.layers.flatMap((layer): { layer: typeof layer; product: Product }[] => {
     const product = shelf.get(layer.product);
     return product?.coating ? [{ layer, product }] : [];
   });
   const families = products.map(({ product }) => product.coating!.family);
   const parts = plan.parts.filter((part) => part.section === summary.section);
-  const depth = depthOfLot(summary.section, section);
-  const kept = oldLayers(job, new Set(parts.map((part) => part.key)), depth, section.oldFinish);
   const [figures, at] = [figuresFrom(section.ways?.figures ?? job.figures), { section: section.key }];
-  const column = filmColumn(kept, summary.layers, summary.clear, route, filmFiguresOf(figures, at));
   const lot = { ...section, level: summary.level };
   const ladder = ladderOf(lot);
   return {
@@ -158,7 +151,7 @@ function filmSection(
     areaM2: summary.outsideM2,
     route,
     column,
-    times: timesOf(column, summary.section, plan),
+    times,
     layers: summary.layers,
     readingsUm: readingsOn(parts, job),
     // A product that lies in two layers has one sheet.
@@ -241,38 +234,6 @@ function groundOf(
     if (advice) return advice;
   }
   return null;
-}
-
-/** A lot may be taken further down than its section; its key says so. */
-const depthOfLot = (key: string, section: JobSection): JobSection['depth'] => {
-  const own = key.split(':')[1] ?? '';
-  return (['bare', 'stable', 'scuff'] as const).find((depth) => own.includes(depth)) ?? section.depth;
-};
-
-/** When each slice is laid and taken from, by the plan's steps of that section. */
-function timesOf(column: FilmColumn, section: string, plan: Plan): SliceTimes[] {
-  const own = plan.steps.filter((step) => step.sections.includes(section));
-  const ends = (match: (step: Plan['steps'][number]) => boolean) => own.filter(match).map((step) => step.end);
-  /** A role that comes twice in a stack is laid in its order. */
-  const coatsEnd = ({ kind, coats }: FilmSlice, below: readonly FilmSlice[]): number[] => {
-    const all = ends((step) => step.coat?.role === kind && !isTouchIn(step)).sort((a, b) => a - b);
-    const before = below.reduce((sum, one) => sum + (one.kind === kind ? one.coats : 0), 0);
-    const comesAgain = column.slices.filter((one) => one.kind === kind).length > 1;
-    return comesAgain ? all.slice(before, before + coats) : all;
-  };
-  return column.slices.map((slice, i) => ({
-    laid: coatsEnd(slice, column.slices.slice(0, i)),
-    taken:
-      slice.why === 'stripping'
-        ? ends((step) => step.leaves === 'bare')
-        : slice.why === 'blocking'
-          ? ends((step) => step.operation === 'block' && step.phase === 'build')
-          : slice.why === 'ladder'
-            ? ends((step) => ['colour-sand', 'disc-sand', 'polish'].includes(step.operation))
-            : slice.why === 'nibs'
-              ? ends((step) => step.operation === 'sand-between')
-              : ends((step) => /^(scuff-epoxy|block-filler|block-fairing)/.test(step.operation)),
-  }));
 }
 
 function ladderRows(ladder: Ladder, { key, ways }: SectionSeen): LadderRow[] {

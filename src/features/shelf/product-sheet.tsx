@@ -60,6 +60,16 @@ export function ProductSheet({ product, locale }: { product: SeenProduct; locale
             toEdit={(leadIn) => productEdit(product, { leadIn: leadIn === 'open' ? 'open' : 'calendar' })}
           />
         </Fact>
+        <Fact label="Data sheet of">
+          <EditText
+            label="Date of the data sheet"
+            quiet
+            type="date"
+            className="w-36"
+            value={product.sheetDated ?? ''}
+            toEdit={(text) => productEdit(product, { sheetDated: text || null })}
+          />
+        </Fact>
         <Whole
           label="Keeps unopened, days"
           value={product.shelfLifeDays}

@@ -24,6 +24,8 @@ export const jobListTables = {
   samples: 'sample',
   repairs: 'repair',
   materialCaps: 'materialCap',
+  provenance: 'provenance',
+  decisions: 'decision',
 } as const;
 export type JobListTable = (typeof jobListTables)[JobListName];
 
@@ -53,6 +55,8 @@ const inserts: { [N in JobListName]: (own: Own, item: ItemOf<N>) => RowChange } 
   samples: (own, item) => insert('sample', { ...own, ...item }),
   repairs: (own, item) => insert('repair', { ...own, ...item }),
   materialCaps: (own, item) => insert('materialCap', { ...own, ...item }),
+  provenance: (own, item) => insert('provenance', { ...own, ...item }),
+  decisions: (own, item) => insert('decision', { ...own, ...item }),
 };
 
 const updates: {
@@ -75,6 +79,8 @@ const updates: {
   samples: (id, seen, set) => update('sample', id, seen, set),
   repairs: (id, seen, set) => update('repair', id, seen, set),
   materialCaps: (id, seen, set) => update('materialCap', id, seen, set),
+  provenance: (id, seen, set) => update('provenance', id, seen, set),
+  decisions: (id, seen, set) => update('decision', id, seen, set),
 };
 
 /** An item of a list as a new row. */
@@ -108,6 +114,8 @@ export const listInserts = (number: string, lists: JobLists): RowChange[] => [
   ...insertsOf(number, 'samples', lists.samples),
   ...insertsOf(number, 'repairs', lists.repairs),
   ...insertsOf(number, 'materialCaps', lists.materialCaps),
+  ...insertsOf(number, 'provenance', lists.provenance),
+  ...insertsOf(number, 'decisions', lists.decisions),
 ];
 
 /** The lists of a job from their rows, in the order of their ids. */
@@ -135,5 +143,7 @@ export function listsOfRows(number: string, rows: RowsOf<JobListTable>): JobList
     samples: own(rows.sample, (row) => recordOf(fields.samples, row)),
     repairs: own(rows.repair, (row) => recordOf(fields.repairs, row)),
     materialCaps: own(rows.materialCap, (row) => recordOf(fields.materialCaps, row)),
+    provenance: own(rows.provenance, (row) => recordOf(fields.provenance, row)),
+    decisions: own(rows.decision, (row) => recordOf(fields.decisions, row)),
   };
 }

@@ -104,6 +104,8 @@ const emptyRows = (job: RowOf<'job'>): RowsOf<JobTable> => ({
   sample: [],
   repair: [],
   materialCap: [],
+  provenance: [],
+  decision: [],
   colour: [],
   construction: [],
   stepFact: [],

@@ -1,18 +1,32 @@
-import { asc, eq } from 'drizzle-orm';
+import { asc, count, eq } from 'drizzle-orm';
+import { photoTags, type PhotoTag } from '../../core/record';
 import type { LocalDate } from '../../core/units';
 import type { Connection } from '../database/client';
 import { photo } from '../database/schema';
-import { insert, type RowChange } from './row-change';
+import { insert, update, type RowChange } from './row-change';
 
-export interface Photo {
+/** What a photo shows, and who sees it. */
+export interface PhotoWords {
+  tag: PhotoTag;
+  caption: string;
+  /** The owner sees it on his page. */
+  forOwner: boolean;
+}
+
+export interface Photo extends PhotoWords {
   id: string;
   part: string | null;
+  /** Face of its panel; null where nobody said. */
+  face: 'outside' | 'inside' | null;
   step: string | null;
   /** The mark it shows, by its id in the job; null for the panel as a whole. */
   mark: string | null;
   /** The gate before primer it shows, a joint or a seam; null for none. */
   gate: string | null;
-  caption: string;
+  /** The sample it shows; null for none. */
+  sample: string | null;
+  /** The coat it shows, 1 for the first; null for none. */
+  coat: number | null;
   takenOn: LocalDate;
   sha256: string;
   widthPx: number;
@@ -33,6 +47,11 @@ export async function loadPhotos(connection: Connection, number: string): Promis
     step: row.step,
     mark: row.mark,
     gate: row.gate,
+    sample: row.sample,
+    face: row.face === 'outside' || row.face === 'inside' ? row.face : null,
+    coat: row.coat,
+    tag: photoTags.find((one) => one === row.tag) ?? 'work',
+    forOwner: row.forOwner,
     caption: row.caption,
     takenOn: row.takenOn,
     sha256: row.sha256,
@@ -43,5 +62,13 @@ export async function loadPhotos(connection: Connection, number: string): Promis
   }));
 }
 
+export async function countPhotos(connection: Connection, number: string): Promise<number> {
+  const [row] = await connection.select({ all: count() }).from(photo).where(eq(photo.jobId, number));
+  return row?.all ?? 0;
+}
+
 export const photoInsert = (number: string, photo: Omit<Photo, 'seen'>): RowChange =>
   insert('photo', { ...photo, id: `${number}/${photo.id}`, jobId: number });
+
+export const photoWords = (number: string, id: string, seen: number, set: Partial<PhotoWords>): RowChange =>
+  update('photo', `${number}/${id}`, seen, set);

@@ -26,6 +26,8 @@ export interface JobGiven extends Given {
   stored: StoredJob;
   /** Place of the next entry in the log of this job, from the database. */
   nextPosition: number;
+  /** Of the shop, minor units an hour. */
+  labourRateMinorPerHour: number;
   /** What an entry of the log says was done, on which surfaces; null for any other edit. */
   work: LoggedWork | null;
 }

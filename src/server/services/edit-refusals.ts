@@ -151,6 +151,10 @@ function itemFaults(edit: AddItem | SetItem, job: Job, { shop, shelf }: StoredSh
       const item = edit.kind === 'add-item' ? edit.item : changed(job.materialCaps, edit.id, edit.set);
       return item ? materialCapFaults(item, place, shelf) : [];
     }
+    case 'decisions':
+      return [
+        { place: 'list', reason: 'the owner is asked, and his answer taken down, by edits of their own' },
+      ];
     default:
       return [];
   }

@@ -20,6 +20,7 @@ import {
   type Given,
 } from './edit-makers';
 import { checkEdit } from './edit-refusals';
+import { handoverMakers } from './handover-edits';
 import { jobMakers } from './job-edits';
 import { keptSchemeMakers } from './kept-scheme-edits';
 import { takeOrderMakers } from './take-order-edit';
@@ -37,6 +38,7 @@ const ofJob: JobMakers<JobKind> = {
   ...jobMakers,
   ...sectionMakers,
   ...surveyMakers,
+  ...handoverMakers,
   ...keptSchemeMakers,
   ...takeOrderMakers,
   ...logMakers,
@@ -89,7 +91,14 @@ async function prepareForJob(edit: EditOfKind<JobKind>, connection: Connection):
   const found = await loadShop(connection);
   const nextPosition = await nextPositionOf(connection, edit.job);
   const checked = found ? await checkEdit(edit, stored.job, found, connection) : null;
-  const given = { ...common(found), stored, nextPosition, work: checked?.work ?? null };
+  const labourRateMinorPerHour = found?.shop.labourRateMinorPerHour ?? 0;
+  const given = {
+    ...common(found),
+    stored,
+    nextPosition,
+    labourRateMinorPerHour,
+    work: checked?.work ?? null,
+  };
   const one = makeForJob(edit, given);
   return refusedOr(checked, one) ?? preparedOf(edit, edit.job, one);
 }

@@ -6,17 +6,29 @@ import { database } from '../database/client';
 import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { readPicture } from '../../workers/picture';
 import { saveEdit, undoLast } from './edits';
-import { addPhoto, loadPicture, photosOf } from './photos';
+import { addPhoto, loadPicture, photosOf, type PhotoPlace } from './photos';
 import { currentPlan } from './plans';
 import { loadJob } from '../repositories/job-repository';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
+const nowhere: PhotoPlace = {
+  part: null,
+  face: null,
+  mark: null,
+  gate: null,
+  sample: null,
+  step: null,
+  coat: null,
+  tag: 'work',
+  caption: '',
+  forOwner: false,
+};
 const plain = (width: number, height: number) =>
   sharp({ create: { width, height, channels: 3, background: '#8899aa' } });
 const add = async (bytes: Buffer, part: string | null = 'B4L', mark: string | null = null) =>
-  addPhoto('P-014', { part, mark, gate: null, step: null, caption: 'dent' }, bytes, { author: 'ann' });
+  addPhoto('P-014', { ...nowhere, part, mark, caption: 'dent' }, bytes, { author: 'ann' });
 
 describe('a photo', () => {
   test('is kept as a JPEG of at most 2560 px with a thumbnail of 320, under the name of its contents', async () => {
@@ -108,12 +120,11 @@ describe('what is no photo leaves nothing behind', () => {
     };
     await saveEdit({ kind: 'add-item', job: 'P-014', list: 'gates', item }, { author: 'ann' });
     const gate = (await loadJob(database(), 'P-014'))!.job.gates.find((one) => one.what === 'gutter joint')!;
-    const given = { part: null, mark: null, step: null, caption: '' };
-    expect(await addPhoto('P-014', { ...given, gate: gate.id }, bytes, { author: 'ann' })).toMatchObject({
+    expect(await addPhoto('P-014', { ...nowhere, gate: gate.id }, bytes, { author: 'ann' })).toMatchObject({
       status: 'saved',
     });
     expect((await photosOf('P-014')).some((photo) => photo.gate === gate.id)).toBe(true);
-    expect(await addPhoto('P-014', { ...given, gate: 'nothing' }, bytes, { author: 'ann' })).toMatchObject({
+    expect(await addPhoto('P-014', { ...nowhere, gate: 'nothing' }, bytes, { author: 'ann' })).toMatchObject({
       status: 'faulty',
       faults: [{ place: 'gate' }],
     });
@@ -123,12 +134,11 @@ describe('what is no photo leaves nothing behind', () => {
     const bytes = await plain(20, 20).jpeg().toBuffer();
     const { plan } = (await currentPlan('P-014'))!;
     const look = plan.steps.find((step) => step.operation.startsWith('inspect-'))!.key;
-    const given = { part: null, mark: null, gate: null, caption: '' };
-    expect(await addPhoto('P-014', { ...given, step: look }, bytes, { author: 'ann' })).toMatchObject({
+    expect(await addPhoto('P-014', { ...nowhere, step: look }, bytes, { author: 'ann' })).toMatchObject({
       status: 'saved',
     });
     expect((await photosOf('P-014')).map((photo) => photo.step)).toContain(look);
-    expect(await addPhoto('P-014', { ...given, step: 'no/step' }, bytes, { author: 'ann' })).toMatchObject({
+    expect(await addPhoto('P-014', { ...nowhere, step: 'no/step' }, bytes, { author: 'ann' })).toMatchObject({
       status: 'faulty',
       faults: [{ place: 'step', reason: 'there is no step no/step' }],
     });
@@ -137,11 +147,7 @@ describe('what is no photo leaves nothing behind', () => {
   test('a panel that is not there, a job that is not there, a name that is none', async () => {
     const bytes = await plain(10, 10).jpeg().toBuffer();
     expect(await add(bytes, 'ZZ')).toMatchObject({ status: 'faulty', faults: [{ place: 'part' }] });
-    expect(
-      await addPhoto('P-999', { part: null, mark: null, gate: null, step: null, caption: '' }, bytes, {
-        author: 'ann',
-      }),
-    ).toMatchObject({
+    expect(await addPhoto('P-999', nowhere, bytes, { author: 'ann' })).toMatchObject({
       status: 'faulty',
     });
     expect(await loadPicture('../../access', false)).toBeNull();

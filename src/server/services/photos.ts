@@ -2,11 +2,12 @@ import { randomUUID } from 'node:crypto';
 import { netOfJob } from '../../core/survey';
 import { localDateOf } from '../../core/units';
 import { keepPicture } from '../photos/store';
+import { letUploadGo, wholeUpload } from '../photos/uploads';
 import { FileRefused, readFileInThread } from '../workers/pool';
 import type { Picture } from '../../workers/picture';
 import { database, type Connection } from '../database/client';
 import { loadJob } from '../repositories/job-repository';
-import { loadPhotos, photoInsert, type Photo } from '../repositories/photo-repository';
+import { countPhotos, loadPhotos, photoInsert, type Photo } from '../repositories/photo-repository';
 import { currentMinute } from './clock';
 import { currentPlan } from './plans';
 import { requireShop } from './snapshot';
@@ -18,14 +19,14 @@ export type { Photo };
 /** The photos of a job, oldest first. */
 export const photosOf = (number: string): Promise<Photo[]> => loadPhotos(database(), number);
 
-/** Where a photo belongs: a panel, a mark, a gate or a step of a job; null for none. */
-export interface PhotoPlace {
-  part: string | null;
-  step: string | null;
-  mark: string | null;
-  gate: string | null;
-  caption: string;
-}
+/** Where a photo belongs: a panel and its face, a mark, a gate, a sample, a step or a coat; null for none. */
+export type PhotoPlace = Pick<
+  Photo,
+  'part' | 'face' | 'step' | 'mark' | 'gate' | 'sample' | 'coat' | 'tag' | 'caption' | 'forOwner'
+>;
+
+/** More of one job nobody looks through. */
+const mostPhotos = 2000;
 
 const faulty = (place: string, reason: string) => ({
   status: 'faulty' as const,
@@ -56,6 +57,8 @@ export async function addPhoto(
   return write(writer, { job: number }, async (connection): Promise<Prepared> => {
     const gone = await placeRefusal(number, given, connection);
     if (gone) return gone;
+    if ((await countPhotos(connection, number)) >= mostPhotos)
+      return faulty('photo', `a job keeps at most ${mostPhotos} photos: remove what nobody needs`);
     const { shop } = await requireShop(connection);
     return {
       status: 'ok',
@@ -67,9 +70,14 @@ export async function addPhoto(
         photoInsert(number, {
           id: randomUUID(),
           part: given.part,
+          face: given.face,
           step: given.step,
           mark: given.mark,
           gate: given.gate,
+          sample: given.sample,
+          coat: given.coat,
+          tag: given.tag,
+          forOwner: given.forOwner,
           caption: given.caption,
           takenOn: localDateOf(currentMinute(), shop.timeZone),
           sha256,
@@ -80,6 +88,26 @@ export async function addPhoto(
       ],
     };
   });
+}
+
+/**
+ * Takes a photo that was uploaded in pieces. Asked again after it was kept it is not kept twice: the upload is the key of
+ * the request.
+ */
+export async function addUploaded(
+  number: string,
+  given: PhotoPlace,
+  upload: string,
+  writer: Writer,
+): Promise<EditOutcome> {
+  const own: Writer = { author: writer.author, request: upload };
+  const bytes = await wholeUpload(upload);
+  if ('reason' in bytes)
+    // What is gone may have been kept already: the record of writes knows.
+    return write(own, { job: number }, () => Promise.resolve(faulty('upload', bytes.reason)));
+  const outcome = await addPhoto(number, given, bytes, own);
+  if (outcome.status === 'saved') await letUploadGo(upload);
+  return outcome;
 }
 
 /** What speaks against the place of a photo; null where it stands. */
@@ -93,6 +121,8 @@ async function placeRefusal(number: string, given: PhotoPlace, connection: Conne
     return faulty('mark', 'that mark is gone');
   if (given.gate !== null && !job.gates.some((gate) => gate.id === given.gate))
     return faulty('gate', 'that gate is gone');
+  if (given.sample !== null && !job.samples.some((one) => one.id === given.sample))
+    return faulty('sample', 'that sample is gone');
   return null;
 }
 

@@ -33,7 +33,6 @@ export const surveyMakers: JobMakers<
   | 'remove-mark'
   | 'add-readings'
   | 'remove-reading'
-  | 'remove-photo'
   | 'add-parts'
   | 'remove-part'
   | 'add-item'
@@ -68,7 +67,6 @@ export const surveyMakers: JobMakers<
   'add-readings': addReadings,
   'remove-reading': ({ job, id, seen }) =>
     made('reading removed', remove('filmReading', findingId(job, id), seen)),
-  'remove-photo': ({ job, id, seen }) => made('photo removed', remove('photo', findingId(job, id), seen)),
   'add-parts': addParts,
   'remove-part': ({ job, part, seen }) =>
     made(`part ${part} removed`, remove('ownPart', ownPartId(job, part), seen)),
@@ -96,11 +94,11 @@ export const surveyMakers: JobMakers<
   },
 };
 
-const netOf = ({ job }: StoredJob): ReadonlyMap<string, Part> =>
+export const netOf = ({ job }: StoredJob): ReadonlyMap<string, Part> =>
   new Map(netOfJob(job).map((part) => [part.key, part]));
 
 /** Faults for parts that the net does not have. */
-const unknownParts = (
+export const unknownParts = (
   net: ReadonlyMap<string, Part>,
   keys: readonly string[],
   place: (i: number) => string,

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { char, check, index, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
+import { boolean, char, check, index, int, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
 import { id, localDate, version, whole } from './columns';
 import { job } from './job';
 
@@ -15,6 +15,13 @@ export const photo = mysqlTable(
     step: id('step_key'),
     mark: id('mark_id'),
     gate: id('gate_id'),
+    /** Sample it shows, the face of its panel, and the coat: null for none. */
+    sample: id('sample_id'),
+    face: varchar('face', { length: 8 }),
+    coat: int('coat'),
+    tag: varchar('tag', { length: 16 }).notNull().default('work'),
+    /** The owner sees it on his page. */
+    forOwner: boolean('for_owner').notNull().default(false),
     caption: varchar('caption', { length: 200 }).notNull(),
     takenOn: localDate('taken_on'),
     sha256: char('sha256', { length: 64 }).notNull(),
