@@ -1,4 +1,5 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { handoverRecord } from '@/core/handover';
 import { shelfOf } from '@/core/film';
 import { filmProps } from './film/film-props';
 import { FilmRoom } from './film/film-room';
@@ -22,7 +23,9 @@ import {
 import { SchemeRoom } from './scheme/scheme-room';
 import { shopProps } from './shop/shop-props';
 import { ShopRoom } from './shop/shop-room';
-import { MethodStatement } from './steps/method-statement';
+import { PaperView } from './documents/paper-view';
+import { statementPaper } from './documents/work-papers';
+import { recordProps } from './handover/record-props';
 import { StepsRoom } from './steps/steps-room';
 import { stepsProps } from './steps/steps-props';
 import { WalkaroundRoom } from './walkaround/walkaround-room';
@@ -172,7 +175,7 @@ describe('Steps by hand, board, totals and scope', () => {
   });
 
   test('the method statement lists each section’s work in order with its note and cautions', () => {
-    draw(<MethodStatement title="P-014" props={stepsProps(job, plan, shop, shelf, seen)} />);
+    draw(<PaperView paper={statementPaper({ job, plan, shop, shelf: shelfOf(shelf) })} />);
     expect(screen.getByRole('heading', { name: 'Roof' })).toBeInTheDocument();
     expect(screen.getByText(/Note: back-tape the waist band/)).toBeInTheDocument();
     expect(screen.getAllByText(/Isocyanate|isocyanate/).length).toBeGreaterThan(0);
@@ -250,14 +253,41 @@ describe('Booth, Log, Handover and Scheme', () => {
       quotes: [],
       accepted: null,
     };
+    const moves: never[] = [];
+    const record = handoverRecord({ job, plan, shop, shelf: shelfOf(shelf), moves, accepted: null });
+    const locale = quotes.locale;
     draw(
       <HandoverRoom
-        colours={job.colours}
-        summaries={plan.sections}
-        finished={false}
-        mass={null}
         quotes={quotes}
-        owner={{ ...quotes, links: [], words: [] }}
+        owner={{
+          ...quotes,
+          links: [],
+          words: [],
+          asked: {
+            job: 'P-014',
+            today: '2026-12-24',
+            locale,
+            decisions: [],
+            finds: [],
+            sections: [],
+            labourRateMinorPerHour: 4800,
+          },
+        }}
+        photos={{ job: 'P-014', panels: [], prompts: [] }}
+        record={recordProps(
+          job,
+          plan.sections,
+          record,
+          {},
+          {
+            today: '2026-12-24',
+            locale,
+            inputHash: '',
+            signatures: [],
+            mass: null,
+          },
+        )}
+        documents={{ job: 'P-014', today: '2026-12-24', quotes: [], stages: [] }}
       />,
     );
     expect(screen.getByText(/No quote has been made/)).toBeInTheDocument();

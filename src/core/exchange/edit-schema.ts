@@ -12,10 +12,11 @@ import { fixedOfSection, mostSections, sectionFields } from '../concepts/section
 import { mostColours } from '../concepts/scheme-lists';
 import { shopFields } from '../concepts/shop';
 import { layerRoles } from '../film';
-import { gateStages, jobListNames, photoTags, type Edit, type JobListName, type NewJob } from '../record';
+import { jobListNames, type Edit, type JobListName, type NewJob } from '../record';
 import { catalogue } from '../steps';
 import { bodyKindOf } from '../vehicle';
 import { parseWith, type Fault, type Parsed } from './faults';
+import { handoverEditSchemas } from './handover-edit-schema';
 import { horizonFaults } from './horizon';
 import { outlineFaults } from './outline-fault';
 import { logEditSchemas } from './log-schema';
@@ -140,42 +141,7 @@ const schemas: Record<Exclude<Edit['kind'], 'add-item' | 'set-item' | 'remove-it
       .max(5000),
   }),
   'remove-reading': required({ kind: Joi.any(), job: field.jobNumber(), id: field.key(), seen: seen() }),
-  'remove-photo': required({ kind: Joi.any(), job: field.jobNumber(), id: field.key(), seen: seen() }),
-  'set-photo': required({
-    kind: Joi.any(),
-    job: field.jobNumber(),
-    id: field.key(),
-    seen: seen(),
-    set: Joi.object({
-      tag: field.oneOf(photoTags),
-      caption: field.line(200).allow(''),
-      forOwner: field.flag(),
-    })
-      .min(1)
-      .required(),
-  }),
-  'ask-owner': required({
-    kind: Joi.any(),
-    job: field.jobNumber(),
-    ask: required({
-      what: jobListFields.decisions.what.joi,
-      part: jobListFields.decisions.part.joi,
-      find: jobListFields.decisions.find.joi,
-      ways: jobListFields.decisions.ways.joi,
-    }),
-    holds: required({ section: field.key(), stage: field.oneOf(gateStages) }).allow(null),
-  }),
-  'answer-decision': required({
-    kind: Joi.any(),
-    job: field.jobNumber(),
-    id: field.key(),
-    seen: seen(),
-    answer: Joi.valid('chosen', 'refused'),
-    chosen: Joi.when('answer', { is: 'chosen', then: field.whole(0, 3), otherwise: Joi.valid(null) }),
-    by: field.line(80).min(1),
-    on: field.localDate(),
-    said: field.line(200).allow(''),
-  }),
+  ...handoverEditSchemas,
   'add-parts': required({
     kind: Joi.any(),
     job: field.jobNumber(),

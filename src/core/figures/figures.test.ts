@@ -209,7 +209,8 @@ function told(typed: readonly TypedFigure[]): Record<FigureEffect, unknown> {
     'dry mass': jobs.map((job, i) => dryMass(basePlans[i]!, job, shelf, figures)),
     'hidden damage': [1960, 1990, 2010, 2024].flatMap((builtYear) =>
       (['none', 'some', 'many'] as const).map(
-        (priorRepair) => allowanceOf({ builtYear, priorRepair, finds: [], decisions: [] }, 60_000, 2026, figures)?.heldMin,
+        (priorRepair) =>
+          allowanceOf({ builtYear, priorRepair, finds: [], decisions: [] }, 60_000, 2026, figures)?.heldMin,
       ),
     ),
   };

@@ -1,5 +1,5 @@
 import type { Plan, PlannedStep } from '../plan/model';
-import { localDateOf, type LocalDate } from '../units';
+import { localDateOf, type LocalDate, type Minor } from '../units';
 import { stageStates, type Offer, type OfferStage, type StageState } from './model';
 
 /** Work that has to be done for a state to be seen; the first of these that is planned at all. */
@@ -55,3 +55,25 @@ export const stagesDue = (offer: Pick<Offer, 'stages'>, plan: Pick<Plan, 'steps'
       isReached: stage.state === 'ordered' || (own.length > 0 && own.every((step) => step.state === 'done')),
     };
   });
+
+/** A stage with the net sum and the tax that are in it. */
+export interface StageParts extends StageDue {
+  netMinor: Minor;
+  taxMinor: Minor;
+}
+
+/** Net sum and tax of each stage: tax by its share of the whole, rounded once a stage, and the last takes the rest. */
+export function stageParts(offer: Offer, stages: readonly StageDue[]): StageParts[] {
+  const taxes = offer.taxes.reduce((sum, tax) => sum + tax.sumMinor, 0);
+  let [netLeft, taxLeft] = [offer.netMinor, taxes];
+  return stages.map((stage, i) => {
+    const isLast = i === stages.length - 1;
+    const taxMinor = isLast
+      ? taxLeft
+      : Math.round((stage.grossMinor * taxes) / Math.max(1, offer.grossMinor));
+    const netMinor = isLast ? netLeft : stage.grossMinor - taxMinor;
+    netLeft -= netMinor;
+    taxLeft -= taxMinor;
+    return { ...stage, netMinor, taxMinor };
+  });
+}

@@ -44,6 +44,7 @@ const view = ownerView({
   open: [],
   accepted: offer,
   payments: stagesDue(offer, plan),
+  photos: [],
 });
 
 test('half way through: what was finished in the last seven days, what comes next in its order, both by their days', () => {
@@ -101,6 +102,7 @@ test('an open quote and a colour without an accepted sample wait for a word; wha
     now,
     timeZone: zone,
     forecast: null,
+    photos: [],
     open: [offer],
     accepted: null,
     payments: [],
@@ -113,4 +115,56 @@ test('an open quote and a colour without an accepted sample wait for a word; wha
   });
   const samples = waits.flatMap((one) => (one.code === 'sample' ? [one.colour] : []));
   expect(samples).toEqual(expect.arrayContaining(['Sluice Green', 'Pale Barley']));
+});
+
+test('photos that were chosen are of the last seven days, the latest first; a question has those of its panel, whenever they were taken', () => {
+  const photo = (sha256: string, part: string | null, takenOn: string) => ({
+    sha256,
+    part,
+    caption: '',
+    takenOn,
+    widthPx: 4,
+    heightPx: 3,
+  });
+  const photos = [
+    photo('a', 'B4L', '2026-12-02'),
+    photo('b', null, '2026-12-17'),
+    photo('c', 'R1', '2026-12-24'),
+    photo('d', 'R1', '2026-12-16'),
+  ];
+  const way = { name: 'mend it', hours: 3, moneyMinor: 20_000, days: 1 };
+  const asked = {
+    id: 'q1',
+    what: 'rust',
+    part: 'B4L',
+    find: '',
+    gate: '',
+    ways: [way],
+    askedOn: '2026-12-23',
+    chosen: null,
+    answeredBy: '',
+    answeredOn: null,
+    said: '',
+  };
+  const seen = ownerView({
+    job: {
+      ...job,
+      decisions: [
+        { ...asked, answer: 'open' },
+        { ...asked, id: 'q2', answer: 'refused' },
+      ],
+    },
+    plan,
+    now,
+    timeZone: zone,
+    forecast: null,
+    open: [],
+    accepted: null,
+    payments: [],
+    photos,
+  });
+  expect(seen.photos.map((one) => one.sha256)).toEqual(['c', 'b']);
+  expect(seen.waits.filter((one) => one.code === 'decision')).toEqual([
+    { code: 'decision', id: 'q1', what: 'rust', ways: [way], photos: [photos[0]] },
+  ]);
 });

@@ -2,8 +2,8 @@ import type { ForecastDay } from '../forecast';
 import type { Offer, StageDue } from '../offer';
 import { areaStates } from '../plan/looks';
 import type { Plan, PlannedStep } from '../plan/model';
-import { colourOfKey, sampleState, type Job } from '../record';
-import { localDateOf, type LocalDate, type Minute, type Minor } from '../units';
+import { colourOfKey, sampleState, type DecisionWay, type Job } from '../record';
+import { addDays, localDateOf, type LocalDate, type Minute, type Minor } from '../units';
 
 /** What the owner of a job is shown; nothing else of the shop, its people, prices or other jobs is in it. */
 export interface OwnerView {
@@ -20,13 +20,26 @@ export interface OwnerView {
   /** Used and expected share of what was agreed, 0 and more; left out where nothing was. */
   budgets: { budget: 'labour' | 'materials' | 'booth'; used: number; expected: number }[];
   promise: OwnerPromise;
+  /** Photos of the last seven days that were chosen for him, the latest first. */
+  photos: OwnerPhoto[];
   payments: StageDue[];
 }
 
 /** Something that waits for a word of the owner. */
 export type OwnerWait =
   | { code: 'quote'; number: number; grossMinor: Minor; validUntil: LocalDate }
+  | { code: 'decision'; id: string; what: string; ways: readonly DecisionWay[]; photos: OwnerPhoto[] }
   | { code: 'sample'; colour: string; wasRefused: boolean; card: CardToSee | null };
+
+/** A photo that the manager chose for the owner. */
+export interface OwnerPhoto {
+  sha256: string;
+  part: string | null;
+  caption: string;
+  takenOn: LocalDate;
+  widthPx: number;
+  heightPx: number;
+}
 
 /** A card that lies ready to be seen. */
 export interface CardToSee {
@@ -56,6 +69,8 @@ export interface OwnerGiven {
   open: readonly Offer[];
   accepted: Offer | null;
   payments: readonly StageDue[];
+  /** Photos that were chosen for the owner, whenever they were taken. */
+  photos: readonly OwnerPhoto[];
 }
 
 const weekMin = 7 * 1440;
@@ -83,6 +98,7 @@ export function ownerView(given: OwnerGiven): OwnerView {
         .slice(0, mostLines)
         .map(({ what, days, onDate }) => ({ what, days, day: onDate })),
     },
+    photos: photosOf(given),
     payments: [...given.payments],
   };
 }
@@ -127,7 +143,7 @@ function nextOf(steps: readonly PlannedStep[], timeZone: string): OwnerView['nex
     .map(([phase, start]) => ({ phase, day: localDateOf(start, timeZone) }));
 }
 
-function waitsOf({ job, plan, open }: OwnerGiven): OwnerWait[] {
+function waitsOf({ job, plan, open, photos }: OwnerGiven): OwnerWait[] {
   const waiting = plan.warnings.flatMap((one) => (one.code === 'sample-open' ? [one.colour] : []));
   return [
     ...open.map(({ number, grossMinor, validUntil }): OwnerWait => ({
@@ -136,6 +152,15 @@ function waitsOf({ job, plan, open }: OwnerGiven): OwnerWait[] {
       grossMinor,
       validUntil,
     })),
+    ...job.decisions
+      .filter((one) => one.answer === 'open')
+      .map(({ id, what, part, ways }): OwnerWait => ({
+        code: 'decision',
+        id,
+        what,
+        ways,
+        photos: part === '' ? [] : photos.filter((one) => one.part === part).slice(-4),
+      })),
     ...[...new Set(waiting)].map((colour): OwnerWait => ({
       code: 'sample',
       colour: colourOfKey(job, colour).name,
@@ -143,6 +168,17 @@ function waitsOf({ job, plan, open }: OwnerGiven): OwnerWait[] {
       card: cardToSee(job, colour),
     })),
   ];
+}
+
+/** Photos of the week; a page for a telephone shows no more. */
+const mostShown = 12;
+
+function photosOf({ photos, now, timeZone }: OwnerGiven): OwnerPhoto[] {
+  const since = addDays(localDateOf(now, timeZone), -7);
+  return photos
+    .filter((one) => one.takenOn >= since)
+    .sort((a, b) => b.takenOn.localeCompare(a.takenOn))
+    .slice(0, mostShown);
 }
 
 /** The latest card of a colour that nobody has judged. */

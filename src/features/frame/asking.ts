@@ -40,7 +40,11 @@ function answerOrRefusal<T>(status: number, body: unknown): T {
 }
 
 /** Asks for what takes long and hears how far it is. @throws Refusal as askJson does, also where the answer breaks off */
-async function askTold<T>(path: string, signal: AbortSignal, tell: (share: number) => void): Promise<T> {
+export async function askTold<T>(
+  path: string,
+  signal: AbortSignal,
+  tell: (share: number) => void,
+): Promise<T> {
   const answer = await reach(path, { signal, headers: { accept: lineByLine } });
   if (!answer.headers.get('content-type')?.includes(lineByLine))
     return answerOrRefusal<T>(answer.status, await answer.json().catch(() => null));

@@ -5,11 +5,12 @@ import Image from 'next/image';
 import { useId } from 'react';
 import { useLive } from '@/ui/use-live';
 import { date } from '../words/format';
+import { QueuedPhotos } from './queued-photos';
 import type { PhotoShown, usePhotos } from './use-photos';
 
 /** Small photos in a row, each opens whole; a new one is chosen from this machine. */
 export function PhotoStrip({
-  shown: { photos, said, busy, take, remove },
+  shown: { job, photos, said, take, remove },
   of,
   words,
   given = {},
@@ -57,15 +58,16 @@ export function PhotoStrip({
         id={id}
         type="file"
         accept="image/*"
-        disabled={!live || busy}
+        multiple
+        disabled={!live}
         className="h-auto w-full py-1 text-small"
         onChange={(event) => {
-          const [file] = event.target.files ?? [];
+          const files = [...(event.target.files ?? [])];
           event.target.value = '';
-          if (file) void take(file, given);
+          take(files, given);
         }}
       />
-      {busy && <p className="text-small text-quiet">Keeping …</p>}
+      <QueuedPhotos job={job} />
       {said && (
         <p role="alert" className="text-small text-stop">
           {said}

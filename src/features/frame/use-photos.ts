@@ -1,15 +1,23 @@
 'use client';
 
-import { useState } from 'react';
-import { askJson, Refusal, useAnswer } from './asking';
+import { useEffect, useState } from 'react';
+import type { PhotoTag } from '@/core/record';
+import { useAnswer } from './asking';
+import { onPhotoKept, queuePhotos, type PhotoPlace } from './photo-queue';
 import { useSaving } from './saving';
 
 export interface PhotoShown {
   id: string;
   part: string | null;
+  face: 'outside' | 'inside' | null;
   mark: string | null;
   gate: string | null;
+  sample: string | null;
   step: string | null;
+  coat: number | null;
+  tag: PhotoTag;
+  caption: string;
+  forOwner: boolean;
   takenOn: string;
   sha256: string;
   widthPx: number;
@@ -18,42 +26,46 @@ export interface PhotoShown {
 }
 
 const mostMb = 15;
+const none: PhotoShown[] = [];
 
-/** Photos of one panel, one gate or one step: read once, read anew after each that is taken or removed. */
-export function usePhotos(job: string, of: 'part' | 'gate' | 'step', key: string) {
+/** All photos of a job: read once, read anew after each that was kept, changed or removed. */
+export function useJobPhotos(job: string) {
   const { save } = useSaving();
-  const path = `/api/jobs/${job}/photos`;
-  const question = useAnswer<{ photos: PhotoShown[] }>(path);
-  const photos = (question.data?.photos ?? []).filter((photo) => photo[of] === key);
+  const question = useAnswer<{ photos: PhotoShown[] }>(`/api/jobs/${job}/photos`);
+  const { refetch } = question;
   const [refused, setRefused] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const said = refused ?? (question.isError ? 'The photos could not be read.' : null);
-  const again = () => question.refetch();
-  const take = async (file: File, given: Record<string, string>) => {
-    if (file.size > mostMb * 1048576) {
-      setRefused(`${file.name} is larger than ${mostMb} MB.`);
-      return;
-    }
-    setBusy(true);
-    setRefused(null);
-    try {
-      await askJson(`${path}?${new URLSearchParams({ [of]: key, ...given })}`, {
-        method: 'POST',
-        body: file,
-      });
-      await again();
-    } catch (error) {
-      setRefused(
-        error instanceof Refusal && error.status !== 0
-          ? `Not kept: ${error.message}.`
-          : 'Coatrel does not answer; the photo is not kept.',
-      );
-    }
-    setBusy(false);
+  useEffect(() => onPhotoKept((of) => void (of === job && refetch())), [job, refetch]);
+  const take = (files: readonly File[], place: PhotoPlace) => {
+    const large = files.filter((file) => file.size > mostMb * 1048576);
+    setRefused(
+      large.length > 0 ? `Larger than ${mostMb} MB: ${large.map((file) => file.name).join(', ')}.` : null,
+    );
+    queuePhotos(
+      job,
+      files.filter((file) => file.size <= mostMb * 1048576),
+      place,
+    );
   };
   const remove = async (photo: PhotoShown) => {
     await save({ kind: 'remove-photo', job, id: photo.id, seen: photo.seen });
-    await again();
+    await refetch();
   };
-  return { photos, said, busy, take, remove };
+  const change = async (photo: PhotoShown, to: Partial<Pick<PhotoShown, 'tag' | 'caption' | 'forOwner'>>) => {
+    await save({ kind: 'set-photo', job, id: photo.id, seen: photo.seen, set: to });
+    await refetch();
+  };
+  const said = refused ?? (question.isError ? 'The photos could not be read.' : null);
+  return { photos: question.data?.photos ?? none, said, take, remove, change };
+}
+
+/** Photos of one panel, one gate, one sample or one step. */
+export function usePhotos(job: string, of: 'part' | 'gate' | 'step' | 'sample', key: string) {
+  const { photos, said, take, remove } = useJobPhotos(job);
+  return {
+    job,
+    photos: photos.filter((photo) => photo[of] === key),
+    said,
+    take: (files: readonly File[], given: PhotoPlace) => take(files, { [of]: key, ...given }),
+    remove,
+  };
 }

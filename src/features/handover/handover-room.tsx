@@ -1,67 +1,43 @@
-import type { Plan } from '@/core/plan';
-import { colourOfKey, type JobColour } from '@/core/record';
-import { InspectorPanel } from '@/ui/facts';
-import { Empty, Table } from '@/ui/layout';
-import { HandoverViews } from './handover-views';
-import type { OwnerProps } from './owner-view';
-import type { QuotesProps } from './quotes-props';
-import { DryMassTable, type DryMassProps } from './dry-mass-table';
-import { area, micrometres } from '../words/format';
+'use client';
 
-/** What the owner was offered, and what can be handed over so far: colour and film of each section. */
-export function HandoverRoom({
-  colours,
-  summaries,
-  finished,
-  mass,
-  quotes,
-  owner,
-}: {
-  colours: readonly JobColour[];
-  summaries: Plan['sections'];
-  finished: boolean;
-  /** Of an aircraft; null of what nobody weighs. */
-  mass: DryMassProps | null;
+import { useState } from 'react';
+import { Room } from '@/ui/layout';
+import { ViewSwitch } from '@/ui/view-switch';
+import { DocumentsView, type DocumentsProps } from './documents-view';
+import { OwnerLinks, type OwnerProps } from './owner-view';
+import { PhotosView, type PhotosProps } from './photos-view';
+import type { QuotesProps } from './quotes-props';
+import { QuotesView } from './quotes-view';
+import type { RecordProps } from './record-props';
+import { RecordView } from './record-view';
+
+const views = {
+  quotes: 'Quotes',
+  owner: 'Owner’s page',
+  photos: 'Photos',
+  record: 'Record',
+  documents: 'Documents',
+};
+type View = keyof typeof views;
+
+export interface HandoverProps {
   quotes: QuotesProps;
   owner: OwnerProps;
-}) {
+  photos: PhotosProps;
+  record: RecordProps;
+  documents: DocumentsProps;
+}
+
+/** Station 9: what the owner was offered, what he is told, and what he gets. */
+export function HandoverRoom({ quotes, owner, photos, record, documents }: HandoverProps) {
+  const [view, setView] = useState<View>('quotes');
   return (
-    <>
-      <HandoverViews quotes={quotes} owner={owner}>
-        <p className="text-quiet">{finished ? 'The job is finished.' : 'The job is not finished.'}</p>
-        {summaries.length === 0 && <Empty>This job has no sections yet.</Empty>}
-        <Table
-          caption="Colour and film by section"
-          head={[
-            'Section',
-            'Level',
-            'Colour',
-            { text: 'Area', right: true },
-            'Layers',
-            { text: 'New film laid', right: true },
-          ]}
-        >
-          {summaries.map((summary) => (
-            <tr key={summary.section} className="border-b border-line">
-              <td className="py-[5px] pr-3 font-semibold">{summary.name}</td>
-              <td className="pr-3">{summary.level}</td>
-              <td className="pr-3">{colourOfKey({ colours }, summary.colour).name}</td>
-              <td className="pr-3 text-right">{area(summary.outsideM2)}</td>
-              <td className="pr-3">
-                {summary.layers.map((layer) => `${layer.coats} × ${layer.name}`).join(', ')}
-              </td>
-              <td className="text-right">{micrometres(summary.totalUm)}</td>
-            </tr>
-          ))}
-        </Table>
-        {mass && <DryMassTable {...mass} />}
-      </HandoverViews>
-      <InspectorPanel title="For the owner">
-        <p>
-          A quote is frozen as it was made. Film readings, the touch-up reserve and the care sheet are not
-          kept yet; until they are, Record is what the owner gets.
-        </p>
-      </InspectorPanel>
-    </>
+    <Room title="Handover" aside={<ViewSwitch views={views} shown={view} onShow={setView} />}>
+      {view === 'quotes' && <QuotesView {...quotes} />}
+      {view === 'owner' && <OwnerLinks {...owner} />}
+      {view === 'photos' && <PhotosView {...photos} />}
+      {view === 'record' && <RecordView {...record} />}
+      {view === 'documents' && <DocumentsView {...documents} />}
+    </Room>
   );
 }

@@ -7,6 +7,7 @@ import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { askJson, jsonPost, refusalOf } from '../frame/asking';
 import { EntryForm, Figure, Line } from '../frame/entry-form';
+import { Decisions, type DecisionsProps } from './decisions-part';
 import { date, moment, type Locale } from '../words/format';
 
 export interface OwnerLinkShown {
@@ -25,6 +26,7 @@ export interface OwnerProps {
   today: string;
   locale: Locale;
   links: OwnerLinkShown[];
+  asked: DecisionsProps;
   words: { kind: string; about: string; said: string; saidBy: string; atMinute: number }[];
 }
 
@@ -34,6 +36,7 @@ const saysWords: Readonly<Record<string, string>> = {
   refused: 'refuses',
   'card-accepted': 'accepts',
   'card-refused': 'refuses',
+  decide: 'decides',
 };
 
 /** Links to the page of the owner, and what was said on it. */
@@ -48,6 +51,7 @@ export function OwnerLinks(props: OwnerProps) {
       </p>
       <MakeLink job={job} />
       <LinkTable {...props} />
+      <Decisions {...props.asked} />
       <h2 className="pt-5 font-semibold">What the owner said</h2>
       {words.length === 0 && <Empty>Nothing yet.</Empty>}
       <ul>

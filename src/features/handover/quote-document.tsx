@@ -1,7 +1,14 @@
 import type { Offer, OfferLine, OfferSection } from '@/core/offer';
 import { Table } from '@/ui/layout';
 import { area, date, hours, money, type Locale } from '../words/format';
-import { depthText, leftAloneText, lineKindNames, lineText, stageNames } from '../words/offer-words';
+import {
+  depthText,
+  leftAloneText,
+  lineKindNames,
+  lineText,
+  quantityText,
+  stageNames,
+} from '../words/offer-words';
 
 /** A quote as the owner reads it: what is done, what is not, what it costs, when it is paid, what the shop stands for. */
 export function QuoteDocument({ offer, locale }: { offer: Offer; locale: Locale }) {
@@ -66,15 +73,6 @@ function SectionText({ section }: { section: OfferSection }) {
 }
 
 const kindsInOrder = Object.keys(lineKindNames) as OfferLine['kind'][];
-
-const quantityText = ({ quantity, unit }: OfferLine): string =>
-  unit === '' ? '' : unit === 'h' ? exactHours(quantity) : `${quantity.toFixed(1)} ${unit}`;
-
-/** Hours to the minute, so that they times the rate are the sum. */
-function exactHours(quantity: number): string {
-  const minutes = Math.round(60 * quantity);
-  return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
-}
 
 function Lines({ offer, locale }: { offer: Offer; locale: Locale }) {
   const cost = (minor: number) => money(minor, locale, 2);

@@ -57,7 +57,7 @@ export function QuotesView(props: QuotesProps) {
           {shown.change && <Changed quote={shown} change={shown.change} locale={locale} />}
           {accepted?.number === shown.offer.number && <Due job={job} accepted={accepted} locale={locale} />}
           <p className="pb-2">
-            <Link className="underline" href={`/jobs/${job}/handover/quote/${shown.offer.number}`}>
+            <Link className="underline" href={`/jobs/${job}/documents/quote?number=${shown.offer.number}`}>
               To print
             </Link>
           </p>

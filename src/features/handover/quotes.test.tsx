@@ -9,7 +9,8 @@ import type { Job } from '@/core/record';
 import { minuteAt } from '@/core/units';
 import { answer, draw, posted } from '../room.fixture';
 import { quotesProps, type KeptOffer } from './quotes-props';
-import { QuotePage } from './quote-page';
+import { quotePaper } from '../documents/quote-paper';
+import { PaperView } from '../documents/paper-view';
 import { QuotesView } from './quotes-view';
 
 const refresh = jest.fn();
@@ -151,8 +152,17 @@ test('a later one says what it changes against the one before', () => {
   expect(within(changed).getAllByRole('row')).toHaveLength(2);
 });
 
-test('on paper it has room for both signatures until it is answered', () => {
-  draw(<QuotePage kept={kept(quote(1))} title="Cutter" owner="M. Cress" shop={demoShop} />);
+test('on paper it has its lines to the penny, and room for both signatures until it is answered', () => {
+  const offer = quote(1);
+  const given = { offer, object: 'Cutter', owner: 'M. Cress', shop: demoShop };
+  const { unmount } = draw(<PaperView paper={quotePaper({ ...given, said: null })} />);
   expect(screen.getByText('For the shop: name, place, day')).toBeInTheDocument();
-  expect(screen.getByText('For M. Cress')).toBeInTheDocument();
+  expect(screen.getByText('For M. Cress: name, place, day')).toBeInTheDocument();
+  const lines = screen.getByRole('table', { name: 'Lines of the quote' });
+  expect(within(lines).getByRole('row', { name: /^To pay/ })).toHaveTextContent(money(offer.grossMinor));
+  unmount();
+  const said = { answer: 'Accepted', by: 'M. Cress', where: 'yard', on: '2026-12-24' };
+  draw(<PaperView paper={quotePaper({ ...given, said })} />);
+  expect(screen.getByText('Accepted by M. Cress, yard, on Thu 24 Dec 2026.')).toBeInTheDocument();
+  expect(screen.queryByText(/name, place, day/)).toBeNull();
 });

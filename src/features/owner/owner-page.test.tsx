@@ -14,6 +14,15 @@ beforeEach(() => {
   global.fetch = sent;
 });
 
+const asked = {
+  job: 'P-014',
+  today: '2026-12-24',
+  locale: { timeZone: 'Europe/London', currency: 'GBP' },
+  decisions: [],
+  finds: [],
+  sections: [],
+  labourRateMinorPerHour: 4800,
+};
 const locale = { timeZone: 'Europe/London', currency: 'GBP' };
 const view: OwnerView = {
   name: 'Ullabrook 24',
@@ -32,6 +41,7 @@ const view: OwnerView = {
   ],
   hours: [{ phase: 'strip', usedMin: 600, expectedMin: 660, quotedMin: 540 }],
   budgets: [{ budget: 'labour', used: 0.5, expected: 1.042 }],
+  photos: [],
   promise: {
     promised: '2027-01-22',
     planned: '2027-01-26',
@@ -119,7 +129,7 @@ describe('links', () => {
     seen: 2,
   };
   const links = (list: (typeof link)[]) =>
-    draw(<OwnerLinks job="P-014" today="2026-12-24" locale={locale} links={list} words={[]} />);
+    draw(<OwnerLinks job="P-014" today="2026-12-24" locale={locale} links={list} words={[]} asked={asked} />);
 
   test('a link is told once, when it is made', async () => {
     sent.mockResolvedValue(answer(200, { status: 'saved', path: '/owner/secret' }));

@@ -1,14 +1,16 @@
-import type { ReactNode } from 'react';
 import type { DrawnElevation } from '@/core/elevation';
 import type { Offer } from '@/core/offer';
 import type { OwnerView } from '@/core/owner/owner-view';
 import { Elevations } from '../frame/elevation-picture';
 import { NetThumbnail } from '../frame/net-thumbnail';
 import type { Thumbnail } from '../frame/thumbnail';
-import { QuoteDocument } from '../handover/quote-document';
 import { date, hours, money, type Locale } from '../words/format';
 import { stageNames } from '../words/offer-words';
-import { budgetWords, movedText, promiseText, stateText, waitText } from '../words/owner-words';
+import { budgetWords, movedText, promiseText, stateText } from '../words/owner-words';
+import { field, button, Heading } from './owner-form';
+import { OwnerPhotos } from './owner-photos';
+import { Waits } from './owner-waits';
+import { QuoteToRead } from './quote-to-read';
 import { phaseName } from '../words/phase-names';
 
 interface Given {
@@ -49,7 +51,7 @@ export function OwnerPage({ view, quotes, sides, states, picture, shopName, loca
         </figure>
       )}
       <Today view={view} />
-      <Lists view={view} />
+      <Lists view={view} token={token} />
       <Hours view={view} />
       <Payments view={view} locale={locale} />
       {quotes.accepted && <QuoteToRead offer={quotes.accepted} locale={locale} />}
@@ -57,10 +59,6 @@ export function OwnerPage({ view, quotes, sides, states, picture, shopName, loca
     </main>
   );
 }
-
-const Heading = ({ children }: { children: ReactNode }) => (
-  <h2 className="pt-5 pb-1 font-semibold">{children}</h2>
-);
 
 function Today({ view }: { view: OwnerView }) {
   return (
@@ -78,7 +76,7 @@ function Today({ view }: { view: OwnerView }) {
   );
 }
 
-function Lists({ view }: { view: OwnerView }) {
+function Lists({ view, token }: { view: OwnerView; token: string }) {
   return (
     <>
       <Heading>Done this week</Heading>
@@ -90,6 +88,7 @@ function Lists({ view }: { view: OwnerView }) {
           </li>
         ))}
       </ul>
+      <OwnerPhotos photos={view.photos} token={token} />
       <Heading>Next</Heading>
       <ul>
         {view.next.map((one) => (
@@ -110,96 +109,6 @@ function Lists({ view }: { view: OwnerView }) {
         </>
       )}
     </>
-  );
-}
-
-const field = 'h-12 w-full border border-line bg-raised px-3';
-const button = 'h-12 border border-strong px-4 font-semibold';
-
-/** A quote, folded until somebody reads it. */
-const QuoteToRead = ({ offer, locale }: { offer: Offer; locale: Locale }) => (
-  <details className="py-2">
-    <summary className="cursor-pointer py-2 underline">Read quote {offer.number}</summary>
-    <QuoteDocument offer={offer} locale={locale} />
-  </details>
-);
-
-interface Waiting {
-  view: OwnerView;
-  open: readonly Offer[];
-  locale: Locale;
-  token: string;
-}
-
-function Waits({ view, open, locale, token }: Waiting) {
-  if (view.waits.length === 0) return null;
-  return (
-    <>
-      <Heading>Waits for you</Heading>
-      {view.waits.map((wait) => (
-        <div key={wait.code === 'quote' ? wait.number : wait.colour} className="border-b border-line py-2">
-          <p>{waitText(wait, locale)}</p>
-          {open
-            .filter((offer) => wait.code === 'quote' && offer.number === wait.number)
-            .map((offer) => (
-              <QuoteToRead key={offer.number} offer={offer} locale={locale} />
-            ))}
-          {wait.code === 'quote' && <QuoteForm number={wait.number} token={token} />}
-          {wait.code === 'sample' && wait.card && <CardForm id={wait.card.id} token={token} />}
-        </div>
-      ))}
-    </>
-  );
-}
-
-const Typed = ({ name, label, least = 1 }: { name: string; label: string; least?: number }) => (
-  <input
-    className={field}
-    name={name}
-    aria-label={label}
-    placeholder={label.toLowerCase()}
-    maxLength={name === 'said' ? 200 : 80}
-    required={least > 0}
-  />
-);
-
-function QuoteForm({ number, token }: { number: number; token: string }) {
-  return (
-    <form method="post" action={`/api/owner/${token}`} className="no-print flex flex-col gap-2 pt-2">
-      <input type="hidden" name="quote" value={number} />
-      <Typed name="by" label="Your name" />
-      <Typed name="where" label="Where you are" />
-      <Typed name="said" label="A word, if you like" least={0} />
-      <span className="flex gap-2">
-        <button className={button} name="kind" value="accepted">
-          Accept
-        </button>
-        <button className={button} name="kind" value="refused">
-          Refuse
-        </button>
-      </span>
-    </form>
-  );
-}
-
-/** What was seen of a card in the hand. */
-function CardForm({ id, token }: { id: string; token: string }) {
-  return (
-    <form method="post" action={`/api/owner/${token}`} className="no-print flex flex-col gap-2 pt-2">
-      <input type="hidden" name="sample" value={id} />
-      <Typed name="by" label="Your name" />
-      <Typed name="light" label="In which light you saw it" />
-      <Typed name="beside" label="Beside what" least={0} />
-      <Typed name="said" label="A word, if you like" least={0} />
-      <span className="flex gap-2">
-        <button className={button} name="kind" value="card-accepted">
-          It is right
-        </button>
-        <button className={button} name="kind" value="card-refused">
-          It is not right
-        </button>
-      </span>
-    </form>
   );
 }
 

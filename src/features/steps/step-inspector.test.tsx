@@ -1,11 +1,13 @@
 import { fireEvent, screen, within } from '@testing-library/react';
+import { shelfOf } from '@/core/film';
 import { catalogue, operationOf, type LinkReason } from '@/core/steps';
 import { ViewSwitch } from '@/ui/view-switch';
 import { draw, job, locale, plan, productName, shelf, shop } from '../room.fixture';
 import { situationWords } from '../shop/situation-words';
+import { PaperView } from '../documents/paper-view';
+import { statementPaper } from '../documents/work-papers';
 import { namesOf } from '../words/names';
 import { stateWords, waitingSentence } from '../words/step-words';
-import { MethodStatement } from './method-statement';
 import { StepInspector } from './step-inspector';
 import { stepsProps } from './steps-props';
 
@@ -64,7 +66,7 @@ test('kit of every planned step stands against what is on the shelf; done steps 
 });
 
 test('the method statement prints what to see to and how to look', () => {
-  draw(<MethodStatement title="Ullabrook 24" props={stepsProps(job, plan, shop, shelf)} />);
+  draw(<PaperView paper={statementPaper({ job, plan, shop, shelf: shelfOf(shelf) })} />);
   expect(screen.getAllByText(/^See to: degrease where the tape will stick/).length).toBeGreaterThan(0);
   expect(screen.getAllByText(/^Look: film gauge at 90°\.$/).length).toBeGreaterThan(0);
 });

@@ -47,7 +47,7 @@ export function StepTotals({ job, steps, sections, areaColours, caps }: StepsRoo
       <Groups title="By section" groups={group(worked, (step) => nameOfBases(basesOf(step), sections))} />
       <Sessions steps={steps} areaColours={areaColours} />
       <p className="pt-3">
-        <Link className="underline" href={`/jobs/${job}/steps/statement`}>
+        <Link className="underline" href={`/jobs/${job}/documents/statement`}>
           Method statement, to print
         </Link>
       </p>

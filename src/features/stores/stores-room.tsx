@@ -66,7 +66,7 @@ function StoresInspector({ job, money: sums, quote, pools, waste, voc, locale }:
           </div>
         ))}
         {pools.length > 0 && (
-          <Link className="underline" href={`/jobs/${job}/stores/labels`}>
+          <Link className="underline" href={`/jobs/${job}/documents/labels`}>
             labels of what is kept
           </Link>
         )}

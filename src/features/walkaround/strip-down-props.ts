@@ -13,7 +13,9 @@ type StoresList = 'materialCaps';
 /** What the handover shows. */
 type HandoverList = 'provenance' | 'decisions';
 type SeenLists = {
-  [N in Exclude<keyof JobLists, SchemeList | LogList | StoresList | HandoverList>]: Seen<JobLists[N][number]>[];
+  [N in Exclude<keyof JobLists, SchemeList | LogList | StoresList | HandoverList>]: Seen<
+    JobLists[N][number]
+  >[];
 };
 
 /** The strip-down of a job: its lists with the row versions that guard their edits. */

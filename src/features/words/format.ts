@@ -71,3 +71,6 @@ export const clock = (minute: number, { timeZone }: Pick<Locale, 'timeZone'>): s
 /** A local date `YYYY-MM-DD` as Fri 22 Jan; no zone is involved. */
 export const date = (localDate: string): string =>
   day(Date.parse(`${localDate}T12:00:00Z`) / 60000, { timeZone: 'UTC' });
+
+/** A local date with its year: Fri 22 Jan 2027. */
+export const fullDate = (localDate: string): string => `${date(localDate)} ${localDate.slice(0, 4)}`;

@@ -43,6 +43,16 @@ export function lineText({ kind, of }: OfferLine): string {
   }
 }
 
+/** How much of a line there is. */
+export const quantityText = ({ quantity, unit }: OfferLine): string =>
+  unit === '' ? '' : unit === 'h' ? exactHours(quantity) : `${quantity.toFixed(1)} ${unit}`;
+
+/** Hours to the minute, so that they times the rate are the sum. */
+function exactHours(quantity: number): string {
+  const minutes = Math.round(60 * quantity);
+  return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
+}
+
 const depthWords: Record<Depth, string> = {
   scuff: 'The old paint stays and is scuffed',
   stable: 'The old paint comes off down to the first sound layer; what lies beneath stays',

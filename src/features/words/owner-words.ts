@@ -1,4 +1,5 @@
 import type { OwnerView, OwnerWait } from '@/core/owner/owner-view';
+import type { DecisionWay } from '@/core/record';
 import { counted } from './counted';
 import { date, money, type Locale } from './format';
 
@@ -24,6 +25,8 @@ export function waitText(wait: OwnerWait, locale: Locale): string {
   switch (wait.code) {
     case 'quote':
       return `Quote ${wait.number} over ${money(wait.grossMinor, locale, 2)}, valid until ${date(wait.validUntil)}.`;
+    case 'decision':
+      return wait.what;
     case 'sample': {
       const again = wait.wasRefused ? ' again' : '';
       return wait.card
@@ -31,6 +34,17 @@ export function waitText(wait: OwnerWait, locale: Locale): string {
         : `${wait.colour}: its card is not ready yet. We tell you when you can see it${again}.`;
     }
   }
+}
+
+/** A way the owner may choose, with what it costs beside what was agreed. */
+export function wayText({ name, moneyMinor, days }: DecisionWay, locale: Locale): string {
+  const price =
+    moneyMinor === 0
+      ? 'no other price'
+      : `${money(Math.abs(moneyMinor), locale, 2)} ${moneyMinor > 0 ? 'more' : 'less'} before tax`;
+  const time =
+    days === 0 ? 'the day stays' : `${counted(Math.abs(days), 'day')} ${days > 0 ? 'later' : 'sooner'}`;
+  return `${name}: ${price}, ${time}`;
 }
 
 /** When it is ready, in plain words. */

@@ -59,6 +59,10 @@ export async function keepPicture({ jpeg, thumb }: Pick<Picture, 'jpeg' | 'thumb
   return sha256;
 }
 
+/** Where a picture lies, whether or not it is there; null for what is no name of one. */
+export const picturePath = (sha256: string): string | null =>
+  /^[0-9a-f]{64}$/.test(sha256) ? pathOf(sha256, false) : null;
+
 /** @returns null where there is no such picture */
 export async function loadPicture(sha256: string, thumb: boolean): Promise<Buffer | null> {
   if (!/^[0-9a-f]{64}$/.test(sha256)) return null;

@@ -5,14 +5,8 @@ import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
 import { saveEdit } from './edits';
 import { makeOfferOf, offersOf } from './offers';
-import {
-  makeOwnerLink,
-  ownerLinksOf,
-  ownerPageOf,
-  ownerWordsOf,
-  revokeOwnerLink,
-  takeOwnerWord,
-} from './owner-page';
+import { makeOwnerLink, ownerLinksOf, ownerPageOf, ownerWordsOf, revokeOwnerLink } from './owner-page';
+import { takeOwnerWord } from './owner-words';
 import { currentPlan } from './plans';
 
 beforeAll(freshDemo);

@@ -14,15 +14,14 @@ import {
   linkRevoked,
   loadOwnerLinks,
   loadOwnerWords,
-  wordInsert,
   type OwnerLink,
   type OwnerWord,
 } from '../repositories/owner-repository';
-import { findingId } from '../repositories/job-ids';
+import { loadPhotos } from '../repositories/photo-repository';
 import { loadJob } from '../repositories/job-repository';
+import { loadPicture } from '../photos/store';
 import { currentMinute } from './clock';
-import { saveEdit } from './edits';
-import { answerOffer, offersOf } from './offers';
+import { offersOf } from './offers';
 import { elevationsOfPlan } from './elevations';
 import { currentPlan } from './plans';
 import { requireShop } from './snapshot';
@@ -33,8 +32,6 @@ export type { OwnerLink, OwnerWord };
 /** Bytes of chance in a link: as many as nobody guesses. */
 const tokenBytes = 32;
 const mostLinks = 40;
-/** Words that one job takes in a day from its page; more is no owner. */
-const mostWordsADay = 40;
 
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 const faulty = (place: string, reason: string) => ({
@@ -99,7 +96,7 @@ export const revokeOwnerLink = (
 const isToken = (token: string): boolean => /^[A-Za-z0-9_-]{43}$/.test(token);
 
 /** What a link opens; a guess costs one look at an index. */
-async function opened(token: string): Promise<{ job: string; id: string } | null> {
+export async function openedLink(token: string): Promise<{ job: string; id: string } | null> {
   const link = isToken(token) ? await linkByHash(database(), hashOf(token)) : null;
   if (!link || link.revokedOn !== null) return null;
   const { shop } = await requireShop(database());
@@ -120,16 +117,23 @@ export interface OwnerPage {
 
 /** The page behind a link; null where it opens none. Each opening is counted. */
 export async function ownerPageOf(token: string): Promise<OwnerPage | null> {
-  const link = await opened(token);
+  const link = await openedLink(token);
   if (!link) return null;
-  const [planned, offers, days] = await Promise.all([
-    currentPlan(link.job),
-    offersOf(link.job),
-    loadForecastDays(database(), link.job),
+  const page = await ownerPageOfJob(link.job);
+  if (page) await countUse(database(), link.id, currentMinute());
+  return page;
+}
+
+/** The page that a link of this job opens; null where there is no such job. */
+export async function ownerPageOfJob(number: string): Promise<OwnerPage | null> {
+  const [planned, offers, days, photos] = await Promise.all([
+    currentPlan(number),
+    offersOf(number),
+    loadForecastDays(database(), number),
+    loadPhotos(database(), number),
   ]);
   if (!planned) return null;
   const now = currentMinute();
-  await countUse(database(), link.id, now);
   const { stored, plan, shop } = planned;
   const { timeZone, currency, name } = shop.shop;
   const today = localDateOf(now, timeZone);
@@ -147,6 +151,16 @@ export async function ownerPageOf(token: string): Promise<OwnerPage | null> {
       open,
       accepted,
       payments: accepted ? stagesDue(accepted, plan) : [],
+      photos: photos
+        .filter((one) => one.forOwner)
+        .map(({ sha256, part, caption, takenOn, widthPx, heightPx }) => ({
+          sha256,
+          part,
+          caption,
+          takenOn,
+          widthPx,
+          heightPx,
+        })),
     }),
     drawn: { job: stored.job, plan, now, sides: await elevationsOfPlan(planned) },
     quotes: { open, accepted },
@@ -156,98 +170,10 @@ export async function ownerPageOf(token: string): Promise<OwnerPage | null> {
   };
 }
 
-/** What the owner says on the page. */
-export type OwnerSays =
-  | { kind: 'ask'; said: string; by: string }
-  | { kind: 'accepted' | 'refused'; quote: number; said: string; by: string; where: string }
-  /** A card that was seen in the hand: in which light, beside what. */
-  | {
-      kind: 'card-accepted' | 'card-refused';
-      sample: string;
-      said: string;
-      by: string;
-      light: string;
-      beside: string;
-    };
-
-/** Takes down what the owner says. @returns null where the link opens nothing */
-export async function takeOwnerWord(token: string, says: OwnerSays): Promise<EditOutcome | null> {
-  const link = await opened(token);
+/** A photo behind a link: of its job, chosen for the owner. @returns null for any other */
+export async function ownerPhotoOf(token: string, sha256: string, thumb: boolean): Promise<Buffer | null> {
+  const link = await openedLink(token);
   if (!link) return null;
-  const number = link.job;
-  const writer: Writer = { author: 'owner' };
-  // Asked before anything is carried out: what was answered is never without its word.
-  if (hasSaidEnough(await loadOwnerWords(database(), number))) return enough;
-  const outcome = await carriedOut(number, says, writer);
-  if (outcome && outcome.status !== 'saved') return outcome;
-  return write(writer, { job: number }, async (connection): Promise<Prepared> => {
-    const now = currentMinute();
-    if (says.kind === 'ask' && hasSaidEnough(await loadOwnerWords(connection, number))) return enough;
-    const word: OwnerWord = {
-      kind: says.kind,
-      about: aboutOf(says).slice(0, 80),
-      said: says.said,
-      saidBy: says.by,
-      atMinute: now,
-    };
-    return {
-      status: 'ok',
-      room: number,
-      kind: 'edit',
-      label: says.kind === 'ask' ? 'the owner asks' : `the owner on ${aboutOf(says)}`,
-      undoable: false,
-      changes: [wordInsert(number, randomUUID(), word)],
-    };
-  });
-}
-
-const enough = faulty('said', 'that is enough for one day; please call');
-const hasSaidEnough = (words: readonly OwnerWord[]): boolean =>
-  words.filter((one) => one.atMinute > currentMinute() - 1440).length >= mostWordsADay;
-
-const aboutOf = (says: OwnerSays): string => {
-  switch (says.kind) {
-    case 'ask':
-      return '';
-    case 'accepted':
-    case 'refused':
-      return `quote ${says.quote}`;
-    case 'card-accepted':
-    case 'card-refused':
-      return `the card, seen in ${says.light}`;
-  }
-};
-
-/** What follows from an answer, as if the manager had typed it; null for a question. */
-async function carriedOut(number: string, says: OwnerSays, writer: Writer): Promise<EditOutcome | null> {
-  if (says.kind === 'ask') return null;
-  const { shop } = await requireShop(database());
-  const on = localDateOf(currentMinute(), shop.timeZone);
-  if ('quote' in says) {
-    const kept = (await offersOf(number)).find(({ offer }) => offer.number === says.quote);
-    if (!kept) return faulty('quote', 'there is no such quote');
-    const said = { answer: says.kind, by: says.by, where: says.where, on, seen: kept.seen };
-    return answerOffer(number, says.quote, said, writer);
-  }
-  const stored = await loadJob(database(), number);
-  const card = stored?.job.samples.find((one) => one.id === says.sample && one.verdict === 'waiting');
-  if (!stored || !card) return faulty('sample', 'no such card waits for a word');
-  return saveEdit(
-    {
-      kind: 'set-item',
-      job: number,
-      list: 'samples',
-      id: card.id,
-      seen: stored.versions[findingId(number, card.id)]!,
-      set: {
-        verdict: says.kind === 'card-accepted' ? 'accepted' : 'refused',
-        by: says.by,
-        light: says.light,
-        beside: says.beside,
-        note: says.said.slice(0, 200),
-        onDate: on,
-      },
-    },
-    writer,
-  );
+  const photos = await loadPhotos(database(), link.job);
+  return photos.some((one) => one.forOwner && one.sha256 === sha256) ? loadPicture(sha256, thumb) : null;
 }

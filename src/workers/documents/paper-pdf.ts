@@ -69,7 +69,7 @@ async function putBlock(
       if (block.onNewPage) sheets.need(Infinity);
       const size = block.level === 1 ? 13 : 10.5;
       // A heading keeps what it heads on its page.
-      sheets.need(sheets.lineOf(size) + 50);
+      sheets.need(sheets.lineOf(size) + (block.level === 1 ? 90 : 50));
       sheets.y += block.level === 1 ? 8 : 4;
       sheets.paragraph(block.text, { tag: block.level === 1 ? 'H2' : 'H3', weight: 'strong', size });
       sheets.y += 2;

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { field, parseWith } from '@/core/exchange';
-import { takeOwnerWord, type OwnerSays } from '@/server/services/owner-page';
+import { takeOwnerWord, type OwnerSays } from '@/server/services/owner-words';
 import { guarded } from '../../guarded';
 import { faultsAnswer, readBytes } from '../../json-body';
 
@@ -27,6 +27,13 @@ const schemas = {
     said: said(0),
     by: field.requiredLine(80),
     where: field.requiredLine(80),
+  }),
+  decide: Joi.object<OwnerSays>({
+    kind: Joi.valid('decide').required(),
+    decision: field.key().required(),
+    way: field.whole(-1, 3).required(),
+    said: said(0),
+    by: field.requiredLine(80),
   }),
   card: Joi.object<OwnerSays>({
     kind: field.oneOf(['card-accepted', 'card-refused']).required(),
@@ -57,6 +64,8 @@ export const POST = guarded<Given>(async (request, { params }) => {
 function readWord(kind: string, text: (name: string) => string) {
   const own = { kind, said: text('said'), by: text('by') };
   if (kind === 'ask') return parseWith(schemas.ask, own);
+  if (kind === 'decide')
+    return parseWith(schemas.decide, { ...own, decision: text('decision'), way: Number(text('way') || NaN) });
   if (kind.startsWith('card-'))
     return parseWith(schemas.card, {
       ...own,

@@ -1,46 +1,93 @@
-import { dryMass } from '@/core/readings/dry-mass';
-import { figuresFrom } from '@/core/figures';
-import { bodyKindOf } from '@/core/vehicle';
+import { photoPrompts } from '@/core/handover';
 import { localDateOf } from '@/core/units';
+import { netOfJob } from '@/core/survey';
+import { recordOf } from '@/app/document-of';
+import type { DryMassProps } from '@/features/handover/dry-mass-table';
 import { HandoverRoom } from '@/features/handover/handover-room';
 import { quotesProps } from '@/features/handover/quotes-props';
+import { recordProps } from '@/features/handover/record-props';
 import { currentMinute } from '@/server/services/clock';
+import { openedPanels, signaturesOf } from '@/server/services/handover';
 import { offersOf } from '@/server/services/offers';
 import { ownerLinksOf, ownerWordsOf } from '@/server/services/owner-page';
+import { photosOf } from '@/server/services/photos';
+import type { PlannedJob } from '@/server/services/plans';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
 export default async function HandoverPage({ params }: JobParams) {
-  const { stored, plan, shop, inputHash } = await plannedJob((await params).job);
+  const planned = await plannedJob((await params).job);
+  const { stored, plan, shop, inputHash } = planned;
   const { job, versions } = stored;
-  const isWeighed = bodyKindOf(job.bodyKind)?.route === 'aircraft';
-  const mass = isWeighed ? dryMass(plan, job, shop.shelf, figuresFrom(shop.shop.figures, job.figures)) : null;
-  const [offers, links, words] = await Promise.all([
-    offersOf(job.number),
-    ownerLinksOf(job.number),
-    ownerWordsOf(job.number),
+  const { number } = job;
+  const [offers, links, words, record, photos, signatures, opened] = await Promise.all([
+    offersOf(number),
+    ownerLinksOf(number),
+    ownerWordsOf(number),
+    recordOf(planned),
+    photosOf(number),
+    signaturesOf(number),
+    openedPanels(number),
   ]);
   const { timeZone, currency } = shop.shop;
-  const [today, locale] = [localDateOf(currentMinute(), timeZone), { timeZone, currency }];
+  const now = currentMinute();
+  const [today, locale] = [localDateOf(now, timeZone), { timeZone, currency }];
+  const quotes = quotesProps(offers, { job, plan, inputHash, today, locale });
+  const panels = netOfJob(job).map(({ key, name }) => ({ key, name }));
   return (
     <HandoverRoom
-      colours={job.colours}
-      summaries={plan.sections}
-      finished={job.state === 'finished'}
-      quotes={quotesProps(offers, { job, plan, inputHash, today, locale })}
-      owner={{ job: job.number, today, locale, links, words }}
-      mass={
-        mass && {
-          job: job.number,
-          mass,
-          seen: Object.fromEntries(
-            job.surveyed.flatMap(({ key }) => {
-              const version = versions[`${job.number}/survey/${key}`];
-              return version === undefined ? [] : [[key, version]];
-            }),
-          ),
-          productNames: mass.unknownProducts.map((code) => shop.shelf.get(code)?.name ?? code),
-        }
-      }
+      quotes={quotes}
+      owner={{ job: number, today, locale, links, words, asked: asked(planned, today, locale) }}
+      photos={{ job: number, panels, prompts: photoPrompts(job, plan, photos, now) }}
+      record={recordProps(job, plan.sections, record, versions, {
+        today,
+        locale,
+        inputHash,
+        signatures: signatures.map(({ bound: _bound, ...one }) => ({
+          ...one,
+          opened: opened.get(one.id) ?? [],
+        })),
+        mass: massProps(planned, record.mass),
+      })}
+      documents={{
+        job: number,
+        today,
+        quotes: quotes.quotes.map(({ offer }) => offer.number),
+        stages: quotes.accepted?.stages.map((one) => one.state) ?? [],
+      }}
     />
+  );
+}
+
+/** What the owner is asked, and damage of which nobody has asked him yet. */
+function asked({ stored, shop }: PlannedJob, today: string, locale: { timeZone: string; currency: string }) {
+  const { job, versions } = stored;
+  const known = new Set(job.decisions.map((one) => one.find));
+  return {
+    job: job.number,
+    today,
+    locale,
+    decisions: job.decisions.map((one) => ({ ...one, seen: versions[`${job.number}/${one.id}`]! })),
+    finds: job.finds
+      .filter((one) => !known.has(one.id))
+      .map(({ id, what, part, hours }) => ({ id, what: what || 'damage', part, hours })),
+    sections: job.sections.map(({ key, name }) => ({ key, name })),
+    labourRateMinorPerHour: shop.shop.labourRateMinorPerHour,
+  };
+}
+
+/** Film by weight, with the versions that guard what is typed. */
+function massProps({ stored: { job, versions }, shop }: PlannedJob, mass: DryMassProps['mass'] | null) {
+  return (
+    mass && {
+      job: job.number,
+      mass,
+      seen: Object.fromEntries(
+        job.surveyed.flatMap(({ key }) => {
+          const version = versions[`${job.number}/survey/${key}`];
+          return version === undefined ? [] : [[key, version]];
+        }),
+      ),
+      productNames: mass.unknownProducts.map((code) => shop.shelf.get(code)?.name ?? code),
+    }
   );
 }
