@@ -19,6 +19,7 @@ import {
 import { fullDate } from '@/features/words/format';
 import { currentMinute } from '@/server/services/clock';
 import { signaturesOf } from '@/server/services/handover';
+import { workNotes } from '@/server/services/notes';
 import { offersOf, type StoredOffer } from '@/server/services/offers';
 import { ownerPageOfJob } from '@/server/services/owner-page';
 import { photosOf } from '@/server/services/photos';
@@ -42,7 +43,8 @@ export async function documentOf(
   const planned = await currentPlan(number);
   if (!planned) return null;
   const { stored, plan, shop } = planned;
-  const given: WorkGiven = { job: stored.job, plan, shop: shop.shop, shelf: shop.shelf };
+  const notes = await workNotes();
+  const given: WorkGiven = { job: stored.job, plan, shop: shop.shop, shelf: shop.shelf, notes };
   switch (kind) {
     case 'quote':
     case 'stage':

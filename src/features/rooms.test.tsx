@@ -175,7 +175,7 @@ describe('Steps by hand, board, totals and scope', () => {
   });
 
   test('the method statement lists each section’s work in order with its note and cautions', () => {
-    draw(<PaperView paper={statementPaper({ job, plan, shop, shelf: shelfOf(shelf) })} />);
+    draw(<PaperView paper={statementPaper({ job, plan, shop, shelf: shelfOf(shelf), notes: [] })} />);
     expect(screen.getByRole('heading', { name: 'Roof' })).toBeInTheDocument();
     expect(screen.getByText(/Note: back-tape the waist band/)).toBeInTheDocument();
     expect(screen.getAllByText(/Isocyanate|isocyanate/).length).toBeGreaterThan(0);
@@ -249,6 +249,8 @@ describe('Booth, Log, Handover and Scheme', () => {
       today: '2026-12-24',
       locale: { timeZone: 'Europe/London', currency: 'GBP' },
       inputHash: '',
+      ways: [],
+      last: null,
       stops: 0,
       quotes: [],
       accepted: null,
@@ -445,7 +447,7 @@ describe('Shop', () => {
   );
 
   test('money is typed in whole units and sent in minor ones', async () => {
-    draw(<ShopRoom shop={shown} seen={seen} figures={figures} />);
+    draw(<ShopRoom notes={{ notes: [], names: {} }} shop={shown} seen={seen} figures={figures} />);
     const field = screen.getByLabelText('Labour');
     fireEvent.change(field, { target: { value: '49.5' } });
     fireEvent.blur(field);
@@ -454,7 +456,7 @@ describe('Shop', () => {
   });
 
   test('what an agreed start is worth is typed in hours and sent in minutes', async () => {
-    draw(<ShopRoom shop={shown} seen={seen} figures={figures} />);
+    draw(<ShopRoom notes={{ notes: [], names: {} }} shop={shown} seen={seen} figures={figures} />);
     const field = screen.getByLabelText('Opening hours an agreed start must gain before it moves');
     expect(field).toHaveValue(4);
     fireEvent.change(field, { target: { value: '1.5' } });
@@ -464,7 +466,7 @@ describe('Shop', () => {
   });
 
   test('one day off needs one date, and nothing is sent without any', async () => {
-    draw(<ShopRoom shop={shown} seen={seen} figures={figures} />);
+    draw(<ShopRoom notes={{ notes: [], names: {} }} shop={shown} seen={seen} figures={figures} />);
     const row = screen.getByRole('row', { name: /^Ines/ });
     const add = within(row).getByRole('button', { name: 'Add' });
     expect(add).toBeDisabled();
@@ -484,7 +486,7 @@ describe('Shop', () => {
 });
 
 describe('New job', () => {
-  const room = <NewJobForm choices={formChoices(['P-016'], '2026-12-24', 'GBP')} />;
+  const room = <NewJobForm choices={formChoices([{ ...job, number: 'P-016' }], '2026-12-24', 'GBP')} />;
 
   test('sends the figures of the chosen body kind only, caps in minor units, and goes to the plan', async () => {
     draw(room);

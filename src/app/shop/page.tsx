@@ -3,6 +3,9 @@ import { Rail } from '@/features/frame/rail';
 import { ShopStrip } from '@/features/frame/strip';
 import { shopProps } from '@/features/shop/shop-props';
 import { ShopRoom } from '@/features/shop/shop-room';
+import { catalogue } from '@/core/steps';
+import { bodyKinds } from '@/core/vehicle';
+import { workNotes } from '@/server/services/notes';
 import { currentMinute } from '@/server/services/clock';
 import { requireShop } from '@/server/services/plans';
 import { Window } from '@/ui/layout';
@@ -11,10 +14,20 @@ export const metadata = { title: 'Shop' };
 
 export default async function ShopPage() {
   const { shop, shelf, versions, dayOffIds, operations, operationVersions } = await requireShop();
+  const notes = await workNotes();
+  const named = [
+    ...[...catalogue, ...operations].map(({ code, name }) => [code, name] as const),
+    ...[...shelf.values()].map(({ code, name }) => [code, name] as const),
+    ...shop.places.map(({ id, name }) => [id, name] as const),
+    ...bodyKinds.map(({ key, name }) => [key, name] as const),
+  ];
+  const used = new Set(notes.flatMap((one) => [one.operation, one.product, one.bodyKind, one.place]));
+  const names = Object.fromEntries(named.filter(([key]) => used.has(key)));
   const own = { operations, versions: operationVersions };
   return (
     <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
       <ShopRoom
+        notes={{ notes, names }}
         {...shopProps(shop, versions, dayOffIds, 'shop', currentMinute(), own, [...shelf.values()])}
       />
       <Keys job={null} findables={[]} />

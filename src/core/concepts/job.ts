@@ -46,6 +46,8 @@ export const jobFields = {
   weight: since(1, whole(1, 9)),
   /** Days before the promised day by which the owner is told that the job will be ready; 0 where nobody asked. */
   noticeDays: since(0, whole(0, 60)),
+  /** Number of the job whose pattern it was made after; empty for none. */
+  likeJob: since('', wordBy(atom.jobNumber().allow(''))),
   /** Where the tins stand that are kept of its colours. */
   reservePlace: since('', text(120)),
   /** Where it stands once it is delivered. */

@@ -1,4 +1,4 @@
-import { id, localDate, nullable, since, text, type TypeOf } from './field';
+import { localDate, nullable, since, text, type TypeOf } from './field';
 
 /**
  * What was learned at the work, with its cause and its cure. It comes back before the same operation, with the same product,
@@ -17,7 +17,7 @@ export const workNoteFields = {
   /** Where it was learned: number of the job, panel and step; empty where nobody said. */
   job: text(20),
   part: text(20),
-  step: id(),
+  step: text(160),
   by: text(80),
   onDate: localDate(),
   /** The day it was found wrong or over, and why; null while it holds. */

@@ -12,7 +12,7 @@ import { fixedOfSection, mostSections, sectionFields } from '../concepts/section
 import { mostColours } from '../concepts/scheme-lists';
 import { shopFields } from '../concepts/shop';
 import { layerRoles } from '../film';
-import { jobListNames, type Edit, type JobListName, type NewJob } from '../record';
+import { jobListNames, type Edit, type JobListName, type NewJobAsked } from '../record';
 import { catalogue } from '../steps';
 import { bodyKindOf } from '../vehicle';
 import { parseWith, type Fault, type Parsed } from './faults';
@@ -233,6 +233,7 @@ function readListEdit(kind: string, value: unknown): Parsed<Edit> {
 
 const newJob = required({
   number: field.jobNumber(),
+  like: field.jobNumber().allow('').default('').optional(),
   ...recordKeys({
     name: jobFields.name,
     owner: jobFields.owner,
@@ -248,8 +249,8 @@ const newJob = required({
 });
 
 /** Reads a new job from a request. */
-export function readNewJob(value: unknown): Parsed<NewJob> {
-  const parsed = parseWith<NewJob>(newJob, value);
+export function readNewJob(value: unknown): Parsed<NewJobAsked> {
+  const parsed = parseWith<NewJobAsked>(newJob, value);
   if (parsed.status === 'faulty') return parsed;
   const faults = [
     ...dimensionFaults(parsed.value.bodyKind, parsed.value.dimensions),

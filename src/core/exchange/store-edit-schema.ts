@@ -5,13 +5,24 @@ import { editSchema, recordKeys, without } from '../concepts/field';
 import { placeFields } from '../concepts/shop';
 import { addedStepFields, scopeChangeFields, signOffFields, stepEditFields } from '../concepts/step-records';
 import { stockMoveFields, trialFields } from '../concepts/stock';
-import type { Edit } from '../record';
+import { workNoteFields } from '../concepts/work-note';
+import { isTied, type Edit, type NewNote } from '../record';
 import type { Parsed } from './faults';
 import { completeProduct, productFaults, productKeys, productSchema } from './product-schema';
 import * as work from './work-schema';
 
-/** Edits of the Shelf and the Stores. */
+/** Edits of the Shelf and the Stores, and of what the shop has learned. */
 export const storeEditSchemas = {
+  'add-note': required({
+    kind: Joi.any(),
+    note: required(recordKeys(without(workNoteFields, 'onDate', 'retiredOn', 'retiredWhy'))).custom(
+      (note: NewNote, helper) =>
+        isTied(note)
+          ? note
+          : helper.message({ custom: '{{#label}} must hold for an operation, a product, a body or a place' }),
+    ),
+  }),
+  'retire-note': required({ kind: Joi.any(), id: field.key(), seen: seen(), why: field.line(200).min(1) }),
   product: required({ kind: Joi.any(), code: field.key(), seen: seen(), product: required(productKeys) }),
   'add-products': required({ kind: Joi.any(), products: Joi.array().items(productSchema).min(1).max(1000) }),
   'remove-product': required({ kind: Joi.any(), code: field.key(), seen: seen() }),

@@ -63,6 +63,7 @@ export function makeOffer(plan: Plan, given: OfferGiven): Offer {
       expectedOn: days[stage.state],
     })),
     promised: job.promised,
+    ways: [],
     warranty: terms.warranty.filter((one) => job.sections.some((section) => section.level === one.level)),
     terms: terms.terms,
     note,

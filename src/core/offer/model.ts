@@ -65,6 +65,19 @@ export interface OfferSection {
   leftAlone: readonly LeftAlone[];
 }
 
+/** Another way of doing the job, told beside the quoted one so that the owner can weigh them. */
+export interface OfferWay {
+  /** The level, or the name of the kept scheme. */
+  name: string;
+  sections: readonly { name: string; level: Level; coats: number }[];
+  /** Labour. */
+  hours: number;
+  netMinor: Minor;
+  grossMinor: Minor;
+  readyOn: LocalDate | null;
+  warranty: readonly WarrantyLine[];
+}
+
 /** A quote as it was made: nothing of it changes with later prices, rates or work. */
 export interface Offer {
   job: string;
@@ -82,6 +95,8 @@ export interface Offer {
   grossMinor: Minor;
   stages: readonly OfferStage[];
   promised: LocalDate;
+  /** Ways side by side; the quoted one is none of them, and none of them is bound by a signature. */
+  ways: readonly OfferWay[];
   warranty: readonly WarrantyLine[];
   terms: readonly string[];
   note: string;

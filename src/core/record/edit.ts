@@ -16,6 +16,7 @@ import type { NewLogEntry } from './log-entry';
 import type { AddedStep, ScopeChange, StepEdit } from './step-edit';
 import type { ConsumableTrial, StockMove } from './stock-move';
 import type { FilmReading, Mark, OwnPart } from './survey';
+import type { NewNote } from './work-note';
 
 /** What a form of the job can change; only the named ones are touched. */
 export type JobChange = EditOf<Omit<typeof jobFields, 'bodyKind'>>;
@@ -156,6 +157,10 @@ export type Edit =
       insist: boolean;
     }
   | { kind: 'correct-log'; job: string; id: string; note: string }
+  /** Something that was learned at the work; it comes back where what it names comes up again. */
+  | { kind: 'add-note'; note: NewNote }
+  /** A note that is wrong, or over, comes back no more. */
+  | { kind: 'retire-note'; id: string; seen: number; why: string }
   | { kind: 'learned'; operation: string; seen: number | null; factor: number | null }
   | { kind: 'coat-system'; key: string; seen: number | null; entry: Omit<CoatSystem, 'key'> | null }
   | { kind: 'ladder'; key: string; seen: number | null; entry: Omit<Ladder, 'key'> | null }
@@ -189,4 +194,10 @@ export interface NewJob {
   capLabourHours: number;
   capMaterialsMinor: number;
   capBoothHours: number;
+}
+
+/** A new job as it is asked for: after the pattern of another, or of none. */
+export interface NewJobAsked extends NewJob {
+  /** Number of the pattern; empty for none. */
+  like: string;
 }

@@ -6,6 +6,7 @@ export * from './gauge';
 export * from './lots';
 export * from './options';
 export * from './parts-of-job';
+export * from './like-job';
 export * from './propose-job';
 export * from './reshape';
 export * from './plain-area';

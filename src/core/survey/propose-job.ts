@@ -58,6 +58,7 @@ export function proposeJob(given: NewJob): Job {
     materialCaps: [],
     provenance: [],
     decisions: [],
+    likeJob: '',
     reservePlace: '',
     keptWhere: 'garage',
     moneyDepth: 'phases',

@@ -11,6 +11,7 @@ import { ViewSwitch } from '@/ui/view-switch';
 import { clock, type Locale } from '../words/format';
 import type { BoothProps, BoothSession } from './booth-props';
 import { EarlyStart } from '../log/early-start';
+import { NotesBefore } from '../notes/notes-context';
 import { CoatLine, CoatTabs } from './coat-tabs';
 import { ForAllPanels } from './for-all-panels';
 import { PanelTile } from './panel-tile';
@@ -58,6 +59,7 @@ export function WindowView({
       <Room title="Booth" aside={head}>
         <CoatTabs session={session} at={at} onPick={setPicked} />
         <CoatLine session={session} coat={coat} clocks={props.clocks} minute={minute} locale={locale} />
+        <NotesBefore step={coat.step} />
         {fault && (
           <div role="alert">
             <Notice grade="stop">{fault}</Notice>

@@ -13,7 +13,14 @@ import {
   type PaperRow,
   type PrintedPaper,
 } from '@/core/documents';
-import { lineKinds, type Offer, type OfferLine, type StageParts } from '@/core/offer';
+import {
+  lineKinds,
+  quotedWay,
+  type Offer,
+  type OfferLine,
+  type OfferWay,
+  type StageParts,
+} from '@/core/offer';
 import type { Shop } from '@/core/shop';
 import { area, date, fullDate, money, type Locale } from '../words/format';
 import {
@@ -51,6 +58,7 @@ export function quotePaper({ offer, object, owner, shop, said }: QuoteGiven): Pr
       ...offer.sections.flatMap(sectionBlocks),
       heading('What it costs'),
       ...costBlocks(offer, locale),
+      ...wayBlocks(offer, locale),
       heading('When it is paid'),
       stagesTable(offer.stages, locale),
       ...warrantyBlocks(offer.warranty),
@@ -112,6 +120,35 @@ function costBlocks(offer: Offer, locale: Locale): Block[] {
           ),
         ]
       : []),
+  ];
+}
+
+/** The quoted way beside the others. */
+function wayBlocks(offer: Offer, locale: Locale): Block[] {
+  if (offer.ways.length === 0) return [];
+  const ways = [quotedWay(offer), ...offer.ways];
+  const names = [...new Set(ways.flatMap((way) => way.sections.map((one) => one.name)))];
+  const line = (label: string, cell: (way: OfferWay) => string) => row(label, ...ways.map(cell));
+  return [
+    heading('Ways side by side'),
+    table(
+      'Ways side by side',
+      [column('', 2), ...ways.map((way) => column(way.name, 2))],
+      [
+        ...names.map((name) =>
+          line(name, (way) => {
+            const own = way.sections.find((one) => one.name === name);
+            return own ? `${own.level}, ${own.coats} coats` : '–';
+          }),
+        ),
+        line('Labour', (way) => `${Math.round(way.hours)} h`),
+        line('Warranty', (way) => way.warranty.map((one) => `${one.months} months`).join(', ') || '–'),
+        line('Ready', (way) => (way.readyOn === null ? '–' : date(way.readyOn))),
+        line('Net', (way) => money(way.netMinor, locale, 2)),
+        line('To pay', (way) => money(way.grossMinor, locale, 2)),
+      ],
+    ),
+    quiet('This quote is for the first. Another way is chosen by another quote, planned and priced in full.'),
   ];
 }
 

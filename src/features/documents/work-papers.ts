@@ -14,7 +14,8 @@ import {
 } from '@/core/documents';
 import type { Shelf } from '@/core/film';
 import type { Plan, PlannedStep } from '@/core/plan';
-import { basesOf, type Job } from '@/core/record';
+import { notesFor } from '@/core/notes';
+import { basesOf, type Job, type WorkNote } from '@/core/record';
 import { cautions, deference, type Caution } from '@/core/safety';
 import type { Shop } from '@/core/shop';
 import { batchCards, kitWords, type ReserveLabel } from '@/core/stores';
@@ -33,6 +34,8 @@ export interface WorkGiven {
   plan: Plan;
   shop: Shop;
   shelf: Shelf;
+  /** What the shop has learned at the work. */
+  notes: readonly WorkNote[];
 }
 
 const nameOf = (shelf: Shelf, code: string): string => shelf.get(code)?.name ?? code;
@@ -63,6 +66,7 @@ export function statementPaper(given: WorkGiven): PrintedPaper {
             ...(step.checks.length > 0 ? [text(`See to: ${step.checks.join('; ')}.`)] : []),
             ...(step.inspection ? [text(lookLine(step.inspection))] : []),
             ...(step.note ? [strong(`Note: ${step.note}`)] : []),
+            ...learned(step, given).map(strong),
             ...(step.needs.length > 0
               ? [
                   quiet(
@@ -84,6 +88,10 @@ export function statementPaper(given: WorkGiven): PrintedPaper {
   };
 }
 
+/** Notes that come back before a step, each in a line. */
+const learned = (step: PlannedStep, { job, notes }: WorkGiven): string[] =>
+  notesFor(step, job.bodyKind, notes).map(({ cause, cure }) => `${cause}: ${cure}`);
+
 const lookLine = ({ light, angleDeg, secondPerson }: NonNullable<PlannedStep['inspection']>): string =>
   `Look: ${light} at ${angleDeg}°${secondPerson ? ', with a second person' : ''}.`;
 
@@ -104,6 +112,7 @@ export function runSheetPaper(given: WorkGiven, onDay: LocalDate): PrintedPaper 
   const waits = own.filter((step) => step.crew === 0);
   const codes = [...new Set(own.flatMap((step) => step.cautions))];
   const kit = [...new Set(worked.flatMap(kitWords))];
+  const known = [...new Set(own.flatMap((step) => learned(step, given)))];
   const from = (step: PlannedStep) =>
     localDateOf(step.start, shop.timeZone) < onDay ? 'goes on' : clock(step.start, shop);
   const until = (step: PlannedStep) =>
@@ -132,6 +141,7 @@ export function runSheetPaper(given: WorkGiven, onDay: LocalDate): PrintedPaper 
           ]
         : []),
       ...coatBlocks(worked, given),
+      ...(known.length > 0 ? [heading('Learned before'), list(known)] : []),
       ...(waits.length > 0
         ? [
             heading('Waits'),
@@ -213,6 +223,7 @@ export function batchCardsPaper(given: WorkGiven): PrintedPaper {
         })),
       },
       ...(kitWords(step).length > 0 ? [text(`Each wears: ${kitWords(step).join('; ')}.`)] : []),
+      ...learned(step, given).map(strong),
       list(cautionLines(step.cautions)),
     ];
   });

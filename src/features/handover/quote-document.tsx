@@ -1,5 +1,6 @@
 import type { Offer, OfferLine, OfferSection } from '@/core/offer';
 import { Table } from '@/ui/layout';
+import { WaysTable } from './ways-table';
 import { area, date, hours, money, type Locale } from '../words/format';
 import {
   depthText,
@@ -23,6 +24,7 @@ export function QuoteDocument({ offer, locale }: { offer: Offer; locale: Locale 
         <SectionText key={section.section} section={section} />
       ))}
       <Lines offer={offer} locale={locale} />
+      <WaysTable offer={offer} locale={locale} />
       <Stages offer={offer} locale={locale} />
       {offer.warranty.length > 0 && (
         <>

@@ -1,12 +1,17 @@
 import {
+  againstLast,
   changeFrom,
+  jobOfWay,
   openedSince,
   stagesDue,
+  type AgainstLast,
   type Offer,
   type OfferChange,
   type OpenedSection,
   type StageDue,
+  type WayAsked,
 } from '@/core/offer';
+import { levels } from '@/core/film';
 import type { Plan } from '@/core/plan';
 import type { Job } from '@/core/record';
 import { gradeOf } from '@/core/warnings/ground';
@@ -33,10 +38,14 @@ export interface QuotesProps {
   locale: Locale;
   /** Hash of what the shown plan rests on. */
   inputHash: string;
+  /** Other ways that may be told beside a quote. */
+  ways: { value: string; text: string; way: WayAsked }[];
   /** Warnings of the plan that say stop. */
   stops: number;
   /** The latest first. */
   quotes: QuoteShown[];
+  /** What a like job took beside what this one is planned with; null where it was made after none. */
+  last: { job: string; isFinished: boolean; rows: AgainstLast[] } | null;
   /** Of the accepted one: its payments today, and what is no longer as it was signed. */
   accepted: { number: number; stages: StageDue[]; opened: (OpenedSection & { name: string })[] } | null;
 }
@@ -50,7 +59,16 @@ export function quotesProps(
     inputHash,
     today,
     locale,
-  }: { job: Job; plan: Plan; inputHash: string; today: string; locale: Locale },
+    last,
+  }: {
+    job: Job;
+    plan: Plan;
+    inputHash: string;
+    today: string;
+    locale: Locale;
+    /** The job it was made after, with its plan; null for none. */
+    last: { job: Job; plan: Plan } | null;
+  },
 ): QuotesProps {
   const inForce = [...kept].reverse().find((one) => one.answer === 'accepted');
   const names = new Map(job.sections.map((one) => [one.key, one.name]));
@@ -58,6 +76,12 @@ export function quotesProps(
     job: job.number,
     today,
     locale,
+    last: last && {
+      job: last.job.number,
+      isFinished: last.job.state === 'finished',
+      rows: againstLast(plan, last.plan),
+    },
+    ways: waysOf(job),
     inputHash,
     stops: plan.warnings.filter((one) => gradeOf(one) === 'stop').length,
     quotes: kept
@@ -78,3 +102,20 @@ export function quotesProps(
       : null,
   };
 }
+
+/** Levels that what is painted may have instead, and schemes that were kept. */
+const waysOf = (job: Job): QuotesProps['ways'] => [
+  ...levels
+    .map((level): WayAsked => ({ kind: 'level', level }))
+    .filter((way) => jobOfWay(job, way) !== null)
+    .map((way) => ({
+      value: `level ${way.kind === 'level' ? way.level : ''}`,
+      text: `all of it at ${way.kind === 'level' ? way.level : ''}`,
+      way,
+    })),
+  ...job.alternatives.map(({ id, name }) => ({
+    value: `scheme ${id}`,
+    text: `scheme ${name}`,
+    way: { kind: 'scheme' as const, id },
+  })),
+];

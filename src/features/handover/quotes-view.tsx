@@ -2,14 +2,15 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
-import { EntryForm, Figure, Line, Pick } from '../frame/entry-form';
+import { EntryForm, Line, Pick } from '../frame/entry-form';
 import { counted } from '../words/counted';
 import { date, money, type Locale } from '../words/format';
 import { choiceNames, lineKindNames, lineText, stageNames } from '../words/offer-words';
+import { AgainstLast } from './against-last';
+import { MakeQuote } from './make-quote';
 import { QuoteDocument } from './quote-document';
 import type { QuotesProps, QuoteShown } from './quotes-props';
 import { useOffers } from './use-offers';
@@ -31,6 +32,7 @@ export function QuotesView(props: QuotesProps) {
           , before you quote from it.
         </Notice>
       )}
+      {props.last && <AgainstLast last={props.last} />}
       <MakeQuote {...props} />
       {quotes.length === 0 ? (
         <Empty>
@@ -79,68 +81,6 @@ function Signed({ accepted: { number, opened } }: { accepted: NonNullable<Quotes
         .join('; ')}
       . Make another and have it signed.
     </Notice>
-  );
-}
-
-function MakeQuote({ job, inputHash }: QuotesProps) {
-  const { send, busy } = useOffers(job);
-  return (
-    <EntryForm
-      label="Make a quote"
-      className="flex flex-wrap items-end gap-2 py-2"
-      start={{ kind: 'share', off: '', reason: '', note: '' }}
-      send={({ kind, off, reason, note }) => {
-        if (off !== '' && reason === '') return Promise.resolve('Say what the discount is for.');
-        const figure = typedFigure(off);
-        const discount =
-          off === ''
-            ? null
-            : kind === 'share'
-              ? { kind, bp: Math.round(100 * figure), reason }
-              : { kind: 'money', minor: Math.round(100 * figure), reason };
-        return send('', { inputHash, discount, note });
-      }}
-    >
-      {(form) => (
-        <>
-          <Line
-            form={form}
-            name="note"
-            label="Note on the quote"
-            placeholder="note"
-            className="w-64"
-            maxLength={600}
-          />
-          <Figure
-            form={form}
-            name="off"
-            label="Discount"
-            placeholder="discount"
-            className="w-24"
-            least={0.01}
-          />
-          <Pick
-            form={form}
-            name="kind"
-            label="Discount in"
-            options={[
-              { value: 'share', text: '%' },
-              { value: 'money', text: 'money' },
-            ]}
-          />
-          <Line
-            form={form}
-            name="reason"
-            label="What the discount is for"
-            placeholder="what for"
-            maxLength={120}
-          />
-          <Button type="submit" look="main" disabled={busy}>
-            Make a quote from this plan
-          </Button>
-        </>
-      )}
-    </EntryForm>
   );
 }
 

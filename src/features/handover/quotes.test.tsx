@@ -59,6 +59,7 @@ const view = (list: KeptOffer[], one: Job = job) =>
         inputHash: 'a'.repeat(64),
         today: '2026-12-24',
         locale: { timeZone: 'Europe/London', currency: 'GBP' },
+        last: null,
       })}
     />,
   );
@@ -79,6 +80,7 @@ test('a quote is made from the plan that is shown; a discount says what it is fo
     inputHash: 'a'.repeat(64),
     discount: { kind: 'share', bp: 250, reason: 'second job' },
     note: '',
+    ways: [],
   });
 });
 

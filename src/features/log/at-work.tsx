@@ -11,6 +11,7 @@ import { useLive } from '@/ui/use-live';
 import { useNow } from '@/ui/use-now';
 import { useSaving } from '../frame/saving';
 import { clock, hours, moment, span, type Locale } from '../words/format';
+import { NotesBefore } from '../notes/notes-context';
 import { EarlyStart } from './early-start';
 import { LeaveOff } from './leave-off';
 import { WhatWasSeen } from './what-was-seen';
@@ -198,6 +199,7 @@ function Line({
       className="flex min-h-[72px] flex-wrap items-center justify-between gap-3 border-b border-line pb-2"
     >
       <div className="min-w-48 flex-1">
+        <NotesBefore step={row.step} />
         <span className="block text-title font-semibold">{row.name}</span>
         <span className="text-quiet">
           {row.subject} · planned {moment(row.start, locale)} · {hours(row.plannedMin)} h

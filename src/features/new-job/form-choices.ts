@@ -1,10 +1,16 @@
 import { levelStandards, levels } from '@/core/film';
+import type { Job } from '@/core/record';
 import { addDays, type LocalDate } from '@/core/units';
 import { bodyKinds, type Dimension } from '@/core/vehicle';
+
+/** A job whose pattern may be taken. */
+export type Pattern = Pick<Job, 'number' | 'name' | 'bodyKind' | 'dimensions' | 'level'>;
 
 export interface FormChoices {
   kinds: { key: string; name: string; dimensions: Dimension[] }[];
   levels: { key: string; meaning: string }[];
+  /** Jobs that a new one may be made after. */
+  patterns: Pattern[];
   nextNumber: string;
   today: LocalDate;
   promised: LocalDate;
@@ -25,11 +31,12 @@ export function nextNumber(numbers: readonly string[]): string {
   return `${highest.letters}-${String(Number(highest.digits) + 1).padStart(highest.digits.length, '0')}`;
 }
 
-export function formChoices(numbers: readonly string[], today: LocalDate, currency: string): FormChoices {
+export function formChoices(patterns: readonly Pattern[], today: LocalDate, currency: string): FormChoices {
   return {
     kinds: bodyKinds.map(({ key, name, dimensions }) => ({ key, name, dimensions })),
     levels: levels.map((key) => ({ key, meaning: levelStandards[key].meaning })),
-    nextNumber: nextNumber(numbers),
+    patterns: [...patterns],
+    nextNumber: nextNumber(patterns.map((one) => one.number)),
     today,
     promised: addDays(today, 56),
     currency,

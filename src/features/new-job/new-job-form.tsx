@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useLayoutEffect } from 'react';
 import { get, useForm, useWatch, type FieldError, type Path, type UseFormReturn } from 'react-hook-form';
-import type { NewJob } from '@/core/record';
+import type { NewJob, NewJobAsked } from '@/core/record';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
@@ -22,6 +22,7 @@ interface Fields {
   capLabourHours: string;
   capMaterials: string;
   capBoothHours: string;
+  like: string;
 }
 
 /** Empty figures go out as null, so that the server names the field rather than taking nought. */
@@ -29,7 +30,7 @@ const figureOf = (text: string): number | null => (text.trim() === '' ? null : N
 const capOf = (text: string): number => (text.trim() === '' ? 0 : Number(text));
 
 /** A new job as it is sent: a figure that was left empty is null, and refused by its name. */
-type SentJob = Omit<NewJob, 'dimensions'> & { dimensions: Record<string, number | null> };
+type SentJob = Omit<NewJobAsked, 'dimensions'> & { dimensions: Record<string, number | null> };
 
 function toNewJob(fields: Fields): SentJob {
   const { dimensions, capMaterials, capLabourHours, capBoothHours, ...own } = fields;
@@ -70,6 +71,7 @@ const emptyFields = (choices: FormChoices): Fields => ({
   capLabourHours: '',
   capMaterials: '',
   capBoothHours: '',
+  like: '',
 });
 
 /** Writes the job; what the server refuses is said at the field it was typed in. */
@@ -137,6 +139,46 @@ interface GroupProps {
 }
 
 const group = 'grid max-w-3xl grid-cols-3 gap-x-5 gap-y-3 border-t border-line py-4';
+
+/** A job whose sections, scheme and own figures the new one takes, with what it needs for its body. */
+function PatternGroup({ form, choices }: GroupProps) {
+  if (choices.patterns.length === 0) return null;
+  const take = (number: string) => {
+    form.setValue('like', number);
+    const pattern = choices.patterns.find((one) => one.number === number);
+    if (!pattern) return;
+    form.setValue('bodyKind', pattern.bodyKind);
+    form.setValue('level', pattern.level);
+    for (const [key, value] of Object.entries(pattern.dimensions))
+      form.setValue(`dimensions.${pattern.bodyKind}.${key}`, String(value));
+  };
+  const fault: FieldError | undefined = get(form.formState.errors, 'like');
+  return (
+    <div className={group}>
+      <div className="col-span-2 flex flex-col">
+        <label htmlFor="field-like" className="text-quiet">
+          After the pattern of
+        </label>
+        <select id="field-like" {...form.register('like')} onChange={(event) => take(event.target.value)}>
+          <option value="">no other job</option>
+          {choices.patterns.map(({ number, name }) => (
+            <option key={number} value={number}>
+              {number} {name}
+            </option>
+          ))}
+        </select>
+        {fault && (
+          <span role="alert" className="text-small text-stop">
+            {fault.message}
+          </span>
+        )}
+      </div>
+      <p className="text-small text-quiet">
+        Sections, panels, scheme, fittings and own figures; nothing that was found, read or logged.
+      </p>
+    </div>
+  );
+}
 
 /** What body it is, how large, and to what level it is finished. */
 function BodyGroup({ form, choices }: GroupProps) {
@@ -236,6 +278,7 @@ export function NewJobForm({ choices }: { choices: FormChoices }) {
           <Field form={form} path="name" label="Name of the object" />
           <Field form={form} path="owner" label="Owner" />
         </div>
+        <PatternGroup form={form} choices={choices} />
         <BodyGroup form={form} choices={choices} />
         <DatesAndCaps form={form} choices={choices} />
         <div className="flex items-center gap-4 py-2">

@@ -1,6 +1,13 @@
 'use client';
 
-import { finishClasses, repeatabilities, unchosenColour, type JobColour } from '@/core/record';
+import {
+  finishClasses,
+  repeatabilities,
+  unchosenColour,
+  type JobColour,
+  recipeText,
+  typedRecipe,
+} from '@/core/record';
 import { Empty, Table } from '@/ui/layout';
 import { AddItem } from '../frame/add-item';
 import { EditChoice, EditText } from '../frame/edit-field';
@@ -59,7 +66,7 @@ export function ColoursTable({
           'Finish',
           'Coat system, ground',
           'Coats',
-          'Code or recipe',
+          'Code, recipe by weight',
           'Repeatable',
           'Goes on',
           { text: 'Area', right: true },
@@ -92,6 +99,7 @@ function ColourRow({
     seen: colour.seen,
     name: colour.name,
   };
+  const edit = { kind: 'set-item', job, list: 'colours', id: colour.id, seen: colour.seen } as const;
   return (
     <tr className="border-b border-line">
       <td className="py-1 pr-2">
@@ -101,14 +109,7 @@ function ColourRow({
           type="color"
           className="w-14 p-0"
           value={colour.hex}
-          toEdit={(text) => ({
-            kind: 'set-item',
-            job,
-            list: 'colours',
-            id: colour.id,
-            seen: colour.seen,
-            set: { hex: text.toLowerCase() },
-          })}
+          toEdit={(text) => ({ ...edit, set: { hex: text.toLowerCase() } })}
         />
       </td>
       <TextCell row={row} field="name" label="Name" value={colour.name} width="w-40" />
@@ -120,14 +121,7 @@ function ColourRow({
           className="w-40"
           value={colour.system ?? ''}
           choices={[{ value: '', text: 'as its panels' }, ...systems]}
-          toEdit={(system) => ({
-            kind: 'set-item',
-            job,
-            list: 'colours',
-            id: colour.id,
-            seen: colour.seen,
-            set: { system: system || null },
-          })}
+          toEdit={(system) => ({ ...edit, set: { system: system || null } })}
         />
         {grounds.length > 0 && (
           <EditChoice
@@ -136,19 +130,34 @@ function ColourRow({
             className="w-40"
             value={colour.groundCoat ?? ''}
             choices={[{ value: '', text: 'sealer as its panels' }, ...grounds]}
-            toEdit={(product) => ({
-              kind: 'set-item',
-              job,
-              list: 'colours',
-              id: colour.id,
-              seen: colour.seen,
-              set: { groundCoat: product || null },
-            })}
+            toEdit={(product) => ({ ...edit, set: { groundCoat: product || null } })}
           />
         )}
       </td>
       <FigureCell row={row} field="coats" label="Coats in fields" value={colour.coats} none />
-      <TextCell row={row} field="code" label="Code or recipe" value={colour.code} width="w-32" />
+      <td className="py-1 pr-2">
+        <EditText
+          label={`Code of ${colour.name}`}
+          quiet
+          className="w-32"
+          value={colour.code}
+          toEdit={(code) => ({ ...edit, set: { code } })}
+        />
+        <EditText
+          label={`Recipe by weight of ${colour.name}`}
+          quiet
+          className="mt-1 w-32"
+          value={recipeText(colour.recipe)}
+          check={(text) => {
+            const recipe = typedRecipe(text);
+            return 'reason' in recipe ? recipe.reason : null;
+          }}
+          toEdit={(text) => {
+            const recipe = typedRecipe(text);
+            return { ...edit, set: { recipe: 'reason' in recipe ? [] : recipe } };
+          }}
+        />
+      </td>
       <ChoiceCell
         row={row}
         field="repeatability"

@@ -21,6 +21,8 @@ export interface Shop extends Pick<
   | 'approvalFrom'
   | 'sampleSideMm'
   | 'offerTerms'
+  | 'letterhead'
+  | 'markSha256'
   | 'loudHours'
   | 'site'
   | 'closures'

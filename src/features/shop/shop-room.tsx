@@ -5,6 +5,8 @@ import { ClosedPlaces } from './closed-places';
 import { AddDaysOff, DaysOff } from './days-off';
 import { OperationSheet } from './operation-sheet';
 import { OperationTable } from './operation-table';
+import { NotesTable, type NotesProps } from '../notes/notes-table';
+import { LetterheadPart } from './letterhead-part';
 import { OfferTermsView } from './offer-terms-view';
 import { OpeningHours } from './opening-hours';
 import { PersonHours } from './person-hours';
@@ -27,16 +29,18 @@ const views = {
   operations: 'Operations',
   figures: 'Figures',
   quotes: 'Quotes',
+  notes: 'Notes',
 };
 
 interface ShopRoomProps {
   shop: Shop;
   seen: ShopChangeSeen;
   figures: FiguresProps;
+  notes: NotesProps;
 }
 
 /** People with their days off, places, rates, operations; every change moves the plans of all open jobs. */
-export function ShopRoom({ shop, seen, figures }: ShopRoomProps) {
+export function ShopRoom({ shop, seen, figures, notes }: ShopRoomProps) {
   const [view, setView] = useState<keyof typeof views>('people');
   const [code, setCode] = useState<string | null>(null);
   const chosen = view === 'operations' ? shop.operations.find((one) => one.entry.code === code) : undefined;
@@ -71,7 +75,13 @@ export function ShopRoom({ shop, seen, figures }: ShopRoomProps) {
           />
         )}
         {view === 'figures' && <FiguresView {...figures} />}
-        {view === 'quotes' && <OfferTermsView terms={shop.offerTerms} seen={seen.shop} />}
+        {view === 'notes' && <NotesTable {...notes} />}
+        {view === 'quotes' && (
+          <>
+            <LetterheadPart letterhead={shop.letterhead} markSha256={shop.markSha256} seen={seen.shop} />
+            <OfferTermsView terms={shop.offerTerms} seen={seen.shop} />
+          </>
+        )}
         <div hidden={view !== 'people'}>
           <PeopleTable shop={shop} seen={seen} />
           <div className="h-6" />

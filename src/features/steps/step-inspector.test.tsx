@@ -66,7 +66,7 @@ test('kit of every planned step stands against what is on the shelf; done steps 
 });
 
 test('the method statement prints what to see to and how to look', () => {
-  draw(<PaperView paper={statementPaper({ job, plan, shop, shelf: shelfOf(shelf) })} />);
+  draw(<PaperView paper={statementPaper({ job, plan, shop, shelf: shelfOf(shelf), notes: [] })} />);
   expect(screen.getAllByText(/^See to: degrease where the tape will stick/).length).toBeGreaterThan(0);
   expect(screen.getAllByText(/^Look: film gauge at 90°\.$/).length).toBeGreaterThan(0);
 });

@@ -34,6 +34,9 @@ export interface PartShown {
 
 export interface StepsRoomProps {
   job: string;
+  bodyKind: string;
+  /** Places by their id. */
+  placeNames: Record<string, string>;
   steps: PlannedStep[];
   /** What was changed by hand, by step, with the row's version. */
   edits: Record<string, StepEdit & { seen: number }>;
@@ -114,6 +117,8 @@ export function stepsProps(
   const locale = { timeZone: shop.timeZone, currency: shop.currency };
   return {
     job: job.number,
+    bodyKind: job.bodyKind,
+    placeNames: Object.fromEntries(shop.places.map(({ id, name }) => [id, name])),
     steps: plan.steps,
     edits: Object.fromEntries(
       job.stepEdits.map((edit) => [

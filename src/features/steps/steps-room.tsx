@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { InspectorPanel, Part } from '@/ui/facts';
 import { Room } from '@/ui/layout';
 import { ViewSwitch } from '@/ui/view-switch';
+import { StepNotes } from '../notes/step-notes';
 import { useSelection } from '../frame/use-selection';
 import { StepWarnings, Warnings } from '../frame/warnings-bar';
 import { WarningsView } from '../warnings/warnings-view';
@@ -91,6 +92,14 @@ export function StepsRoom({ warningsOf, ...props }: StepsRoomProps & { warningsO
             <StepOrder key={`order ${chosen.key}`} {...props} step={chosen} edit={edit} />
           )}
           {chosen.state === 'planned' && <JobRate key={`rate ${chosen.key}`} {...props} step={chosen} />}
+          <StepNotes
+            key={`notes ${chosen.key}`}
+            job={job}
+            bodyKind={props.bodyKind}
+            step={chosen}
+            productName={names.product}
+            placeName={(id) => props.placeNames[id] ?? ''}
+          />
           <StepAdd key={`add ${chosen.key}`} {...props} step={chosen} />
         </StepInspector>
       ) : view === 'warnings' ? null : (

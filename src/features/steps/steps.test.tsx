@@ -255,7 +255,12 @@ describe('operations in the Shop', () => {
   const own = { operations: [{ ...operationOf('wash'), rate: 4 }], versions: { wash: 2 } };
   const daysOff = Object.fromEntries(shop.people.map((person) => [person.id, []]));
   const drawShop = () => {
-    draw(<ShopRoom {...shopProps(shop, { shop: 4 }, daysOff, 'shop', 0, own)} />);
+    draw(
+      <ShopRoom
+        notes={{ notes: [], names: {} }}
+        {...shopProps(shop, { shop: 4 }, daysOff, 'shop', 0, own)}
+      />,
+    );
     show('Operations');
   };
 

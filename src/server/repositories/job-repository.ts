@@ -1,4 +1,4 @@
-import { asc, eq } from 'drizzle-orm';
+import { asc, desc, eq } from 'drizzle-orm';
 import { recordOf, type Fields, type Stored, type TypeOf } from '../../core/concepts/field';
 import { markFields, readingFields } from '../../core/concepts/findings';
 import { jobFields } from '../../core/concepts/job';
@@ -29,6 +29,18 @@ export interface StoredJob {
   job: Job;
   /** By row id: the job's number, `number/section`, `number/part`. */
   versions: Versions;
+}
+
+/** What a job is told apart by, without reading all of it. */
+export type JobHead = Pick<Job, 'number' | 'name' | 'bodyKind' | 'dimensions' | 'level' | 'state'>;
+
+/** Every job in short, the latest number first. */
+export async function jobHeads(connection: Connection): Promise<JobHead[]> {
+  const { id: number, name, bodyKind, dimensions, level, state } = schema.job;
+  return connection
+    .select({ number, name, bodyKind, dimensions, level, state })
+    .from(schema.job)
+    .orderBy(desc(number));
 }
 
 export async function jobNumbers(connection: Connection): Promise<string[]> {

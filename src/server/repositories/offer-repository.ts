@@ -26,7 +26,7 @@ export async function loadOffers(connection: Connection, number: string): Promis
     .where(eq(offer.jobId, number))
     .orderBy(asc(offer.number));
   return rows.map((row) => ({
-    offer: row.document,
+    offer: { ...row.document, ways: row.document.ways ?? [] },
     answer: offerAnswers.find((one) => one === row.answer) ?? 'open',
     answeredBy: row.answeredBy,
     answeredWhere: row.answeredWhere,

@@ -185,10 +185,39 @@ describe('jobs come and go as bundles', () => {
     });
   });
 
+  test('a new job after the pattern of another has its scheme; another body, or a number that is none, is refused', async () => {
+    const pattern = (await stored('P-015')).job;
+    const { bodyKind, dimensions, level } = pattern;
+    const asked = {
+      number: 'P-903',
+      like: 'P-015',
+      name: 'Sister',
+      owner: '',
+      bodyKind,
+      dimensions,
+      level,
+      arrival: '2027-01-04',
+      promised: '2027-04-26',
+      capLabourHours: 0,
+      capMaterialsMinor: 0,
+      capBoothHours: 0,
+    };
+    expect((await createJob(asked, { author: 'ivy' })).status).toBe('saved');
+    const { job } = await stored('P-903');
+    expect(job).toMatchObject({ likeJob: 'P-015', colours: pattern.colours, readings: [] });
+    const other = { ...asked, number: 'P-904' };
+    for (const like of ['P-014', 'P-777'])
+      expect(await createJob({ ...other, like }, { author: 'ivy' })).toMatchObject({
+        status: 'faulty',
+        faults: [{ place: 'like' }],
+      });
+  });
+
   test('a new job has its sections and a plan at once', async () => {
     const outcome = await createJob(
       {
         number: 'P-901',
+        like: '',
         name: 'Dinghy',
         owner: '',
         bodyKind: 'open-hull',

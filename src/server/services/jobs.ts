@@ -7,12 +7,12 @@ import {
   type JobBundle,
 } from '../../core/exchange';
 import { shelfOf } from '../../core/film';
-import type { NewJob } from '../../core/record';
-import { proposeJob } from '../../core/survey';
+import type { Job, NewJobAsked } from '../../core/record';
+import { jobLike, proposeJob } from '../../core/survey';
 import { localDateOf } from '../../core/units';
 import { database } from '../database/client';
 import { jobChanges } from '../repositories/job-changes';
-import { jobNumbers, loadJob } from '../repositories/job-repository';
+import { jobHeads, loadJob, type JobHead } from '../repositories/job-repository';
 import { shelfChanges } from '../repositories/shop-repository';
 import { currentMinute } from './clock';
 import { readSnapshot, requireShop } from './snapshot';
@@ -21,10 +21,13 @@ import { write, type EditOutcome, type Writer } from './unit-of-work';
 const taken = (number: string): Fault => ({ place: 'number', reason: `the number ${number} is taken` });
 
 /** Puts a new job into the yard; its parts, sections and plan follow from its body kind. */
-export function createJob(given: NewJob, writer: Writer): Promise<EditOutcome> {
-  const job = proposeJob(given);
+export function createJob({ like, ...given }: NewJobAsked, writer: Writer): Promise<EditOutcome> {
   return write(writer, 'shop', async (connection) => {
     const { shop } = await requireShop(connection);
+    const pattern = like === '' ? null : await loadJob(connection, like);
+    const wrong = patternFault(like, given.bodyKind, pattern?.job ?? null);
+    if (wrong) return { status: 'faulty', faults: [wrong] };
+    const job = pattern ? jobLike(pattern.job, given) : proposeJob(given);
     const faults = arrivalFaults(job.arrival, localDateOf(currentMinute(), shop.timeZone));
     if (await loadJob(connection, job.number)) faults.push(taken(job.number));
     if (faults.length > 0) return { status: 'faulty', faults };
@@ -37,6 +40,15 @@ export function createJob(given: NewJob, writer: Writer): Promise<EditOutcome> {
       undoable: true,
     };
   });
+}
+
+/** A pattern is there, and of the same kind of body. */
+function patternFault(like: string, bodyKind: string, pattern: Job | null): Fault | null {
+  if (like === '') return null;
+  if (!pattern) return { place: 'like', reason: `there is no job ${like}` };
+  return pattern.bodyKind === bodyKind
+    ? null
+    : { place: 'like', reason: `${like} has another kind of body: a pattern is of the same` };
 }
 
 /** Takes a job out of a bundle into the yard; products that the shelf lacks come with it. */
@@ -76,5 +88,5 @@ export async function exportJob(number: string): Promise<string | null> {
   });
 }
 
-/** Numbers of all jobs. */
-export const listJobs = (): Promise<string[]> => jobNumbers(database());
+/** Jobs by which a new one may be made. */
+export const listPatterns = (): Promise<JobHead[]> => jobHeads(database());

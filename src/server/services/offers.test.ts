@@ -11,7 +11,11 @@ afterAll(closeAll);
 const writer = { author: 'ann' };
 const planned = async () => (await currentPlan('P-015'))!;
 const make = async (over: Partial<Parameters<typeof makeOfferOf>[1]> = {}) =>
-  makeOfferOf('P-015', { seenHash: (await planned()).inputHash, discount: null, note: '', ...over }, writer);
+  makeOfferOf(
+    'P-015',
+    { seenHash: (await planned()).inputHash, discount: null, note: '', ways: [], ...over },
+    writer,
+  );
 const said = {
   answer: 'accepted' as const,
   by: 'M. Cress',
@@ -86,4 +90,27 @@ test('an earlier quote is not accepted over a later one, for its caps would be t
   });
   expect((await loadJob(database(), 'P-015'))!.job.caps).toEqual(caps);
   expect((await answerOffer('P-015', 2, { ...said, answer: 'refused' }, writer)).status).toBe('saved');
+});
+
+test('ways are told beside a quote by plans of their own; the one that is planned, and one that is none, are refused', async () => {
+  const { stored } = await planned();
+  const { level } = stored.job;
+  const other = level === 'Show' ? 'Road' : 'Show';
+  const before = (await offersOf('P-015')).length;
+  for (const way of [
+    { kind: 'level' as const, level },
+    { kind: 'scheme' as const, id: 'nothing' },
+  ])
+    expect(await make({ ways: [way] })).toMatchObject({ status: 'faulty', faults: [{ place: 'ways[0]' }] });
+  expect(await offersOf('P-015')).toHaveLength(before);
+  expect((await make({ ways: [{ kind: 'level', level: other }] })).status).toBe('saved');
+  const { offer } = (await offersOf('P-015')).at(-1)!;
+  const [way] = offer.ways;
+  expect(way).toMatchObject({ name: other });
+  expect(way!.sections.every((one) => one.level === other || one.level === 'Keep')).toBe(true);
+  // A shinier finish takes more hours, and tax is laid on both by the same rule.
+  const more = other === 'Show' ? way!.netMinor - offer.netMinor : offer.netMinor - way!.netMinor;
+  expect(more).toBeGreaterThan(0);
+  const rate = offer.grossMinor / offer.netMinor;
+  expect(way!.grossMinor / way!.netMinor).toBeCloseTo(rate, 4);
 });

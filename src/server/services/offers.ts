@@ -1,5 +1,16 @@
 import { figuresFrom } from '../../core/figures';
-import { makeOffer, type Discount, type Offer } from '../../core/offer';
+import type { Fault } from '../../core/exchange';
+import {
+  jobOfWay,
+  makeOffer,
+  offerWay,
+  type Discount,
+  type Offer,
+  type OfferGiven,
+  type WayAsked,
+} from '../../core/offer';
+import type { Plan } from '../../core/plan';
+import type { Job } from '../../core/record';
 import { localDateOf } from '../../core/units';
 import { database, type Connection } from '../database/client';
 import { findingId } from '../repositories/job-ids';
@@ -8,6 +19,7 @@ import { loadOffers, offerAnswered, offerInsert, type StoredOffer } from '../rep
 import { insert, update } from '../repositories/row-change';
 import { randomUUID } from 'node:crypto';
 import { currentMinute } from './clock';
+import { inThread } from '../workers/pool';
 import { currentPlan, inputsOf } from './plans';
 import { requireShop } from './snapshot';
 import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
@@ -31,13 +43,15 @@ const faulty = (place: string, reason: string) => ({
  */
 export async function makeOfferOf(
   number: string,
-  given: { seenHash: string; discount: Discount | null; note: string },
+  given: { seenHash: string; discount: Discount | null; note: string; ways: readonly WayAsked[] },
   writer: Writer,
 ): Promise<EditOutcome> {
   const current = await currentPlan(number);
   if (!current) return faulty('job', `there is no job ${number}`);
   if (current.inputHash !== given.seenHash)
     return { status: 'conflict', what: `plan ${number}`, why: 'changed' };
+  const others = await plannedWays(number, given.ways);
+  if ('faults' in others) return { status: 'faulty', faults: others.faults };
   return write(writer, 'shop', async (connection): Promise<Prepared> => {
     const now = await inputsOf(number, connection);
     if (now?.inputHash !== given.seenHash)
@@ -48,7 +62,7 @@ export async function makeOfferOf(
     const stored = await loadJob(connection, number);
     if (!stored) return faulty('job', `there is no job ${number}`);
     const { job } = stored;
-    const made = makeOffer(current.plan, {
+    const offerGiven: OfferGiven = {
       job,
       shop,
       shelf,
@@ -58,7 +72,11 @@ export async function makeOfferOf(
       now: currentMinute(),
       discount: given.discount,
       note: given.note,
-    });
+    };
+    const made: Offer = {
+      ...makeOffer(current.plan, offerGiven),
+      ways: others.ways.map((one) => offerWay(one.name, one.plan, { ...offerGiven, job: one.job })),
+    };
     if (made.netMinor < 0) return faulty('discount', 'more is taken off than the work costs');
     return {
       status: 'ok',
@@ -69,6 +87,28 @@ export async function makeOfferOf(
       changes: [offerInsert(made)],
     };
   });
+}
+
+/** Other ways with their plans, made on a thread; why one cannot be told otherwise. */
+async function plannedWays(
+  number: string,
+  asked: readonly WayAsked[],
+): Promise<{ ways: { name: string; job: Job; plan: Plan }[] } | { faults: Fault[] }> {
+  if (asked.length === 0) return { ways: [] };
+  const inputs = await inputsOf(number, database());
+  if (!inputs) return { faults: [{ place: 'job', reason: `there is no job ${number}` }] };
+  const { input } = inputs;
+  const ways = asked.map((way) => jobOfWay(input.job, way));
+  const missing = ways.findIndex((one) => one === null);
+  if (missing >= 0)
+    return {
+      faults: [
+        { place: `ways[${missing}]`, reason: 'that is the way that is planned, or there is no such scheme' },
+      ],
+    };
+  const known = ways.flatMap((one) => one ?? []);
+  const plans = await inThread({ kind: 'plans', inputs: known.map(({ job }) => ({ ...input, job })) });
+  return { ways: known.map((one, i) => ({ ...one, plan: plans[i]! })) };
 }
 
 /** What the owner said, with who, where and when it was said. */

@@ -55,7 +55,7 @@ test('a thousand guesses of the right form open nothing', async () => {
 test('a question stands before the manager; a quote is accepted once, with who and where', async () => {
   const token = await make('P-015');
   const { inputHash } = (await currentPlan('P-015'))!;
-  await makeOfferOf('P-015', { seenHash: inputHash, discount: null, note: '' }, writer);
+  await makeOfferOf('P-015', { seenHash: inputHash, discount: null, note: '', ways: [] }, writer);
   const quotesWaiting = async () =>
     (await ownerPageOf(token))!.view.waits.flatMap((one) => (one.code === 'quote' ? [one.number] : []));
   expect(await quotesWaiting()).toEqual([1]);

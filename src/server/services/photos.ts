@@ -33,7 +33,8 @@ const faulty = (place: string, reason: string) => ({
   faults: [{ place, reason }],
 });
 
-async function pictureOf(bytes: Buffer): Promise<Picture | { reason: string }> {
+/** A picture out of what was sent, decoded on a thread; why there is none otherwise. */
+export async function pictureOf(bytes: Buffer): Promise<Picture | { reason: string }> {
   try {
     return await readFileInThread({ kind: 'read-picture', bytes });
   } catch (error) {

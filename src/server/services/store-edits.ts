@@ -14,7 +14,16 @@ export const storeMakers: ShopMakers<
   | 'add-trial'
   | 'remove-trial'
   | 'place-air'
+  | 'add-note'
+  | 'retire-note'
 > = {
+  'add-note': ({ note }, { newId, today }) =>
+    made(
+      `note: ${note.cause.slice(0, 60)}`,
+      insert('workNote', { id: newId(), ...note, onDate: today, retiredOn: null, retiredWhy: '' }),
+    ),
+  'retire-note': ({ id, seen, why }, { today }) =>
+    made('note retired', update('workNote', id, seen, { retiredOn: today, retiredWhy: why })),
   product: ({ code, seen, product }) => made(`sheet of ${code}`, update('product', code, seen, product)),
   'add-products': ({ products }) =>
     made(

@@ -8,8 +8,11 @@ import { Keys } from '@/features/frame/keys';
 import { PlanHashProvider } from '@/features/frame/plan-hash';
 import { Rail } from '@/features/frame/rail';
 import { DayScrubber } from '@/features/frame/scrubber';
+import { NotesProvider } from '@/features/notes/notes-context';
+import { notesByStep } from '@/features/notes/notes-props';
 import { JobStrip } from '@/features/frame/strip';
 import { StationWarnings } from '@/features/warnings/station-warnings';
+import { workNotes } from '@/server/services/notes';
 import { currentMinute } from '@/server/services/clock';
 import { Window } from '@/ui/layout';
 import { plannedJob, type JobParams } from '../../planned-job';
@@ -21,6 +24,7 @@ export async function generateMetadata({ params }: JobParams): Promise<Metadata>
 
 export default async function JobLayout({ params, children }: JobParams & { children: ReactNode }) {
   const { stored, plan, agreed, inputHash, shop } = await plannedJob((await params).job);
+  const notes = notesByStep(plan, stored.job.bodyKind, await workNotes());
   const view = jobView({
     job: stored.job,
     plan,
@@ -34,16 +38,18 @@ export default async function JobLayout({ params, children }: JobParams & { chil
   return (
     <DayProvider now={view.now} first={view.days.first} last={view.days.last} timeZone={view.locale.timeZone}>
       <PlanHashProvider value={view.inputHash}>
-        <ForecastProvider job={view.number} inputHash={view.inputHash}>
-          <Window
-            strip={<JobStrip job={view} />}
-            rail={<Rail job={view} />}
-            foot={<DayScrubber job={view} />}
-            notice={<StationWarnings job={view} />}
-          >
-            {children}
-          </Window>
-        </ForecastProvider>
+        <NotesProvider value={notes}>
+          <ForecastProvider job={view.number} inputHash={view.inputHash}>
+            <Window
+              strip={<JobStrip job={view} />}
+              rail={<Rail job={view} />}
+              foot={<DayScrubber job={view} />}
+              notice={<StationWarnings job={view} />}
+            >
+              {children}
+            </Window>
+          </ForecastProvider>
+        </NotesProvider>
       </PlanHashProvider>
       <Keys job={view.number} findables={findablesOf(stored.job, plan, [...shop.shelf.values()])} />
     </DayProvider>

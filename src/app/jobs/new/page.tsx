@@ -5,7 +5,7 @@ import { ShopStrip } from '@/features/frame/strip';
 import { formChoices } from '@/features/new-job/form-choices';
 import { NewJobForm } from '@/features/new-job/new-job-form';
 import { currentMinute } from '@/server/services/clock';
-import { listJobs } from '@/server/services/jobs';
+import { listPatterns } from '@/server/services/jobs';
 import { requireShop } from '@/server/services/plans';
 import { Room, Window } from '@/ui/layout';
 
@@ -13,7 +13,11 @@ export const metadata = { title: 'New job' };
 
 export default async function NewJobPage() {
   const { shop } = await requireShop();
-  const choices = formChoices(await listJobs(), localDateOf(currentMinute(), shop.timeZone), shop.currency);
+  const choices = formChoices(
+    await listPatterns(),
+    localDateOf(currentMinute(), shop.timeZone),
+    shop.currency,
+  );
   return (
     <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
       <Room title="New job">

@@ -4,6 +4,9 @@ import type { Offer } from '../../../core/offer';
 import { document, id, localDate, shortText, version, whole, word } from './columns';
 import { job } from './job';
 
+/** Quotes of before ways were told beside them have none. */
+export type KeptOfferDocument = Omit<Offer, 'ways'> & { ways?: Offer['ways'] };
+
 /** A quote as it was made, and what the owner said to it; the document never changes. */
 export const offer = mysqlTable(
   'offer',
@@ -13,7 +16,7 @@ export const offer = mysqlTable(
       .notNull()
       .references(() => job.id, { onDelete: 'cascade' }),
     number: whole('number'),
-    document: document<Offer>('document'),
+    document: document<KeptOfferDocument>('document'),
     answer: word('answer'),
     answeredBy: shortText('answered_by'),
     answeredWhere: shortText('answered_where'),

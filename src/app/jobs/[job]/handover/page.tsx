@@ -11,7 +11,7 @@ import { openedPanels, signaturesOf } from '@/server/services/handover';
 import { offersOf } from '@/server/services/offers';
 import { ownerLinksOf, ownerWordsOf } from '@/server/services/owner-page';
 import { photosOf } from '@/server/services/photos';
-import type { PlannedJob } from '@/server/services/plans';
+import { currentPlan, type PlannedJob } from '@/server/services/plans';
 import { plannedJob, type JobParams } from '../../../planned-job';
 
 export default async function HandoverPage({ params }: JobParams) {
@@ -30,8 +30,10 @@ export default async function HandoverPage({ params }: JobParams) {
   ]);
   const { timeZone, currency } = shop.shop;
   const now = currentMinute();
+  const likeJob = job.likeJob === '' ? null : await currentPlan(job.likeJob);
+  const last = likeJob && { job: likeJob.stored.job, plan: likeJob.plan };
   const [today, locale] = [localDateOf(now, timeZone), { timeZone, currency }];
-  const quotes = quotesProps(offers, { job, plan, inputHash, today, locale });
+  const quotes = quotesProps(offers, { job, plan, inputHash, today, locale, last });
   const panels = netOfJob(job).map(({ key, name }) => ({ key, name }));
   return (
     <HandoverRoom

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { field, parseWith } from '@/core/exchange';
-import type { Discount } from '@/core/offer';
+import { levels } from '@/core/film';
+import type { Discount, WayAsked } from '@/core/offer';
 import { makeOfferOf } from '@/server/services/offers';
 import { answerOf } from '../../../edit-answer';
 import { guarded } from '../../../guarded';
@@ -11,7 +12,7 @@ interface Given {
 }
 
 const reason = () => field.line(120).min(1).required();
-const schema = Joi.object<{ inputHash: string; discount: Discount | null; note: string }>({
+const schema = Joi.object<{ inputHash: string; discount: Discount | null; note: string; ways: WayAsked[] }>({
   inputHash: Joi.string().hex().length(64).required(),
   discount: Joi.alternatives()
     .try(
@@ -29,6 +30,15 @@ const schema = Joi.object<{ inputHash: string; discount: Discount | null; note: 
     .allow(null)
     .required(),
   note: field.line(600).allow('').required(),
+  ways: Joi.array()
+    .items(
+      Joi.object({ kind: Joi.valid('level').required(), level: field.oneOf(levels).required() }),
+      Joi.object({ kind: Joi.valid('scheme').required(), id: field.key().required() }),
+    )
+    .max(2)
+    .unique()
+    .default([])
+    .optional(),
 });
 
 /** Makes a quote out of the plan that was seen. */
@@ -37,8 +47,8 @@ export const POST = guarded<Given>(async (request, { params }) => {
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  const { inputHash, discount, note } = parsed.value;
+  const { inputHash, discount, note, ways } = parsed.value;
   return answerOf(
-    await makeOfferOf((await params).job, { seenHash: inputHash, discount, note }, writerOf(request)),
+    await makeOfferOf((await params).job, { seenHash: inputHash, discount, note, ways }, writerOf(request)),
   );
 });

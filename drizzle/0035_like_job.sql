@@ -1,0 +1,1 @@
+ALTER TABLE `job` ADD `like_job` varchar(32) DEFAULT '' NOT NULL;
