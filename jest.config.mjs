@@ -1,7 +1,7 @@
 import { patience } from './scripts/house/patience.mjs';
 
 const transform = {
-  '^.+\\.(t|j)sx?$': [
+  '^.+\\.m?[tj]sx?$': [
     '@swc/jest',
     {
       jsc: {
@@ -15,7 +15,7 @@ const transform = {
 const shared = {
   transform,
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-  transformIgnorePatterns: ['node_modules/(?!(@date-fns/tz|date-fns|culori|suncalc)/)'],
+  transformIgnorePatterns: ['node_modules/(?!(@date-fns/tz|date-fns|culori|suncalc|@tus|srvx|set-cookie-parser)/)'],
   modulePathIgnorePatterns: [
     '<rootDir>/.next',
     '<rootDir>/.data',

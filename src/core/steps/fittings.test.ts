@@ -151,6 +151,11 @@ test('a spot that must not be stripped is warned of where the old finish comes o
 });
 
 describe('the allowance for what is not seen yet', () => {
+  test('of unknown year nothing is held, and what was found takes its hours all the same', () => {
+    expect(of(null)).toBeNull();
+    expect(of(null, 'many', [2, 1.5])).toEqual({ share: 0, heldMin: 0, foundMin: 210, leftMin: 0 });
+  });
+
   const find = (hours: number) => ({ id: `x${hours}`, part: 'B2L', hours, what: '', onDate: '2026-12-01' });
   const of = (
     builtYear: number | null,

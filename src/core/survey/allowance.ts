@@ -28,7 +28,7 @@ export interface Allowance {
 
 /**
  * Hours held for hidden damage by age and prior repair, burnt down by what is found. Our own working shares; a job of
- * unknown year holds none.
+ * unknown year holds none, and has an allowance only for what was found.
  * @param workMin person-minutes of stripping, metalwork and filler in the plan   @param year the present year
  */
 export function allowanceOf(
@@ -37,11 +37,12 @@ export function allowanceOf(
   year: number,
   figures: Figures = usualFigures,
 ): Allowance | null {
-  if (job.builtYear === null) return null;
+  const foundMin = Math.round(mendedFinds(job).reduce((sum, find) => sum + find.hours * 60, 0));
+  // Nothing is held for what nobody can guess; what was found takes its hours all the same.
+  if (job.builtYear === null) return foundMin === 0 ? null : { share: 0, heldMin: 0, foundMin, leftMin: 0 };
   const repaired = byRepair[job.priorRepair];
   const share = figures(hiddenShareKey(job.builtYear, year)) + (repaired === null ? 0 : figures(repaired));
   const heldMin = Math.round(workMin * share);
-  const foundMin = Math.round(mendedFinds(job).reduce((sum, find) => sum + find.hours * 60, 0));
   return { share, heldMin, foundMin, leftMin: Math.max(0, heldMin - foundMin) };
 }
 

@@ -76,12 +76,7 @@ export function ShopRoom({ shop, seen, figures, notes }: ShopRoomProps) {
         )}
         {view === 'figures' && <FiguresView {...figures} />}
         {view === 'notes' && <NotesTable {...notes} />}
-        {view === 'quotes' && (
-          <>
-            <LetterheadPart letterhead={shop.letterhead} markSha256={shop.markSha256} seen={seen.shop} />
-            <OfferTermsView terms={shop.offerTerms} seen={seen.shop} />
-          </>
-        )}
+        {view === 'quotes' && <QuotesPart shop={shop} seen={seen.shop} />}
         <div hidden={view !== 'people'}>
           <PeopleTable shop={shop} seen={seen} />
           <div className="h-6" />
@@ -144,6 +139,14 @@ export function ShopRoom({ shop, seen, figures, notes }: ShopRoomProps) {
     </>
   );
 }
+
+/** What stands on the shop's paper, and on every quote. */
+const QuotesPart = ({ shop, seen }: { shop: Shop; seen: number }) => (
+  <>
+    <LetterheadPart letterhead={shop.letterhead} markSha256={shop.markSha256} seen={seen} />
+    <OfferTermsView terms={shop.offerTerms} seen={seen} />
+  </>
+);
 
 /** Booths, bays and benches with their size, air and use. */
 function PlacesTable({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {

@@ -188,7 +188,7 @@ function Finds({ job, finds, panels, allowance, today }: StripDownProps) {
   return (
     <section aria-label="Found after stripping">
       <h2 className={heading}>Found after stripping</h2>
-      {allowance ? (
+      {allowance && allowance.share > 0 ? (
         <div className="max-w-80">
           <Fact label={`Held, ${Math.round(allowance.share * 100)} % of strip, metal and filler`}>
             {hours(allowance.heldMin)} h
@@ -202,6 +202,7 @@ function Finds({ job, finds, panels, allowance, today }: StripDownProps) {
       ) : (
         <p className="text-quiet">
           No allowance is held: type the year it was built in the description of the job.
+          {allowance && ` Found so far: ${hours(allowance.foundMin)} h.`}
         </p>
       )}
       <AddItem

@@ -21,7 +21,8 @@ export function allowanceAhead(
   steps: readonly PlannedStep[],
   { entries, matched, surfaces }: Ground,
 ): AllowanceShort[] {
-  if (!allowance || allowance.foundMin === 0) return [];
+  // Where nothing is held for hidden damage there is nothing to run short of.
+  if (!allowance || allowance.foundMin === 0 || allowance.share === 0) return [];
   const logs = stepLogs(matched);
   /** By panel: its area, and whether all that strips it is done. */
   const panels = new Map<string, { m2: number; done: boolean }>();

@@ -1,9 +1,10 @@
-import { sql } from 'drizzle-orm';
 import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
 import { jobListFields } from '../../../core/concepts/job-lists';
+import { finishClasses, repeatabilities } from '../../../core/record/colour-words';
 import { id, version } from './columns';
 import { columnsOf } from './columns-of';
 import { job } from './job';
+import { isOneOf } from './one-of';
 
 /** A colour of a job, used by its sections, fields and bands. */
 export const colour = mysqlTable(
@@ -18,10 +19,7 @@ export const colour = mysqlTable(
   },
   (table) => [
     index('colour_of_job').on(table.jobId),
-    check(
-      'colour_finish',
-      sql`${table.finish} in ('dense-solid', 'weak-solid', 'metallic', 'pearl', 'candy', 'flake', 'texture', 'leaf')`,
-    ),
-    check('colour_repeatability', sql`${table.repeatability} in ('standard', 'recipe', 'one-off')`),
+    check('colour_finish', isOneOf(table.finish, finishClasses)),
+    check('colour_repeatability', isOneOf(table.repeatability, repeatabilities)),
   ],
 );

@@ -1,9 +1,10 @@
-import { sql } from 'drizzle-orm';
 import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
 import { jobListFields } from '../../../core/concepts/job-lists';
+import { harms } from '../../../core/record/trade-words';
 import { id, version } from './columns';
 import { columnsOf } from './columns-of';
 import { job } from './job';
+import { isOneOf } from './one-of';
 
 /** Something that must be covered while a kind of work would harm it. */
 export const cover = mysqlTable(
@@ -16,8 +17,5 @@ export const cover = mysqlTable(
     ...columnsOf(jobListFields.covers, { cover: 'cover_with' }),
     version: version(),
   },
-  (table) => [
-    index('cover_of_job').on(table.jobId),
-    check('cover_harm', sql`${table.harm} in ('stripper', 'dust', 'overspray', 'solvent', 'compound')`),
-  ],
+  (table) => [index('cover_of_job').on(table.jobId), check('cover_harm', isOneOf(table.harm, harms))],
 );

@@ -1,9 +1,11 @@
 import { sql } from 'drizzle-orm';
 import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
 import { jobListFields } from '../../../core/concepts/job-lists';
+import { fittingChoices } from '../../../core/record/strip-down-words';
 import { id, version } from './columns';
 import { columnsOf } from './columns-of';
 import { job } from './job';
+import { isOneOf } from './one-of';
 
 /** A fitting of the strip-down list; minutes of a person. */
 export const fitting = mysqlTable(
@@ -22,6 +24,6 @@ export const fitting = mysqlTable(
       'fitting_minutes',
       sql`${table.removeMin} >= 0 and ${table.refitMin} >= 0 and ${table.maskMin} >= 0`,
     ),
-    check('fitting_choice', sql`${table.choice} in ('advised', 'remove', 'mask')`),
+    check('fitting_choice', isOneOf(table.choice, fittingChoices)),
   ],
 );

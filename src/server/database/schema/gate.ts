@@ -1,9 +1,10 @@
-import { sql } from 'drizzle-orm';
 import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
 import { jobListFields } from '../../../core/concepts/job-lists';
+import { gateKinds } from '../../../core/record/strip-down-words';
 import { id, version } from './columns';
 import { columnsOf } from './columns-of';
 import { job } from './job';
+import { isOneOf } from './one-of';
 
 /** Something that must be so before the first primer of a section. */
 export const gate = mysqlTable(
@@ -16,8 +17,5 @@ export const gate = mysqlTable(
     ...columnsOf(jobListFields.gates, { section: 'section_key' }),
     version: version(),
   },
-  (table) => [
-    index('gate_of_job').on(table.jobId),
-    check('gate_kind', sql`${table.kind} in ('welded', 'sealed', 'textured', 'guards', 'dry-fit')`),
-  ],
+  (table) => [index('gate_of_job').on(table.jobId), check('gate_kind', isOneOf(table.kind, gateKinds))],
 );

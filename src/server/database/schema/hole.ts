@@ -1,9 +1,11 @@
 import { sql } from 'drizzle-orm';
 import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
 import { jobListFields } from '../../../core/concepts/job-lists';
+import { holeActions } from '../../../core/record/strip-down-words';
 import { id, version } from './columns';
 import { columnsOf } from './columns-of';
 import { job } from './job';
+import { isOneOf } from './one-of';
 
 /** A hole of the register, measured in mm from the left and top edge of its part. */
 export const hole = mysqlTable(
@@ -18,7 +20,7 @@ export const hole = mysqlTable(
   },
   (table) => [
     index('hole_of_job').on(table.jobId),
-    check('hole_action', sql`${table.action} in ('fill', 'keep', 'reopen')`),
+    check('hole_action', isOneOf(table.action, holeActions)),
     check('hole_size', sql`${table.diameterMm} > 0`),
   ],
 );

@@ -1,9 +1,11 @@
 import { sql } from 'drizzle-orm';
 import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
 import { jobListFields } from '../../../core/concepts/job-lists';
+import { tiedPhases } from '../../../core/record/trade-words';
 import { id, version } from './columns';
 import { columnsOf } from './columns-of';
 import { job } from './job';
+import { isOneOf } from './one-of';
 
 /** Where another trade meets the paint: before a stretch of our work, or after it. */
 export const milestone = mysqlTable(
@@ -19,9 +21,6 @@ export const milestone = mysqlTable(
   (table) => [
     index('milestone_of_job').on(table.jobId),
     check('milestone_tie', sql`${table.tie} in ('before', 'after')`),
-    check(
-      'milestone_phase',
-      sql`${table.phase} in ('strip', 'metal', 'epoxy', 'filler', 'build', 'mask', 'colour', 'clear', 'finish', 'refit')`,
-    ),
+    check('milestone_phase', isOneOf(table.phase, tiedPhases)),
   ],
 );

@@ -1,9 +1,11 @@
 import { sql } from 'drizzle-orm';
 import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
 import { jobListFields } from '../../../core/concepts/job-lists';
+import { openingMethods } from '../../../core/record/trade-words';
 import { id, version } from './columns';
 import { columnsOf } from './columns-of';
 import { job } from './job';
+import { isOneOf } from './one-of';
 
 /** An opening of a panel and how its edge is kept soft; metres. */
 export const opening = mysqlTable(
@@ -18,7 +20,7 @@ export const opening = mysqlTable(
   },
   (table) => [
     index('opening_of_job').on(table.jobId),
-    check('opening_method', sql`${table.method} in ('foam', 'back-taped', 'wrapped', 'sprayed-together')`),
+    check('opening_method', isOneOf(table.method, openingMethods)),
     check('opening_length', sql`${table.lengthM} >= 0`),
   ],
 );

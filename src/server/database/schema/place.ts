@@ -1,8 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { check, mysqlTable } from 'drizzle-orm/mysql-core';
 import { placeFields } from '../../../core/concepts/shop';
+import { placeKinds } from '../../../core/shop/shop-words';
 import { id, version, whole } from './columns';
 import { columnsOf } from './columns-of';
+import { isOneOf } from './one-of';
 import { shop } from './shop';
 
 /** A booth, bay, bench or yard; metres, and the air during work in °C. */
@@ -18,7 +20,7 @@ export const place = mysqlTable(
     version: version(),
   },
   (table) => [
-    check('place_kind', sql`${table.kind} in ('booth', 'bay', 'wash', 'bench', 'yard')`),
+    check('place_kind', isOneOf(table.kind, placeKinds)),
     check('place_size', sql`${table.lengthM} > 0 and ${table.widthM} > 0 and ${table.heightM} > 0`),
   ],
 );

@@ -1,9 +1,11 @@
-import { sql } from 'drizzle-orm';
 import { check, mysqlTable, unique } from 'drizzle-orm/mysql-core';
 import { sectionFields } from '../../../core/concepts/section';
+import { levels } from '../../../core/film/coat-system';
+import { depths } from '../../../core/record/depth';
 import { id, version, whole } from './columns';
 import { columnsOf } from './columns-of';
 import { job } from './job';
+import { isOneOf } from './one-of';
 
 /** A section of a job: what it is, how far down it goes, what goes on it. */
 export const section = mysqlTable(
@@ -19,7 +21,7 @@ export const section = mysqlTable(
   },
   (table) => [
     unique('section_of_job').on(table.jobId, table.key),
-    check('section_level', sql`${table.level} in ('Keep', 'Work', 'Road', 'Show', 'Mirror')`),
-    check('section_depth', sql`${table.depth} in ('scuff', 'stable', 'bare')`),
+    check('section_level', isOneOf(table.level, levels)),
+    check('section_depth', isOneOf(table.depth, depths)),
   ],
 );

@@ -1,9 +1,10 @@
-import { sql } from 'drizzle-orm';
 import { check, index, mysqlTable } from 'drizzle-orm/mysql-core';
 import { jobListFields } from '../../../core/concepts/job-lists';
+import { tiedPhases } from '../../../core/record/trade-words';
 import { id, version } from './columns';
 import { columnsOf } from './columns-of';
 import { job } from './job';
+import { isOneOf } from './one-of';
 
 /** Work done by somebody outside: what went where, when it is due and how it came back. */
 export const sendOut = mysqlTable(
@@ -18,9 +19,6 @@ export const sendOut = mysqlTable(
   },
   (table) => [
     index('send_out_of_job').on(table.jobId),
-    check(
-      'send_out_phase',
-      sql`${table.phase} in ('strip', 'metal', 'epoxy', 'filler', 'build', 'mask', 'colour', 'clear', 'finish', 'refit')`,
-    ),
+    check('send_out_phase', isOneOf(table.phase, tiedPhases)),
   ],
 );
