@@ -7,9 +7,10 @@ import { loadDemo } from '../demo/load-demo';
 import { migrate } from '../server/database/migrate';
 import { bringUpLog } from '../server/services/bring-up-log';
 import { currentMinute } from '../server/services/clock';
+import { importArchive } from '../server/services/job-archive';
 import { exportJob, importJob } from '../server/services/jobs';
 import { isEmpty, storeScenario } from '../server/services/scenario';
-import { CommandStopped, readText } from './command-stopped';
+import { CommandStopped, readBytes, readText } from './command-stopped';
 import { usage } from './usage';
 
 export { closeDatabase } from '../server/database/client';
@@ -88,12 +89,18 @@ const exportCommand: Command = async ([number]) => {
   return 0;
 };
 
-const importCommand: Command = async ([path]) => {
+/** A job as it comes in: a bundle alone, or an archive with its photos. */
+async function takenIn(path: string | undefined) {
+  if (path?.toLowerCase().endsWith('.zip')) return importArchive(readBytes(path), { author: 'command' });
   const bundle = readBundle(path);
-  const outcome = await importJob(bundle, { author: 'command' });
+  return { number: bundle.job.number, outcome: await importJob(bundle, { author: 'command' }) };
+}
+
+const importCommand: Command = async ([path]) => {
+  const { number, outcome } = await takenIn(path);
   switch (outcome.status) {
     case 'saved':
-      console.log(`${bundle.job.number} ${bundle.job.name} is in the yard`);
+      console.log(`${number} is in the yard`);
       return 0;
     case 'faulty':
       throw new CommandStopped(outcome.faults.map(text).join('\n'), 2);

@@ -5,6 +5,6 @@ export const usage = `npm run --silent coatrel -- COMMAND
   audit BUNDLE.json    plans a job bundle and names every breach of the laws of the work (exit 3)
   check BUNDLE.json    names every fault of a bundle by place and reason (exit 2)
   export JOB           prints a job of the database as a bundle
-  import BUNDLE.json   takes a job into the database
+  import FILE          takes a job into the database: a bundle, or the archive (.zip) with its photos
   ${scheduleUsage}
                        prints the best plan found for a scheduling problem`;

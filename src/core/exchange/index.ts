@@ -1,3 +1,4 @@
+export * from './archive-photos';
 export * from './faults';
 export * from './horizon';
 export * as field from '../concepts/atoms';

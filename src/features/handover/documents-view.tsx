@@ -45,57 +45,65 @@ export function DocumentsView({ job, today, quotes, stages }: DocumentsProps) {
     return query.toString();
   };
   return (
-    <Table caption="Documents" head={['Document', 'What it is', 'Which', '']}>
-      {kinds.map((kind) => (
-        <tr key={kind} className="border-b border-line">
-          <td className="py-2 pr-3 font-semibold">
-            <Link className="underline" href={`/jobs/${job}/documents/${kind}?${queryOf(kind)}`}>
-              {documentNames[kind]}
-            </Link>
-          </td>
-          <td className="pr-3 text-quiet">{said[kind]}</td>
-          <td className="pr-3">
-            {kind === 'quote' && (
-              <select
-                aria-label="Which quote"
-                value={number}
-                onChange={(event) => setNumber(event.target.value)}
-              >
-                {quotes.map((one) => (
-                  <option key={one} value={one}>
-                    quote {one}
-                  </option>
-                ))}
-              </select>
-            )}
-            {kind === 'stage' && (
-              <select
-                aria-label="Which stage"
-                value={state}
-                onChange={(event) => setState(event.target.value)}
-              >
-                <option value="">the last that is due</option>
-                {stages.map((one) => (
-                  <option key={one} value={one}>
-                    {stageNames[one]}
-                  </option>
-                ))}
-              </select>
-            )}
-            {kind === 'run-sheet' && (
-              <input
-                type="date"
-                aria-label="Which day"
-                value={day}
-                onChange={(event) => setDay(event.target.value || today)}
-              />
-            )}
-          </td>
-          <td className="py-1 text-right">
-            <TakePdf job={job} kind={kind} query={queryOf(kind)} />
-          </td>
-        </tr>
-      ))}
-    </Table>
+    <>
+      <p className="pb-2">
+        <a className="underline" href={`/api/jobs/${job}/archive`} download>
+          The whole job as an archive
+        </a>
+        <span className="text-quiet">: its bundle, its quotes and every photo, as zip</span>
+      </p>
+      <Table caption="Documents" head={['Document', 'What it is', 'Which', '']}>
+        {kinds.map((kind) => (
+          <tr key={kind} className="border-b border-line">
+            <td className="py-2 pr-3 font-semibold">
+              <Link className="underline" href={`/jobs/${job}/documents/${kind}?${queryOf(kind)}`}>
+                {documentNames[kind]}
+              </Link>
+            </td>
+            <td className="pr-3 text-quiet">{said[kind]}</td>
+            <td className="pr-3">
+              {kind === 'quote' && (
+                <select
+                  aria-label="Which quote"
+                  value={number}
+                  onChange={(event) => setNumber(event.target.value)}
+                >
+                  {quotes.map((one) => (
+                    <option key={one} value={one}>
+                      quote {one}
+                    </option>
+                  ))}
+                </select>
+              )}
+              {kind === 'stage' && (
+                <select
+                  aria-label="Which stage"
+                  value={state}
+                  onChange={(event) => setState(event.target.value)}
+                >
+                  <option value="">the last that is due</option>
+                  {stages.map((one) => (
+                    <option key={one} value={one}>
+                      {stageNames[one]}
+                    </option>
+                  ))}
+                </select>
+              )}
+              {kind === 'run-sheet' && (
+                <input
+                  type="date"
+                  aria-label="Which day"
+                  value={day}
+                  onChange={(event) => setDay(event.target.value || today)}
+                />
+              )}
+            </td>
+            <td className="py-1 text-right">
+              <TakePdf job={job} kind={kind} query={queryOf(kind)} />
+            </td>
+          </tr>
+        ))}
+      </Table>
+    </>
   );
 }

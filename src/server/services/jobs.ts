@@ -13,6 +13,7 @@ import { localDateOf } from '../../core/units';
 import { database } from '../database/client';
 import { jobChanges } from '../repositories/job-changes';
 import { jobHeads, loadJob, type JobHead } from '../repositories/job-repository';
+import type { RowChange } from '../repositories/row-change';
 import { shelfChanges } from '../repositories/shop-repository';
 import { currentMinute } from './clock';
 import { readSnapshot, requireShop } from './snapshot';
@@ -51,8 +52,12 @@ function patternFault(like: string, bodyKind: string, pattern: Job | null): Faul
     : { place: 'like', reason: `${like} has another kind of body: a pattern is of the same` };
 }
 
-/** Takes a job out of a bundle into the yard; products that the shelf lacks come with it. */
-export const importJob = ({ job, shelf: brought }: JobBundle, writer: Writer): Promise<EditOutcome> =>
+/** Takes a job out of a bundle into the yard; products that the shelf lacks come with it. @param besides rows that belong to it */
+export const importJob = (
+  { job, shelf: brought }: JobBundle,
+  writer: Writer,
+  besides: readonly RowChange[] = [],
+): Promise<EditOutcome> =>
   write(writer, 'shop', async (connection) => {
     const { shop, shelf } = await requireShop(connection);
     // Products that the shelf lacks come with the job.
@@ -70,7 +75,7 @@ export const importJob = ({ job, shelf: brought }: JobBundle, writer: Writer): P
       room: 'shop',
       kind: 'import',
       label: `import of ${job.number}`,
-      changes: [...shelfChanges(missing), ...jobChanges(job)],
+      changes: [...shelfChanges(missing), ...jobChanges(job), ...besides],
       undoable: true,
     };
   });
