@@ -13,12 +13,13 @@ export const handoverEditSchemas = {
     id: field.key(),
     seen: seen(),
     set: Joi.object({
-      tag: field.oneOf(photoTags),
-      caption: field.line(200).allow(''),
-      forOwner: field.flag(),
+      tag: field.oneOf(photoTags).optional(),
+      caption: field.line(200).allow('').optional(),
+      forOwner: field.flag().optional(),
     })
       .min(1)
-      .required(),
+      .required()
+      .options({ presence: 'optional' }),
   }),
   'ask-owner': required({
     kind: Joi.any(),

@@ -4,6 +4,7 @@ import sharp from 'sharp';
 import { dataFolder } from '../database/access';
 import { database } from '../database/client';
 import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
+import { readEdit } from '../../core/exchange';
 import { readPicture } from '../../workers/picture';
 import { saveEdit, undoLast } from './edits';
 import { addPhoto, loadPicture, photosOf, type PhotoPlace } from './photos';
@@ -65,6 +66,18 @@ describe('a photo', () => {
     expect((await undoLast('P-014', { author: 'ann' })).status).toBe('saved');
     expect(await photosOf('P-014')).toHaveLength(before.length);
   });
+});
+
+test('a photo is told what it shows and whether the owner sees it, by whoever saw it as it stands', async () => {
+  const { id, seen } = (await photosOf('P-014')).at(-1)!;
+  const edit = { kind: 'set-photo', job: 'P-014', id, seen, set: { tag: 'found', forOwner: true } } as const;
+  expect(readEdit(edit)).toMatchObject({ status: 'ok' });
+  expect(await saveEdit(edit, { author: 'ann' })).toMatchObject({ status: 'saved' });
+  expect((await photosOf('P-014')).find((one) => one.id === id)).toMatchObject({
+    tag: 'found',
+    forOwner: true,
+  });
+  expect(await saveEdit(edit, { author: 'bea' })).toMatchObject({ status: 'conflict' });
 });
 
 describe('what is no photo leaves nothing behind', () => {

@@ -113,6 +113,8 @@ function placeFaults(
   stored: StoredJob,
   place: 'item' | 'set' = 'item',
 ): Fault[] {
+  // What is of the whole object names no panel.
+  if ('part' in item && item.part === '') return [];
   if ('part' in item && item.part !== undefined)
     return unknownParts(netOf(stored), [item.part], () => `${place}.part`);
   if (!('section' in item) || item.section === undefined) return [];

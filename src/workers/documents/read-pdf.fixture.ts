@@ -11,7 +11,7 @@ export interface ReadPdf {
     tags: string;
     images: number;
   }[];
-  info: Record<string, unknown>;
+  info: { Title?: string; Author?: string };
   isTagged: boolean;
 }
 
