@@ -21,6 +21,7 @@ import { loadPhotos } from '../repositories/photo-repository';
 import { loadJob } from '../repositories/job-repository';
 import { loadPicture } from '../photos/store';
 import { currentMinute } from './clock';
+import { mayLookUp, noteLook } from './guesses';
 import { offersOf } from './offers';
 import { elevationsOfPlan } from './elevations';
 import { currentPlan } from './plans';
@@ -70,6 +71,8 @@ export async function makeOwnerLink(
       changes: [linkInsert(number, randomUUID(), link)],
     };
   });
+  // A link that was just made opens at once, whoever guesses meanwhile.
+  if (outcome.status === 'saved') noteLook(hashOf(token), true);
   return { outcome, token };
 }
 
@@ -95,12 +98,17 @@ export const revokeOwnerLink = (
 /** A token is that of a link by its form alone; nothing else is looked up. */
 const isToken = (token: string): boolean => /^[A-Za-z0-9_-]{43}$/.test(token);
 
-/** What a link opens; a guess costs one look at an index. */
+/** What a link opens; a guess costs one look at an index, and many of them cost none. */
 export async function openedLink(token: string): Promise<{ job: string; id: string } | null> {
-  const link = isToken(token) ? await linkByHash(database(), hashOf(token)) : null;
-  if (!link || link.revokedOn !== null) return null;
+  if (!isToken(token)) return null;
+  const hash = hashOf(token);
+  if (!mayLookUp(hash, Date.now())) return null;
+  const link = await linkByHash(database(), hash);
   const { shop } = await requireShop(database());
-  return link.until < localDateOf(currentMinute(), shop.timeZone) ? null : link;
+  const today = localDateOf(currentMinute(), shop.timeZone);
+  const opens = link !== null && link.revokedOn === null && link.until >= today;
+  noteLook(hash, opens);
+  return opens ? link : null;
 }
 
 /** The page of an owner with what its links need. */

@@ -7,7 +7,9 @@ import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { readEdit } from '../../core/exchange';
 import { readPicture } from '../../workers/picture';
 import { saveEdit, undoLast } from './edits';
-import { addPhoto, loadPicture, photosOf, type PhotoPlace } from './photos';
+import { uploadServer, uploadsPath } from '../photos/uploads';
+import { photo as photoTable } from '../database/schema';
+import { addPhoto, addUploaded, loadPicture, photosOf, type PhotoPlace } from './photos';
 import { currentPlan } from './plans';
 import { loadJob } from '../repositories/job-repository';
 
@@ -165,5 +167,82 @@ describe('what is no photo leaves nothing behind', () => {
     });
     expect(await loadPicture('../../access', false)).toBeNull();
     expect(await loadPicture('0'.repeat(64), false)).toBeNull();
+  });
+});
+
+test('a job keeps two thousand photos; one more is refused with the reason, and nothing of it is kept', async () => {
+  const before = await photosOf('P-016');
+  const [known] = await photosOf('P-014');
+  const { seen: _seen, id: _id, ...like } = known!;
+  await database()
+    .insert(photoTable)
+    .values(
+      Array.from({ length: 2000 - before.length }, (_, i) => ({
+        ...like,
+        part: null,
+        mark: null,
+        gate: null,
+        step: null,
+        id: `P-016/many-${i}`,
+        jobId: 'P-016',
+      })),
+    );
+  const outcome = await addPhoto('P-016', nowhere, await plain(12, 12).jpeg().toBuffer(), { author: 'ann' });
+  expect(outcome).toMatchObject({
+    status: 'faulty',
+    faults: [{ place: 'photo', reason: expect.stringMatching(/at most 2000 photos/) }],
+  });
+  expect(await photosOf('P-016')).toHaveLength(2000);
+});
+
+describe('an upload in pieces', () => {
+  const headers = { 'tus-resumable': '1.0.0' };
+  const ask = async (path: string, init: RequestInit) =>
+    (await uploadServer()).handleWeb(new Request(`http://127.0.0.1${path}`, init));
+  const begin = async (bytes: number) =>
+    (
+      await ask(uploadsPath, { method: 'POST', headers: { ...headers, 'upload-length': String(bytes) } })
+    ).headers.get('location')!;
+  const piece = (path: string, offset: number, body: Uint8Array<ArrayBuffer>) =>
+    ask(path, {
+      method: 'PATCH',
+      headers: {
+        ...headers,
+        'upload-offset': String(offset),
+        'content-type': 'application/offset+octet-stream',
+      },
+      body,
+    });
+  const idOf = (path: string) => path.slice(path.lastIndexOf('/') + 1);
+
+  test('goes on where it stopped, is kept once however often it is asked, and is then let go', async () => {
+    const bytes = new Uint8Array(await plain(300, 200).jpeg().toBuffer());
+    const path = await begin(bytes.byteLength);
+    expect((await piece(path, 0, bytes.slice(0, 400))).status).toBe(204);
+    const taken = async () => addUploaded('P-015', nowhere, idOf(path), { author: 'ann' });
+    expect(await taken()).toMatchObject({
+      faults: [{ place: 'upload', reason: expect.stringMatching(/^400 of /) }],
+    });
+    const where = await ask(path, { method: 'HEAD', headers });
+    expect(where.headers.get('upload-offset')).toBe('400');
+    expect((await piece(path, 300, bytes.slice(300))).status).toBe(409);
+    expect((await piece(path, 400, bytes.slice(400))).status).toBe(204);
+    const before = (await photosOf('P-015')).length;
+    expect([(await taken()).status, (await taken()).status]).toEqual(['saved', 'saved']);
+    expect(await photosOf('P-015')).toHaveLength(before + 1);
+    expect((await ask(path, { method: 'HEAD', headers })).status).toBe(404);
+  });
+
+  test('of more than 15 MB is not begun; one that is none, or steps out of its folder, is no photo', async () => {
+    const large = await ask(uploadsPath, {
+      method: 'POST',
+      headers: { ...headers, 'upload-length': String(16 * 1024 * 1024) },
+    });
+    expect(large.status).toBe(413);
+    for (const id of ['../../access', 'f'.repeat(32), ''])
+      expect(await addUploaded('P-015', nowhere, id || 'none', { author: 'ann' })).toMatchObject({
+        status: 'faulty',
+        faults: [{ place: 'upload' }],
+      });
   });
 });
