@@ -17,7 +17,7 @@ import type { Plan, PlannedStep } from '@/core/plan';
 import { notesFor } from '@/core/notes';
 import { basesOf, type Job, type WorkNote } from '@/core/record';
 import { cautions, deference, type Caution } from '@/core/safety';
-import type { Shop } from '@/core/shop';
+import { isOpenDay, type Shop } from '@/core/shop';
 import { batchCards, kitWords, type ReserveLabel } from '@/core/stores';
 import { placeTaken, workAirC } from '@/core/plan/place-taken';
 import { localDateOf, type LocalDate } from '@/core/units';
@@ -108,11 +108,13 @@ export function runSheetPaper(given: WorkGiven, onDay: LocalDate): PrintedPaper 
     .sort((a, b) => a.start - b.start);
   const nameById = new Map([...shop.people, ...shop.places].map((one) => [one.id, one.name]));
   const who = (step: PlannedStep) => step.uses.map((id) => nameById.get(id) ?? id).join(', ');
-  const worked = own.filter((step) => step.crew > 0);
+  // Over a day on which the shop is shut work goes on in the plan, and nobody is at it.
+  const isOpen = isOpenDay(shop, onDay);
+  const worked = isOpen ? own.filter((step) => step.crew > 0) : [];
   const waits = own.filter((step) => step.crew === 0);
-  const codes = [...new Set(own.flatMap((step) => step.cautions))];
+  const codes = [...new Set([...worked, ...waits].flatMap((step) => step.cautions))];
   const kit = [...new Set(worked.flatMap(kitWords))];
-  const known = [...new Set(own.flatMap((step) => learned(step, given)))];
+  const known = [...new Set(worked.flatMap((step) => learned(step, given)))];
   const from = (step: PlannedStep) =>
     localDateOf(step.start, shop.timeZone) < onDay ? 'goes on' : clock(step.start, shop);
   const until = (step: PlannedStep) =>
@@ -122,7 +124,8 @@ export function runSheetPaper(given: WorkGiven, onDay: LocalDate): PrintedPaper 
     subject: titled(given),
     shop: letterheadOf(shop),
     blocks: [
-      ...(own.length === 0 ? [text('Nothing of this job is planned for this day.')] : []),
+      ...(isOpen ? [] : [strong('The shop is closed on this day.')]),
+      ...(worked.length === 0 ? [text('Nothing of this job is worked on this day.')] : []),
       ...(worked.length > 0
         ? [
             heading('Work'),
