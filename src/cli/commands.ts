@@ -130,6 +130,7 @@ const prepare: Command = async (words) => {
       acceptedAt: 0,
       moves: [],
       trials: [],
+      notes: [],
     });
     console.log('An empty shop with the standard shelf is ready.');
   } else {

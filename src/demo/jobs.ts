@@ -1,6 +1,14 @@
-import { unchosenColour, type Job, type JobSection, type NewJob, type Sample } from '../core/record';
+import {
+  unchosenColour,
+  type Job,
+  type JobSection,
+  type NewJob,
+  type RecipeLine,
+  type Sample,
+} from '../core/record';
 import { proposeJob } from '../core/survey';
 import { addDays, type LocalDate } from '../core/units';
+import { coachRecords } from './records';
 import { coachItems, coachScheme, plainScheme, trainerScheme } from './schemes';
 import { surveyed } from './surveys';
 
@@ -20,6 +28,10 @@ interface DemoJob {
   looseItems?: Job['looseItems'];
   /** Name of a kept scheme that is the same without its lines. */
   plainBeside?: string;
+  /** What is known of it besides, dated from the Monday of the loading week. */
+  records?: (monday: LocalDate) => Pick<Job, 'provenance' | 'decisions' | 'reservePlace'>;
+  /** Recipes by the name of their colour. */
+  recipes?: Readonly<Record<string, readonly RecipeLine[]>>;
   /** Day on which the owner saw the cards of all colours and accepted them; null where nobody has. */
   samplesDay: number | null;
   /** Holds that the engineer has released, and on which day of the demo. */
@@ -107,6 +119,15 @@ const coach: DemoJob = {
   constructions: [...coachScheme],
   looseItems: [...coachItems],
   plainBeside: 'Without the band',
+  records: coachRecords,
+  recipes: {
+    'Sluice Green': [
+      { name: 'green', grams: 612 },
+      { name: 'black', grams: 148.5 },
+      { name: 'yellow ochre', grams: 96 },
+      { name: 'white', grams: 43.5 },
+    ],
+  },
   samplesDay: -24,
   released: [],
   agreed: true,
@@ -211,7 +232,13 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
   });
   const sections = job.sections.map((section) => ({ ...section, ...demo.sections[section.key] }));
   const { measured, constructions } = demo;
-  const colours = demo.colours.map(([name, hex]) => ({ ...unchosenColour, id: colourId(name), name, hex }));
+  const colours = demo.colours.map(([name, hex]) => ({
+    ...unchosenColour,
+    id: colourId(name),
+    name,
+    hex,
+    recipe: [...(demo.recipes?.[name] ?? [])],
+  }));
   const samples = samplesOf(demo, monday);
   const made = surveyed({
     ...job,
@@ -228,6 +255,7 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
       date: addDays(monday, day),
     })),
     looseItems: [...(demo.looseItems ?? [])],
+    ...demo.records?.(monday),
   });
   const { plainBeside } = demo;
   return plainBeside === undefined ? made : { ...made, alternatives: [plainScheme(plainBeside, made)] };

@@ -11,6 +11,7 @@ import { storeScenario, type Scenario, type ScenarioJob } from '../server/servic
 import { openStretches } from '../core/shop';
 import { dated, demoJobs } from './jobs';
 import { logUntil, playUntil } from './play-job';
+import { demoNotes } from './records';
 import { demoShop } from './shop';
 import { demoMoves, demoTrials } from './stores';
 
@@ -61,6 +62,7 @@ export function demoScenario(now: Minute): Scenario {
     acceptedAt: now,
     moves: demoMoves(addDays(monday, -28)),
     trials: [...demoTrials],
+    notes: demoNotes(monday),
   };
 }
 

@@ -56,7 +56,7 @@ export function LetterheadPart({
         <textarea
           id={id}
           rows={4}
-          className="w-80"
+          className="w-80 border border-line bg-raised p-2"
           placeholder="address, telephone, number of the register"
           disabled={!live}
           value={text}

@@ -1,7 +1,7 @@
 import type { Product } from '../../core/film';
 import type { Offer } from '../../core/offer';
 import type { Plan } from '../../core/plan';
-import type { ConsumableTrial, Job, StockMove } from '../../core/record';
+import type { ConsumableTrial, Job, StockMove, WorkNote } from '../../core/record';
 import type { Shop } from '../../core/shop';
 import type { Minute } from '../../core/units';
 import { database } from '../database/client';
@@ -26,6 +26,7 @@ export interface Scenario {
   jobs: ScenarioJob[];
   moves: StockMove[];
   trials: ConsumableTrial[];
+  notes: WorkNote[];
   acceptedAt: Minute;
 }
 
@@ -46,6 +47,7 @@ export async function storeScenario(scenario: Scenario): Promise<void> {
         ...shelfChanges(scenario.shelf),
         ...scenario.moves.map((row) => insert('stockMove', row)),
         ...scenario.trials.map((row) => insert('trial', row)),
+        ...scenario.notes.map((row) => insert('workNote', row)),
         ...scenario.jobs.flatMap(({ job }) => jobChanges(job)),
         ...scenario.jobs.flatMap(({ job, accepted }) =>
           accepted
