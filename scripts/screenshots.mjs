@@ -19,13 +19,28 @@ const views = [
   ['handover', '/jobs/P-014/handover'],
   ['shop', '/shop'],
   ['shelf', '/shelf'],
-  ['walkaround-hull', '/jobs/P-015/walkaround'],
+  ['record', '/jobs/P-014/handover', 'light', ['button', 'Record']],
   ['range', '/jobs/P-014/log', 'light', ['button', 'Range']],
   ['warnings', '/jobs/P-014/steps?view=warnings', 'dark', ['button', 'What helps', 2]],
   ['elevations', '/jobs/P-016/scheme', 'light', ['button', 'Elevations']],
   ['three-ways', '/jobs/P-015/walkaround', 'light', ['button', 'Three ways']],
-  ['in-order', '/jobs/P-014/steps', 'light', ['button', 'Plan in order?']],
 ];
+
+/** The owner's page as a telephone shows it. */
+async function ownersPage(browser, address, folder) {
+  const made = await fetch(`${address}/api/jobs/P-014/owner-links`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: address, 'sec-fetch-site': 'same-origin' },
+    body: JSON.stringify({ forWhom: 'the owner', days: 30 }),
+  });
+  const { path } = await made.json();
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, isMobile: true });
+  const page = await context.newPage();
+  await page.goto(address + path, { waitUntil: 'networkidle' });
+  await page.screenshot({ path: join(folder, 'owner.png') });
+  await context.close();
+  say('owner.png');
+}
 
 await runMain(async () => {
   const wanted = process.argv.slice(2);
@@ -46,12 +61,12 @@ await runMain(async () => {
       await page.getByText(/^(Planning three times|Reckoning) …$/).waitFor({ state: 'hidden' });
       if (name === 'warnings') await page.getByText('the warning is gone').waitFor();
       if (name === 'elevations') await page.getByRole('img', { name: 'From above, to scale' }).waitFor();
-      if (name === 'in-order') await page.getByText(/\d+ laws of the work/).waitFor();
       // The range of the end comes from a thread of its own.
       if (path === '/' || path.startsWith('/jobs/P-')) await page.getByText(/P80 /).first().waitFor();
       await page.screenshot({ path: join(folder, `${name}.png`) });
       await context.close();
       say(`${name}.png`);
     }
+    if (wanted.length === 0 || wanted.includes('owner')) await ownersPage(browser, address, folder);
   });
 });
