@@ -8,11 +8,11 @@ import { handoverPaper } from '@/features/documents/handover-paper';
 import { ownerPaper } from '@/features/documents/owner-paper';
 import { mostPhotosOnPaper, photosOnPaper } from '@/features/documents/photos-of-paper';
 import { quotePaper, stagePaper } from '@/features/documents/quote-paper';
+import { runSheetPaper } from '@/features/documents/run-sheet-paper';
 import { surveyPaper } from '@/features/documents/survey-paper';
 import {
   batchCardsPaper,
   labelsPaper,
-  runSheetPaper,
   statementPaper,
   type WorkGiven,
 } from '@/features/documents/work-papers';

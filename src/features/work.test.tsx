@@ -135,7 +135,7 @@ describe('Log', () => {
   const props = () => logProps(job, plan, { shop, shelf: shelfOf(shelf), now, phaseName });
 
   test('what may begin next is begun with the people of the plan', async () => {
-    draw(<LogRoom {...props()} learned={learned} repairs={repairs} />);
+    draw(<LogRoom prompts={{}} {...props()} learned={learned} repairs={repairs} />);
     const next = props().next[0]!;
     const line = screen.getByRole('region', { name: `${next.name}, ${next.subject}` });
     fireEvent.click(within(line).getByRole('button', { name: 'Begin' }));
@@ -150,7 +150,7 @@ describe('Log', () => {
   test('who is at it leaves off with the hours that are left, in words of minutes', async () => {
     const running = props().running[0]!;
     const at = { ...running, since: now - 90, at: ['dot'] };
-    draw(<LogRoom {...props()} running={[at]} learned={learned} repairs={repairs} />);
+    draw(<LogRoom prompts={{}} {...props()} running={[at]} learned={learned} repairs={repairs} />);
     expect(screen.getByText(/Dot since 07:30, 1 h 30/)).toBeInTheDocument();
     fireEvent.change(screen.getByLabelText('Hours still to do'), { target: { value: '2,5' } });
     click('Leave off');
@@ -162,7 +162,7 @@ describe('Log', () => {
     const shown = props();
     const row = shown.next.find((one) => one.panels.length > 2)!;
     const begun = { ...row, since: now - 60, at: ['dot'] };
-    draw(<LogRoom {...shown} learned={learned} repairs={repairs} next={[]} running={[begun]} />);
+    draw(<LogRoom prompts={{}} {...shown} learned={learned} repairs={repairs} next={[]} running={[begun]} />);
     const line = screen.getByRole('region', { name: `${row.name}, ${row.subject}` });
     fireEvent.click(within(line).getByText('Panels done …'));
     for (const panel of row.panels.slice(0, 2))
@@ -179,14 +179,14 @@ describe('Log', () => {
 
   test('at the polisher the pad has its clock, and a cleaned pad starts it anew', async () => {
     const running = { ...props().running[0]!, since: now - 40, at: ['dot'], padSince: now - 20 };
-    draw(<LogRoom {...props()} running={[running]} learned={learned} repairs={repairs} />);
+    draw(<LogRoom prompts={{}} {...props()} running={[running]} learned={learned} repairs={repairs} />);
     click(/Pad cleaned \(20 min ago\)/);
     await waitFor(() => expect(sent).toHaveBeenCalled());
     expect(bodyOf(0).entry).toMatchObject({ kind: 'note', note: 'pad cleaned', step: running.step });
   });
 
   test('entries newest first, each to be taken back; rework needs its cause', async () => {
-    draw(<LogRoom {...props()} learned={learned} repairs={repairs} />);
+    draw(<LogRoom prompts={{}} {...props()} learned={learned} repairs={repairs} />);
     click('Entries');
     const rows = within(screen.getByRole('table', { name: 'The log, newest first' })).getAllByRole('row');
     expect(rows).toHaveLength(1 + job.log.length);
@@ -200,7 +200,7 @@ describe('Log', () => {
   });
 
   test('hours by phase against the plan, and by month', () => {
-    draw(<LogRoom {...props()} learned={learned} repairs={repairs} />);
+    draw(<LogRoom prompts={{}} {...props()} learned={learned} repairs={repairs} />);
     click('Hours');
     const phases = screen.getByRole('table', { name: 'By phase' });
     expect(within(phases).getByRole('row', { name: /^Strip/ })).toBeInTheDocument();

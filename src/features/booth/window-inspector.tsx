@@ -4,6 +4,7 @@ import type { CoatingSheet } from '@/core/film';
 import type { LoggedAir } from '@/core/record';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
+import { OwnPhotos } from '../frame/own-photos';
 import { AirNow } from './air-now';
 import type { BoothProps, BoothSession, SessionCoat } from './booth-props';
 import { SprayCautions } from './spray-cautions';
@@ -20,6 +21,7 @@ export interface Tap {
 
 /** Beside the panels: the air with its go or no-go, who sprays, from which batch, and the cautions. */
 export function WindowInspector({
+  job,
   session,
   coat,
   people,
@@ -27,6 +29,7 @@ export function WindowInspector({
   tap,
   onChange,
 }: {
+  job: string;
   session: BoothSession;
   coat: SessionCoat;
   people: BoothProps['people'];
@@ -94,6 +97,16 @@ export function WindowInspector({
             onChange={(event) => set({ trueTime: event.target.value })}
           />
         </Fact>
+      </Part>
+      <Part title="Photos of this coat">
+        <OwnPhotos
+          job={job}
+          kind="step"
+          id={coat.step}
+          of={`coat ${coat.nth} of ${coat.name}`}
+          tag="work"
+          coat={coat.nth}
+        />
       </Part>
       <SprayCautions />
     </InspectorPanel>

@@ -95,6 +95,7 @@ export function WindowView({
         <Panels session={session} at={at} locale={locale} tapPanel={tapPanel} />
       </Room>
       <WindowInspector
+        job={props.job}
         session={session}
         coat={coat}
         people={people}

@@ -1,13 +1,9 @@
 import {
-  column,
-  figures,
   heading,
   list,
   quiet,
-  row,
   strong,
   subheading,
-  table,
   text,
   type Block,
   type PrintedPaper,
@@ -17,10 +13,9 @@ import type { Plan, PlannedStep } from '@/core/plan';
 import { notesFor } from '@/core/notes';
 import { basesOf, type Job, type WorkNote } from '@/core/record';
 import { cautions, deference, type Caution } from '@/core/safety';
-import { isOpenDay, type Shop } from '@/core/shop';
+import type { Shop } from '@/core/shop';
 import { batchCards, kitWords, type ReserveLabel } from '@/core/stores';
 import { placeTaken, workAirC } from '@/core/plan/place-taken';
-import { localDateOf, type LocalDate } from '@/core/units';
 import { counted } from '../words/counted';
 import { gunWords } from '../words/film-words';
 import { amount, clock, day, fullDate, hours, moment, span } from '../words/format';
@@ -38,9 +33,9 @@ export interface WorkGiven {
   notes: readonly WorkNote[];
 }
 
-const nameOf = (shelf: Shelf, code: string): string => shelf.get(code)?.name ?? code;
-const titled = ({ job }: WorkGiven): string => `${job.number} ${job.name}`;
-const cautionLines = (codes: readonly Caution[]): string[] => codes.map((code) => cautions[code]);
+export const nameOf = (shelf: Shelf, code: string): string => shelf.get(code)?.name ?? code;
+export const titled = ({ job }: WorkGiven): string => `${job.number} ${job.name}`;
+export const cautionLines = (codes: readonly Caution[]): string[] => codes.map((code) => cautions[code]);
 
 /** The work of each section in its order: what, how long, with what, why, and what to beware of. */
 export function statementPaper(given: WorkGiven): PrintedPaper {
@@ -89,7 +84,7 @@ export function statementPaper(given: WorkGiven): PrintedPaper {
 }
 
 /** Notes that come back before a step, each in a line. */
-const learned = (step: PlannedStep, { job, notes }: WorkGiven): string[] =>
+export const learned = (step: PlannedStep, { job, notes }: WorkGiven): string[] =>
   notesFor(step, job.bodyKind, notes).map(({ cause, cure }) => `${cause}: ${cure}`);
 
 const lookLine = ({ light, angleDeg, secondPerson }: NonNullable<PlannedStep['inspection']>): string =>
@@ -97,101 +92,6 @@ const lookLine = ({ light, angleDeg, secondPerson }: NonNullable<PlannedStep['in
 
 const workLine = (step: PlannedStep, shop: Shop): string =>
   `${moment(step.start, shop)} · ${step.crew > 0 ? `${hours(step.personMinutes)} h, ${step.crew} at it` : span(step.minutes)}`;
-
-/** The work of one day: who, where, from when, what, with what; coats with what is mixed; what to beware of. */
-export function runSheetPaper(given: WorkGiven, onDay: LocalDate): PrintedPaper {
-  const { plan, shop } = given;
-  const isToday = (step: PlannedStep) =>
-    localDateOf(step.start, shop.timeZone) <= onDay && localDateOf(step.end, shop.timeZone) >= onDay;
-  const own = plan.steps
-    .filter((step) => !step.skipped && step.state !== 'done' && isToday(step))
-    .sort((a, b) => a.start - b.start);
-  const nameById = new Map([...shop.people, ...shop.places].map((one) => [one.id, one.name]));
-  const who = (step: PlannedStep) => step.uses.map((id) => nameById.get(id) ?? id).join(', ');
-  // Over a day on which the shop is shut work goes on in the plan, and nobody is at it.
-  const isOpen = isOpenDay(shop, onDay);
-  const worked = isOpen ? own.filter((step) => step.crew > 0) : [];
-  const waits = own.filter((step) => step.crew === 0);
-  const codes = [...new Set([...worked, ...waits].flatMap((step) => step.cautions))];
-  const kit = [...new Set(worked.flatMap(kitWords))];
-  const known = [...new Set(worked.flatMap((step) => learned(step, given)))];
-  const from = (step: PlannedStep) =>
-    localDateOf(step.start, shop.timeZone) < onDay ? 'goes on' : clock(step.start, shop);
-  const until = (step: PlannedStep) =>
-    localDateOf(step.end, shop.timeZone) > onDay ? 'goes on' : clock(step.end, shop);
-  return {
-    title: `Run sheet, ${fullDate(onDay)}`,
-    subject: titled(given),
-    shop: letterheadOf(shop),
-    blocks: [
-      ...(isOpen ? [] : [strong('The shop is closed on this day.')]),
-      ...(worked.length === 0 ? [text('Nothing of this job is worked on this day.')] : []),
-      ...(worked.length > 0
-        ? [
-            heading('Work'),
-            table(
-              'Work of the day',
-              [
-                column('From', 1.2),
-                column('To', 1.2),
-                column('What', 4),
-                column('On', 3),
-                column('Who and where', 3),
-                column('Done', 1),
-              ],
-              worked.map((step) => row(from(step), until(step), step.name, step.subject, who(step), '')),
-            ),
-          ]
-        : []),
-      ...coatBlocks(worked, given),
-      ...(known.length > 0 ? [heading('Learned before'), list(known)] : []),
-      ...(waits.length > 0
-        ? [
-            heading('Waits'),
-            table(
-              'Waits of the day',
-              [column('From', 1.2), column('To', 1.2), column('What', 4), column('On', 4)],
-              waits.map((step) => row(from(step), until(step), step.name, step.subject)),
-            ),
-          ]
-        : []),
-      ...(kit.length > 0 ? [heading('Each wears'), list(kit)] : []),
-      ...(codes.length > 0 ? [heading('Beware'), list(cautionLines(codes))] : []),
-      quiet(deference),
-    ],
-  };
-}
-
-/** Coats of the day in their order, with litres and the gun. */
-function coatBlocks(steps: readonly PlannedStep[], { shelf, shop }: WorkGiven): Block[] {
-  const coats = steps.filter((step) => step.coat !== null);
-  if (coats.length === 0) return [];
-  return [
-    heading('Coats'),
-    table(
-      'Coats of the day',
-      [
-        column('At', 1.2),
-        column('Coat', 4),
-        column('On', 3),
-        figures('Litres', 1),
-        column('Gun or roller', 4),
-        column('Laid at, batch', 2),
-      ],
-      coats.map(({ coat, start, subject }) => {
-        const sheet = shelf.get(coat!.product)?.coating ?? null;
-        return row(
-          clock(start, shop),
-          `${nameOf(shelf, coat!.product)}, coat ${coat!.coat} of ${coat!.of}`,
-          subject,
-          coat!.litres.toFixed(2),
-          sheet ? gunWords(sheet) : '',
-          '',
-        );
-      }),
-    ),
-  ];
-}
 
 /** Cards of every mix of a job, for the mixing room. */
 export function batchCardsPaper(given: WorkGiven): PrintedPaper {

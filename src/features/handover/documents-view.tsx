@@ -50,7 +50,14 @@ export function DocumentsView({ job, today, quotes, stages }: DocumentsProps) {
         <a className="underline" href={`/api/jobs/${job}/archive`} download>
           The whole job as an archive
         </a>
-        <span className="text-quiet">: its bundle, its quotes and every photo, as zip</span>
+        <span className="text-quiet">: its bundle, its quotes and every photo, as zip. </span>
+        <span className="text-quiet">
+          Mask maps at true scale stand in{' '}
+          <Link className="underline" href={`/jobs/${job}/scheme`}>
+            Scheme
+          </Link>
+          .
+        </span>
       </p>
       <Table caption="Documents" head={['Document', 'What it is', 'Which', '']}>
         {kinds.map((kind) => (

@@ -10,6 +10,8 @@ import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { useNow } from '@/ui/use-now';
 import { useSaving } from '../frame/saving';
+import { OwnPhotos } from '../frame/own-photos';
+import { promptWords } from '../words/handover-words';
 import { clock, hours, moment, span, type Locale } from '../words/format';
 import { NotesBefore } from '../notes/notes-context';
 import { EarlyStart } from './early-start';
@@ -25,7 +27,7 @@ interface Refused {
 }
 
 /** Who is at what, what may begin next; one tap begins, leaves or ends, and a beginning that comes too early is told. */
-export function AtWork({ job, now, locale, running, next, people, closesAt }: LogProps) {
+export function AtWork({ job, now, locale, running, next, people, closesAt, prompts }: LogProps) {
   const { save } = useSaving();
   const live = useLive();
   const minute = useNow(now);
@@ -71,6 +73,7 @@ export function AtWork({ job, now, locale, running, next, people, closesAt }: Lo
       <div className="flex flex-col gap-2">
         {running.map((row) => (
           <Line key={row.step} row={row} locale={locale}>
+            <PicturePrompt job={job} step={row.step} worth={prompts[row.step]} />
             <span className="text-lead">
               {row.since === null
                 ? `begun, ${hours(row.usedMin)} h of ${hours(row.plannedMin)} h used`
@@ -112,6 +115,25 @@ export function AtWork({ job, now, locale, running, next, people, closesAt }: Lo
         ))}
       </div>
     </>
+  );
+}
+
+/** Where a picture is worth most it is asked for; it can be taken later, in Handover. */
+function PicturePrompt({
+  job,
+  step,
+  worth,
+}: {
+  job: string;
+  step: string;
+  worth: LogProps['prompts'][string] | undefined;
+}) {
+  if (!worth) return null;
+  return (
+    <div className="w-56 text-small">
+      <p>Take a picture: {promptWords[worth.why]}.</p>
+      <OwnPhotos job={job} kind="step" id={step} of="this work" tag={worth.tag} />
+    </div>
   );
 }
 

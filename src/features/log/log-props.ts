@@ -10,9 +10,13 @@ import type { Shop } from '@/core/shop';
 import { catalogueWith, isLook } from '@/core/steps';
 import { localDateOf } from '@/core/units';
 import { panelsOf, type Part } from '@/core/vehicle';
+import type { PhotoPrompt } from '@/core/handover';
 import type { Locale } from '../words/format';
 
 const keysOf = (parts: readonly Part[]): string[] => panelsOf(parts).map((panel) => panel.key);
+
+/** Why a picture is worth taking at a step, and what it is of. */
+export type PictureWorth = Pick<PhotoPrompt, 'why' | 'tag'>;
 
 /** A step somebody is at, or could begin next. */
 export interface WorkRow {
@@ -60,6 +64,8 @@ export interface LogProps {
   locale: Locale;
   running: WorkRow[];
   next: WorkRow[];
+  /** Pictures that are worth taking, by the step at which they are. */
+  prompts: Readonly<Record<string, PictureWorth>>;
   done: { step: string; name: string; subject: string }[];
   entries: EntryRow[];
   /** Steps that were recorded before there was a log. */
@@ -104,7 +110,7 @@ export function logProps(
     now,
     phaseName,
   }: { shop: Shop; shelf: Shelf; now: number; phaseName(phase: string): string },
-): LogProps {
+): Omit<LogProps, 'prompts'> {
   const steps = new Map(plan.steps.map((step) => [step.key, step]));
   const logs = stepLogs(job.log);
   const personName = new Map(shop.people.map((person) => [person.id, person.name]));

@@ -47,7 +47,10 @@ const told: ForecastTold = {
   committed: { labourMin: 9000, materialsMinor: 127300, boothMin: null },
 };
 
-const props = () => logProps(job, plan, { shop, shelf: new Map(), now: 0, phaseName: (phase) => phase });
+const props = () => ({
+  ...logProps(job, plan, { shop, shelf: new Map(), now: 0, phaseName: (phase) => phase }),
+  prompts: {},
+});
 const answerWith = (status: number, body: unknown) => {
   global.fetch = jest.fn().mockResolvedValue({ ok: status === 200, status, json: async () => body });
 };

@@ -6,6 +6,7 @@ import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
 import { EntryForm, Figure, Line, Pick, useSent } from '../frame/entry-form';
 import { ChoiceCell, DayCell, FigureCell, RemoveCell, TextCell, type ItemRow } from '../frame/item-cells';
+import { OwnPhotos } from '../frame/own-photos';
 import { counted } from '../words/counted';
 
 type SampleShown = Sample & { seen: number };
@@ -77,6 +78,7 @@ export function Samples({ job, samples, colours, today }: SamplesProps) {
             'Light',
             'Beside',
             'Note',
+            'Photos',
             '',
           ]}
         >
@@ -127,6 +129,14 @@ function SampleRow({
       <TextCell row={row} field="light" label="Light" value={sample.light} />
       <TextCell row={row} field="beside" label="Beside" value={sample.beside} width="w-24" />
       <TextCell row={row} field="note" label="Note" value={sample.note} width="w-24" />
+      <td className="py-1 pr-2">
+        <details>
+          <summary className="cursor-pointer underline">photos</summary>
+          <div className="w-48">
+            <OwnPhotos job={job} kind="sample" id={sample.id} of={`the sample of ${own}`} tag="work" />
+          </div>
+        </details>
+      </td>
       <RemoveCell row={row} />
     </tr>
   );

@@ -1,8 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import { photoTags, type PhotoTag } from '@/core/record';
 import { Part } from '@/ui/facts';
 import { useLive } from '@/ui/use-live';
+import { photoTagNames } from '../words/handover-words';
 import { markWords } from '../words/survey-words';
 import { PhotoStrip } from '../frame/photo-strip';
 import { usePhotos } from '../frame/use-photos';
@@ -21,6 +23,8 @@ export function PanelPhotos({
   const live = useLive();
   const shown = usePhotos(job, 'part', part);
   const [ofMark, setOfMark] = useState('');
+  const [face, setFace] = useState('');
+  const [tag, setTag] = useState<PhotoTag>('before');
   return (
     <Part title="Photos">
       {marks.length > 0 && (
@@ -36,6 +40,30 @@ export function PanelPhotos({
           </select>
         </label>
       )}
+      <div className="flex flex-wrap gap-2 pb-1">
+        <select
+          aria-label="Face that the next photo shows"
+          value={face}
+          disabled={!live}
+          onChange={(event) => setFace(event.target.value)}
+        >
+          <option value="">either face</option>
+          <option value="outside">outside</option>
+          <option value="inside">inside</option>
+        </select>
+        <select
+          aria-label="What the next photo is of"
+          value={tag}
+          disabled={!live}
+          onChange={(event) => setTag(photoTags.find((one) => one === event.target.value) ?? 'before')}
+        >
+          {photoTags.map((one) => (
+            <option key={one} value={one}>
+              {photoTagNames[one]}
+            </option>
+          ))}
+        </select>
+      </div>
       <PhotoStrip
         shown={shown}
         of={part}
@@ -43,7 +71,7 @@ export function PanelPhotos({
           const mark = marks.find((one) => one.id === photo.mark);
           return mark ? `${markWords[mark.kind]}, ${mark.sizeMm} mm` : part;
         }}
-        given={{ mark: ofMark }}
+        given={{ mark: ofMark, face, tag }}
       />
     </Part>
   );
