@@ -1,18 +1,11 @@
 'use client';
 
+import { useState } from 'react';
 import type { PhotoTag } from '@/core/record';
 import { PhotoStrip } from './photo-strip';
 import { usePhotos } from './use-photos';
 
-/** Photos of one step, one coat of it, or one sample, and where the next one is added. */
-export function OwnPhotos({
-  job,
-  kind,
-  id,
-  of,
-  tag,
-  coat = null,
-}: {
+interface Given {
   job: string;
   kind: 'step' | 'sample';
   id: string;
@@ -20,9 +13,23 @@ export function OwnPhotos({
   of: string;
   /** What the next one is of. */
   tag: PhotoTag;
-  coat?: number | null;
-}) {
+  coat?: number;
+}
+
+/** Photos of one step, one coat of it, or one sample, and where the next one is added; they are read when somebody asks. */
+export function OwnPhotos(given: Given) {
+  const [isOpen, setOpen] = useState(false);
+  return isOpen ? (
+    <Opened {...given} />
+  ) : (
+    <button type="button" className="underline" onClick={() => setOpen(true)}>
+      Photos of {given.of}
+    </button>
+  );
+}
+
+function Opened({ job, kind, id, of, tag, coat }: Given) {
   const shown = usePhotos(job, kind, id);
-  const given = { tag, coat: coat === null ? '' : String(coat) };
+  const given = { tag, coat: coat === undefined ? '' : String(coat) };
   return <PhotoStrip shown={shown} of={of} words={() => of} given={given} />;
 }

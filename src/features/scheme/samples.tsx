@@ -130,12 +130,7 @@ function SampleRow({
       <TextCell row={row} field="beside" label="Beside" value={sample.beside} width="w-24" />
       <TextCell row={row} field="note" label="Note" value={sample.note} width="w-24" />
       <td className="py-1 pr-2">
-        <details>
-          <summary className="cursor-pointer underline">photos</summary>
-          <div className="w-48">
-            <OwnPhotos job={job} kind="sample" id={sample.id} of={`the sample of ${own}`} tag="work" />
-          </div>
-        </details>
+        <OwnPhotos job={job} kind="sample" id={sample.id} of={`the sample of ${own}`} tag="work" />
       </td>
       <RemoveCell row={row} />
     </tr>
