@@ -28,12 +28,14 @@ export function PaperView({ paper: { shop, title, subject, blocks } }: { paper: 
       </header>
       <h2 className="pt-3 text-title font-semibold">{title}</h2>
       <p className="pb-3 text-quiet">{subject}</p>
-      {blocks.map((block, i) => (
-        <BlockView key={i} block={block} />
-      ))}
+      <BlocksView blocks={blocks} />
     </article>
   );
 }
+
+/** What stands on a paper, without its head. */
+export const BlocksView = ({ blocks }: { blocks: readonly Block[] }) =>
+  blocks.map((block, i) => <BlockView key={i} block={block} />);
 
 const looks = { plain: '', quiet: 'text-quiet', strong: 'font-semibold' };
 

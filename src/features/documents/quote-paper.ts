@@ -45,33 +45,40 @@ export interface QuoteGiven {
 
 const localeOf = ({ timeZone }: Shop, { currency }: Offer): Locale => ({ timeZone, currency });
 
+const madeText = ({ madeOn, validUntil, promised }: Offer): string =>
+  `made on ${fullDate(madeOn)}, valid until ${date(validUntil)} · ready on ${fullDate(promised)}`;
+
 /** A quote as it is signed. */
 export function quotePaper({ offer, object, owner, shop, said }: QuoteGiven): PrintedPaper {
-  const locale = localeOf(shop, offer);
   return {
     title: `Quote ${offer.number} for ${object}`,
-    subject: `${offer.job} · made on ${fullDate(offer.madeOn)}, valid until ${date(offer.validUntil)} · ready on ${fullDate(offer.promised)}`,
+    subject: `${offer.job} · ${madeText(offer)}`,
     shop: letterheadOf(shop),
     blocks: [
-      ...(offer.note === '' ? [] : [text(offer.note)]),
-      heading('What is done'),
-      ...offer.sections.flatMap(sectionBlocks),
-      heading('What it costs'),
-      ...costBlocks(offer, locale),
-      ...wayBlocks(offer, locale),
-      heading('When it is paid'),
-      stagesTable(offer.stages, locale),
-      ...warrantyBlocks(offer.warranty),
-      ...(offer.terms.length > 0 ? [heading('Terms'), ...offer.terms.map(text)] : []),
-      quiet(
-        'Each line is rounded to the smallest coin, tax once on its sum. Product sheets, local rules and licensed practice come first.',
-      ),
+      ...quoteBlocks(offer, localeOf(shop, offer)),
       ...(said
         ? [strong(`${said.answer} by ${said.by}, ${said.where}, on ${fullDate(said.on)}.`)]
         : [signatures(['For the shop: name, place, day', `For ${owner || 'the owner'}: name, place, day`])]),
     ],
   };
 }
+
+/** What a quote says, wherever it is read: what is done and what is not, what it costs, when it is paid, what the shop stands for. */
+export const quoteBlocks = (offer: Offer, locale: Locale): Block[] => [
+  ...(offer.note === '' ? [] : [text(offer.note)]),
+  heading('What is done'),
+  ...offer.sections.flatMap(sectionBlocks),
+  heading('What it costs'),
+  ...costBlocks(offer, locale),
+  ...wayBlocks(offer, locale),
+  heading('When it is paid'),
+  stagesTable(offer.stages, locale),
+  ...warrantyBlocks(offer.warranty),
+  ...(offer.terms.length > 0 ? [heading('Terms'), ...offer.terms.map(text)] : []),
+  quiet(
+    'Each line is rounded to the smallest coin, tax once on its sum. Product sheets, local rules and licensed practice come first.',
+  ),
+];
 
 const sectionBlocks = (section: Offer['sections'][number]): Block[] => {
   const coats = section.coats.map((one) => `${one.coats} × ${one.product}`).join(', ');

@@ -2,9 +2,8 @@
 
 import { X } from 'lucide-react';
 import Image from 'next/image';
-import { useId } from 'react';
-import { useLive } from '@/ui/use-live';
 import { date } from '../words/format';
+import { PhotoInput } from './photo-input';
 import { QueuedPhotos } from './queued-photos';
 import type { PhotoShown, usePhotos } from './use-photos';
 
@@ -22,8 +21,6 @@ export function PhotoStrip({
   /** What the next photo carries beside it. */
   given?: Record<string, string>;
 }) {
-  const id = useId();
-  const live = useLive();
   return (
     <>
       <ul className="flex flex-wrap gap-2">
@@ -51,21 +48,10 @@ export function PhotoStrip({
           </li>
         ))}
       </ul>
-      <label htmlFor={id} className="sr-only">
-        Add a photo of {of}
-      </label>
-      <input
-        id={id}
-        type="file"
-        accept="image/*"
-        multiple
-        disabled={!live}
+      <PhotoInput
+        label={`Add a photo of ${of}`}
         className="h-auto w-full py-1 text-small"
-        onChange={(event) => {
-          const files = [...(event.target.files ?? [])];
-          event.target.value = '';
-          take(files, given);
-        }}
+        onTake={(files) => take(files, given)}
       />
       <QueuedPhotos job={job} />
       {said && (

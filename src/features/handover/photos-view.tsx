@@ -1,11 +1,11 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { PhotoPrompt } from '@/core/handover';
 import { photoTags, type PhotoTag } from '@/core/record';
 import { Empty } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { useJobPhotos, type PhotoShown } from '../frame/use-photos';
+import { PhotoInput } from '../frame/photo-input';
 import { QueuedPhotos } from '../frame/queued-photos';
 import { fullDate } from '../words/format';
 import { photoTagNames, promptWords } from '../words/handover-words';
@@ -23,8 +23,6 @@ export function PhotosView({ job, panels, prompts }: PhotosProps) {
   const shown = useJobPhotos(job);
   const [part, setPart] = useState('');
   const [tag, setTag] = useState<PhotoTag>('work');
-  const id = useId();
-  const live = useLive();
   const own = shown.photos
     .filter((one) => part === '' || one.part === part)
     .sort((a, b) => a.takenOn.localeCompare(b.takenOn));
@@ -50,21 +48,10 @@ export function PhotosView({ job, panels, prompts }: PhotosProps) {
             </option>
           ))}
         </select>
-        <label htmlFor={id} className="sr-only">
-          Add photos
-        </label>
-        <input
-          id={id}
-          type="file"
-          accept="image/*"
-          multiple
-          disabled={!live}
+        <PhotoInput
+          label="Add photos"
           className="h-auto py-1"
-          onChange={(event) => {
-            const files = [...(event.target.files ?? [])];
-            event.target.value = '';
-            shown.take(files, { part, tag });
-          }}
+          onTake={(files) => shown.take(files, { part, tag })}
         />
       </div>
       <QueuedPhotos job={job} />

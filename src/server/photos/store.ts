@@ -1,8 +1,9 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { mkdir, readFile, readdir, rename, rm, stat, writeFile } from 'node:fs/promises';
+import { mkdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Picture } from '../../workers/picture';
 import { dataFolder } from '../database/access';
+import { clearOlderThan } from '../old-files';
 
 /** Photos lie in the data folder under the SHA-256 of what is stored, so that the same picture lies there once. */
 const folder = (): string => join(dataFolder(), 'photos');
@@ -25,17 +26,7 @@ async function put(path: string, bytes: Uint8Array): Promise<void> {
 /** What a crash left behind is cleared away after an hour. */
 const strayMs = 3_600_000;
 
-async function clearStrays(): Promise<void> {
-  for (const name of await readdir(folder())) {
-    if (!name.endsWith('.part')) continue;
-    const path = join(folder(), name);
-    const age = await stat(path).then(
-      (one) => Date.now() - one.mtimeMs,
-      () => 0,
-    );
-    if (age > strayMs) await rm(path, { force: true });
-  }
-}
+const clearStrays = (): Promise<void> => clearOlderThan(folder(), strayMs, (name) => name.endsWith('.part'));
 
 const isThere = (path: string): Promise<boolean> =>
   stat(path).then(

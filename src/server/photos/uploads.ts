@@ -1,9 +1,10 @@
-import { mkdir, readFile, readdir, rm, stat } from 'node:fs/promises';
+import { mkdir, readFile, readdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { FileStore } from '@tus/file-store';
 import { Server } from '@tus/server';
 import { photoLimits } from '../../workers/picture';
 import { dataFolder } from '../database/access';
+import { clearOlderThan } from '../old-files';
 
 /** Uploads lie beside the photos until they are whole and taken; what nobody finishes is cleared away. */
 const folder = (): string => join(dataFolder(), 'uploads');
@@ -30,7 +31,7 @@ async function made(): Promise<Server> {
     maxSize: photoLimits.bytes,
     relativeLocation: true,
     async onUploadCreate() {
-      await clearOld();
+      await clearOlderThan(folder(), dayMs);
       if ((await readdir(folder())).length / 2 >= mostPending)
         throw {
           status_code: 429,
@@ -39,17 +40,6 @@ async function made(): Promise<Server> {
       return {};
     },
   });
-}
-
-async function clearOld(): Promise<void> {
-  for (const name of await readdir(folder())) {
-    const path = join(folder(), name);
-    const age = await stat(path).then(
-      (one) => Date.now() - one.mtimeMs,
-      () => 0,
-    );
-    if (age > dayMs) await rm(path, { force: true });
-  }
 }
 
 const isId = (id: string): boolean => /^[0-9a-f]{32}$/.test(id);

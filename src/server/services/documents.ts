@@ -1,11 +1,12 @@
 import { randomBytes } from 'node:crypto';
 import { createReadStream } from 'node:fs';
-import { mkdir, readdir, rm, stat } from 'node:fs/promises';
+import { mkdir, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { photosOfPaper, type PrintedPaper } from '../../core/documents';
 import type { DocumentTask, Tell } from '../../workers/tasks';
 import { dataFolder } from '../database/access';
+import { clearOlderThan } from '../old-files';
 import { picturePath } from '../photos/store';
 import { inThreadTold } from '../workers/pool';
 
@@ -21,7 +22,7 @@ export async function makeDocument(
   signal?: AbortSignal,
 ): Promise<string> {
   await mkdir(folder(), { recursive: true, mode: 0o700 });
-  await clearOld();
+  await clearOlderThan(folder(), keptMs);
   const id = randomBytes(16).toString('hex');
   const shas = paper.shop.markSha256 === null ? [] : [paper.shop.markSha256];
   const photos = [...shas, ...photosOfPaper(paper)].flatMap((sha256) => {
@@ -34,17 +35,6 @@ export async function makeDocument(
 }
 
 const pathOf = (id: string): string => join(folder(), `${id}.pdf`);
-
-async function clearOld(): Promise<void> {
-  for (const name of await readdir(folder())) {
-    const path = join(folder(), name);
-    const age = await stat(path).then(
-      (one) => Date.now() - one.mtimeMs,
-      () => 0,
-    );
-    if (age > keptMs) await rm(path, { force: true });
-  }
-}
 
 /** A document that was made, as it is read from the disk; null where there is none any more. */
 export async function fetchDocument(id: string): Promise<{ bytes: number; body: ReadableStream } | null> {
