@@ -37,7 +37,7 @@ const againMs = 20_000;
 let held: Held[] = [];
 let shown: readonly QueuedPhoto[] = [];
 let isRunning = false;
-let isRead = false;
+let reading: Promise<void> | null = null;
 const listeners = new Set<() => void>();
 const kept = new Set<(job: string) => void>();
 
@@ -56,6 +56,8 @@ function tell(): void {
 
 /** The queue outlives the page: a browser that keeps nothing has it in memory alone. */
 async function remember(): Promise<void> {
+  // What a page before this one left there is read first, or it would be written over.
+  await readQueue();
   try {
     await set(storeKey, held);
   } catch {
@@ -71,9 +73,10 @@ async function remembered(): Promise<Held[]> {
   }
 }
 
-async function readQueue(): Promise<void> {
-  if (isRead) return;
-  isRead = true;
+/** Reads what a page before this one did not get sent, once. */
+export const readQueue = (): Promise<void> => (reading ??= restored());
+
+async function restored(): Promise<void> {
   const before = await remembered();
   held = [
     ...before.map((one) => (one.state === 'refused' ? one : { ...one, state: 'waiting' as const })),
