@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { surfaceRevisions, workedSince } from '../../core/handover';
+import { surfaceRevisions } from '../../core/handover';
 import { localDateOf } from '../../core/units';
 import { database } from '../database/client';
 import {
@@ -79,11 +79,3 @@ export const removeSignature = (
       changes: [signatureRemove(number, id, seen)],
     }),
   );
-
-/** Panels that were worked on since each signature. */
-export async function openedPanels(number: string): Promise<Map<string, string[]>> {
-  const [current, signatures] = await Promise.all([currentPlan(number), signaturesOf(number)]);
-  if (!current) return new Map();
-  const now = surfaceRevisions(current.plan);
-  return new Map(signatures.map(({ id, bound }) => [id, workedSince(bound, now)]));
-}

@@ -1,4 +1,4 @@
-import { photoPrompts } from '@/core/handover';
+import { photoPrompts, surfaceRevisions, workedSince } from '@/core/handover';
 import { localDateOf } from '@/core/units';
 import { netOfJob } from '@/core/survey';
 import { recordOf } from '@/app/document-of';
@@ -7,7 +7,7 @@ import { HandoverRoom } from '@/features/handover/handover-room';
 import { quotesProps } from '@/features/handover/quotes-props';
 import { recordProps } from '@/features/handover/record-props';
 import { currentMinute } from '@/server/services/clock';
-import { openedPanels, signaturesOf } from '@/server/services/handover';
+import { signaturesOf } from '@/server/services/handover';
 import { offersOf } from '@/server/services/offers';
 import { ownerLinksOf, ownerWordsOf } from '@/server/services/owner-page';
 import { photosOf } from '@/server/services/photos';
@@ -19,16 +19,16 @@ export default async function HandoverPage({ params }: JobParams) {
   const { stored, plan, shop, inputHash } = planned;
   const { job, versions } = stored;
   const { number } = job;
-  const [offers, links, words, record, photos, signatures, opened] = await Promise.all([
+  const [offers, links, words, record, photos, signatures] = await Promise.all([
     offersOf(number),
     ownerLinksOf(number),
     ownerWordsOf(number),
     recordOf(planned),
     photosOf(number),
     signaturesOf(number),
-    openedPanels(number),
   ]);
   const { timeZone, currency } = shop.shop;
+  const surfaces = surfaceRevisions(plan);
   const now = currentMinute();
   const likeJob = job.likeJob === '' ? null : await currentPlan(job.likeJob);
   const last = likeJob && { job: likeJob.stored.job, plan: likeJob.plan };
@@ -44,10 +44,7 @@ export default async function HandoverPage({ params }: JobParams) {
         today,
         locale,
         inputHash,
-        signatures: signatures.map(({ bound: _bound, ...one }) => ({
-          ...one,
-          opened: opened.get(one.id) ?? [],
-        })),
+        signatures: signatures.map(({ bound, ...one }) => ({ ...one, opened: workedSince(bound, surfaces) })),
         mass: massProps(planned, record.mass),
       })}
       documents={{
