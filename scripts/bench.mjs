@@ -15,6 +15,7 @@ const pages = [
   '/jobs/P-014/steps',
   '/jobs/P-014/bays',
   '/jobs/P-014/stores',
+  '/jobs/P-014/handover',
   '/shop',
   '/shelf',
 ];
@@ -115,6 +116,27 @@ async function editMs(browser, address) {
   return times;
 }
 
+/** The owner's page behind a link, and the documents of the coach as PDF. */
+async function handoverMs(address) {
+  const made = await fetch(`${address}/api/jobs/P-014/owner-links`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: address },
+    body: JSON.stringify({ forWhom: 'bench', days: 5 }),
+  });
+  const { path } = await made.json();
+  const load = async () => (await fetch(address + path)).text();
+  await load();
+  const owner = [];
+  for (let i = 0; i < 3 * rounds; i += 1) owner.push(await timed(load));
+  const documents = [];
+  for (const kind of ['quote', 'statement', 'film', 'handover']) {
+    const make = async () => (await fetch(`${address}/api/jobs/P-014/documents/${kind}/file`)).json();
+    await make();
+    documents.push(`${kind} ${(await timed(make)).toFixed(0)}`);
+  }
+  return { owner, documents };
+}
+
 /** The arithmetic of film, stores and steps by itself, in programs of their own. */
 function core() {
   for (const script of ['scripts/bench-stores.ts', 'scripts/bench-steps.ts']) {
@@ -141,6 +163,10 @@ await runMain(async () => {
     const net = await netMs(browser, address);
     const list = (times) => times.map((ms) => ms.toFixed(0)).join(', ');
     say(`150 panels: select         ${list(net.select)} ms; zoom ${list(net.zoom)} ms`);
+    const { owner, documents } = await handoverMs(address);
+    say(
+      `owner’s page p95           ${p95(owner).toFixed(0)} ms of ${owner.length}; PDF: ${documents.join(', ')} ms`,
+    );
     say(`server memory              ${memoryMb(pid).toFixed(0)} MB`);
   });
 });
