@@ -15,7 +15,9 @@ const transform = {
 const shared = {
   transform,
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-  transformIgnorePatterns: ['node_modules/(?!(@date-fns/tz|date-fns|culori|suncalc|@tus|srvx|set-cookie-parser)/)'],
+  transformIgnorePatterns: [
+    'node_modules/(?!(@date-fns/tz|date-fns|culori|suncalc|@tus|srvx|set-cookie-parser)/)',
+  ],
   modulePathIgnorePatterns: [
     '<rootDir>/.next',
     '<rootDir>/.data',
