@@ -4,7 +4,7 @@ import { shelfOf, standardShelf } from '../film';
 import { planJob } from '../plan';
 import type { Job, NewJob } from '../record';
 import { minuteAt } from '../units';
-import { jobLike } from '.';
+import { jobLike, netOfJob } from '.';
 
 const now = minuteAt('2026-12-24', 540, demoShop.timeZone);
 const pattern: Job = demoScenario(now).jobs.find((one) => one.job.number === 'P-014')!.job;
@@ -75,4 +75,14 @@ test('what was measured is taken along at the same size alone', () => {
   const [key, value] = Object.entries(pattern.dimensions)[0]!;
   expect(of(pattern.dimensions)).toEqual(measured);
   expect(of({ ...pattern.dimensions, [key]: value + 0.5 })).toEqual([]);
+});
+
+test('of half the length it has fewer panels, and nothing of those it lacks', () => {
+  const short = { ...pattern.dimensions, length: pattern.dimensions.length! / 2 };
+  const job = jobLike(pattern, { ...given, dimensions: short });
+  const keys = new Set(netOfJob(job).map((part) => part.key));
+  expect(keys.has('B7L')).toBe(false);
+  expect(pattern.surveyed.length + pattern.fittings.length).toBeGreaterThan(0);
+  for (const { part } of job.fittings) expect(keys.has(part)).toBe(true);
+  for (const { key } of job.surveyed) expect(keys.has(key)).toBe(true);
 });

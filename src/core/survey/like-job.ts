@@ -1,4 +1,5 @@
 import { blankSurvey, type Job, type JobSection, type NewJob, type PartSurvey } from '../record';
+import { netOfJob } from './parts-of-job';
 import { proposeJob } from './propose-job';
 
 /**
@@ -10,7 +11,7 @@ export function jobLike(pattern: Job, given: NewJob): Job {
   const isSameSize = Object.entries(given.dimensions).every(
     ([key, value]) => pattern.dimensions[key] === value,
   );
-  return {
+  return onOwnPanels({
     ...base,
     likeJob: pattern.number,
     sections: pattern.sections.map((section) => sectionLike(section, pattern.level, given.level)),
@@ -43,6 +44,19 @@ export function jobLike(pattern: Job, given: NewJob): Job {
       .map((one) => ({ ...one, done: false, doneOn: null, attempts: 0, gapMm: null, flushMm: null })),
     moneyDepth: pattern.moneyDepth,
     keptWhere: pattern.keptWhere,
+  });
+}
+
+/** Of another size it may have fewer panels: what belonged to one that it does not have is left behind. */
+function onOwnPanels(job: Job): Job {
+  const keys = new Set(netOfJob({ ...job, surveyed: [] }).map((part) => part.key));
+  const isHere = ({ part }: { part: string }) => keys.has(part);
+  return {
+    ...job,
+    surveyed: job.surveyed.filter((one) => keys.has(one.key)),
+    fittings: job.fittings.filter(isHere),
+    openings: job.openings.filter(isHere),
+    blends: job.blends.filter(isHere),
   };
 }
 
