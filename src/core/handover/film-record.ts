@@ -28,6 +28,8 @@ export interface PanelFilm {
   name: string;
   section: string;
   planned: FlatAndEdge;
+  /** Of it, old film that was kept, µm. */
+  keptUm: number;
   /** Whole film at which sanding stops: the film under the last one and what must stay of that; null where nothing is sanded. */
   stop: FlatAndEdge | null;
   points: FilmPoint[];
@@ -81,6 +83,10 @@ export function filmRecord(given: Job, plan: Plan, shop: Shop): PanelFilm[] {
         name: part.name,
         section: names.get(baseOf(part.section)) ?? film.summary.name,
         planned: { flatUm: leftUm, edgeUm: edgeLeftUm },
+        keptUm: film.column.slices.reduce(
+          (sum, one) => sum + (one.kind === 'kept' ? one.laidUm - one.takenUm : 0),
+          0,
+        ),
         stop,
         points,
         lowestUm: least(flats),

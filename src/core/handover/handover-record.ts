@@ -3,7 +3,7 @@ import { figuresFrom } from '../figures';
 import type { LeftAlone, Offer, WarrantyLine } from '../offer';
 import { offerSections } from '../offer/sections';
 import type { Plan } from '../plan/model';
-import { dryMass, type DryMass } from '../readings/dry-mass';
+import { dryMass } from '../readings/dry-mass';
 import type { Job, Provenance, StockMove } from '../record';
 import type { Shop } from '../shop';
 import { netOfJob } from '../survey';
@@ -12,6 +12,7 @@ import { bodyKindOf } from '../vehicle';
 import { careOf, type CareItem } from './care';
 import { colourRecord, type ColourRecord } from './colour-record';
 import { filmRecord, type PanelFilm } from './film-record';
+import { measuredMass, type MeasuredMass } from './measured-mass';
 import { moneyRecord, type MoneyRecord } from './money-record';
 import { openEnds, releasedHolds, type OpenEnd, type ReleasedHold } from './open-ends';
 import { productsUsed, type UsedProduct } from './products-used';
@@ -37,7 +38,7 @@ export interface HandoverRecord {
   replaced: string[];
   returnLook: ReturnLook | null;
   /** Of an aircraft; null of what nobody weighs. */
-  mass: DryMass | null;
+  mass: MeasuredMass | null;
 }
 
 export interface HandoverGiven {
@@ -69,7 +70,9 @@ export function handoverRecord({ job, plan, shop, shelf, moves, accepted }: Hand
     provenance: job.provenance,
     replaced: job.surveyed.filter((one) => one.replaced).map((one) => one.key),
     returnLook: returnLookOf(plan, timeZone),
-    mass: isWeighed ? dryMass(plan, job, shelf, figuresFrom(shop.figures, job.figures)) : null,
+    mass: isWeighed
+      ? measuredMass(dryMass(plan, job, shelf, figuresFrom(shop.figures, job.figures)), film)
+      : null,
   };
 }
 

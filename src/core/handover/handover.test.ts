@@ -50,6 +50,7 @@ describe('open ends', () => {
     const clean: Job = {
       ...coach,
       marks: [],
+      decisions: [],
       gates: [],
       holes: [],
       sendOuts: [],

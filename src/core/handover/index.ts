@@ -2,6 +2,7 @@ export * from './care';
 export * from './colour-record';
 export * from './film-record';
 export * from './handover-record';
+export * from './measured-mass';
 export * from './money-record';
 export * from './open-ends';
 export * from './products-used';

@@ -162,6 +162,9 @@ export function massBlocks({ mass }: HandoverRecord): Block[] {
   return [
     heading('Dry mass and moments'),
     strong('For the licensed engineer. Film by sheet and readings, not a weighing.'),
+    ...(mass.measured.length > 0
+      ? [text(`By the film that was read: ${panelsText(mass.measured, 20)}; the others as planned.`)]
+      : []),
     table(
       'Dry mass by panel',
       [
