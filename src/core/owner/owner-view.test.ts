@@ -86,7 +86,8 @@ test('nothing of the shop, its people, its prices or another job is in it', () =
 });
 
 test('an open quote and a colour without an accepted sample wait for a word; what is settled does not', () => {
-  expect(view.waits).toEqual([]);
+  // The demo coach has a question of its own that waits.
+  expect(view.waits.map((one) => one.code)).toEqual(['decision']);
   const bare = { ...job, samples: [], log: [] };
   const replanned = planJob({
     job: bare,
