@@ -137,20 +137,23 @@ test('a note that was written at a step comes back before the same work on anoth
   page,
 }) => {
   await page.goto('/jobs/P-014/steps#sides/strip');
-  await page.getByLabel('What happened').fill('insects after six');
-  await page.getByLabel('What helps').fill('doors shut, lights off outside');
+  await page.getByLabel('What happened').fill('gel ran under the rail');
+  await page.getByLabel('What helps').fill('tape the rail first');
   await page
     .getByRole('form', { name: 'Write a note' })
     .getByRole('button', { name: 'Write it down' })
     .click();
-  await expect(page.getByText('insects after six:')).toBeVisible();
+  await expect(page.getByText('gel ran under the rail:')).toBeVisible();
   await page.goto('/jobs/P-016/steps#airframe/strip');
-  await expect(page.getByText('insects after six:')).toBeVisible();
+  await expect(page.getByText('gel ran under the rail:')).toBeVisible();
   await page.goto('/shop');
   await page.getByRole('button', { name: 'Notes', exact: true }).click();
-  await expect(page.getByRole('table', { name: 'Notes that come back' })).toContainText('doors shut');
-  await page.getByRole('button', { name: 'it is wrong' }).click();
-  await page.getByLabel(/^Why the note/).fill('new doors');
-  await page.getByRole('button', { name: 'Retire it' }).click();
+  await expect(page.getByRole('table', { name: 'Notes that come back' })).toContainText(
+    'tape the rail first',
+  );
+  const row = page.getByRole('row', { name: /gel ran under the rail/ });
+  await row.getByRole('button', { name: 'it is wrong' }).click();
+  await row.getByLabel(/^Why the note/).fill('another gel');
+  await row.getByRole('button', { name: 'Retire it' }).click();
   await expect(page.getByText('Retired: 1')).toBeVisible();
 });
