@@ -1,3 +1,4 @@
+// Last of all journeys: the job that it takes in draws on the stock that others reckon with.
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
