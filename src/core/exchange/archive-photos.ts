@@ -1,26 +1,8 @@
 import Joi from 'joi';
 import * as field from '../concepts/atoms';
 import { exactly } from '../concepts/atoms';
-import { photoTags, type PhotoTag } from '../record';
-import type { LocalDate } from '../units';
+import { photoTags, type JobPhoto } from '../record';
 import { parseJson, parseWith, type Parsed } from './faults';
-
-/** A photo as the archive of a job lists it: the picture lies beside the list under its SHA-256. */
-export interface ArchivedPhoto {
-  id: string;
-  part: string | null;
-  face: 'outside' | 'inside' | null;
-  step: string | null;
-  mark: string | null;
-  gate: string | null;
-  sample: string | null;
-  coat: number | null;
-  tag: PhotoTag;
-  caption: string;
-  forOwner: boolean;
-  takenOn: LocalDate;
-  sha256: string;
-}
 
 /** Photos of one archive; a job keeps no more. */
 export const mostArchivedPhotos = 2000;
@@ -48,7 +30,7 @@ const photos = Joi.array()
   .unique('id');
 
 /** Reads the list of photos of an archive; every fault is named by place and reason. */
-export function readArchivedPhotos(text: string): Parsed<ArchivedPhoto[]> {
+export function readArchivedPhotos(text: string): Parsed<JobPhoto[]> {
   const json = parseJson(text);
-  return json.status === 'faulty' ? json : parseWith<ArchivedPhoto[]>(photos, json.value);
+  return json.status === 'faulty' ? json : parseWith<JobPhoto[]>(photos, json.value);
 }

@@ -23,6 +23,7 @@ export * from './surface-state';
 export * from './survey';
 export * from './stock-move';
 export * from './step-edit';
+export * from './photo';
 export * from './recipe';
 export * from './sample';
 export * from './work-note';

@@ -1,25 +1,12 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { PhotoTag } from '@/core/record';
+import type { JobPhoto } from '@/core/record';
 import { useAnswer } from './asking';
 import { onPhotoKept, queuePhotos, type PhotoPlace } from './photo-queue';
 import { useSaving } from './saving';
 
-export interface PhotoShown {
-  id: string;
-  part: string | null;
-  face: 'outside' | 'inside' | null;
-  mark: string | null;
-  gate: string | null;
-  sample: string | null;
-  step: string | null;
-  coat: number | null;
-  tag: PhotoTag;
-  caption: string;
-  forOwner: boolean;
-  takenOn: string;
-  sha256: string;
+export interface PhotoShown extends JobPhoto {
   widthPx: number;
   heightPx: number;
   seen: number;

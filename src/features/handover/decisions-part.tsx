@@ -242,6 +242,9 @@ function Asked({
               <Line form={form} name="on" type="date" label="On which day" required />
               <Line form={form} name="said" label="In his words" placeholder="in his words" maxLength={200} />
               <Button type="submit">Write it down</Button>
+              <Button onClick={() => void send({ kind: 'remove-item', job, list: 'decisions', id, seen })}>
+                Take the question back
+              </Button>
             </>
           )}
         </EntryForm>

@@ -1,4 +1,4 @@
-import { asc, desc, eq } from 'drizzle-orm';
+import { desc, eq } from 'drizzle-orm';
 import { recordOf, type Fields, type Stored, type TypeOf } from '../../core/concepts/field';
 import { markFields, readingFields } from '../../core/concepts/findings';
 import { jobFields } from '../../core/concepts/job';
@@ -41,11 +41,6 @@ export async function jobHeads(connection: Connection): Promise<JobHead[]> {
     .select({ number, name, bodyKind, dimensions, level, state })
     .from(schema.job)
     .orderBy(desc(number));
-}
-
-export async function jobNumbers(connection: Connection): Promise<string[]> {
-  const rows = await connection.select({ id: schema.job.id }).from(schema.job).orderBy(asc(schema.job.id));
-  return rows.map((row) => row.id);
 }
 
 /** Tables of a job besides its own row. */

@@ -1,34 +1,13 @@
 import { asc, count, eq } from 'drizzle-orm';
-import { photoTags, type PhotoTag } from '../../core/record';
-import type { LocalDate } from '../../core/units';
+import { photoTags, type JobPhoto } from '../../core/record';
 import type { Connection } from '../database/client';
 import { photo } from '../database/schema';
 import { insert, update, type RowChange } from './row-change';
 
-/** What a photo shows, and who sees it. */
-export interface PhotoWords {
-  tag: PhotoTag;
-  caption: string;
-  /** The owner sees it on his page. */
-  forOwner: boolean;
-}
+/** What of a photo is told anew. */
+export type PhotoWords = Pick<JobPhoto, 'tag' | 'caption' | 'forOwner'>;
 
-export interface Photo extends PhotoWords {
-  id: string;
-  part: string | null;
-  /** Face of its panel; null where nobody said. */
-  face: 'outside' | 'inside' | null;
-  step: string | null;
-  /** The mark it shows, by its id in the job; null for the panel as a whole. */
-  mark: string | null;
-  /** The gate before primer it shows, a joint or a seam; null for none. */
-  gate: string | null;
-  /** The sample it shows; null for none. */
-  sample: string | null;
-  /** The coat it shows, 1 for the first; null for none. */
-  coat: number | null;
-  takenOn: LocalDate;
-  sha256: string;
+export interface Photo extends JobPhoto {
   widthPx: number;
   heightPx: number;
   bytes: number;

@@ -7,7 +7,7 @@ import { proposeJob } from '../../core/survey';
 import { undoLast } from '../services/edits';
 import { write } from '../services/unit-of-work';
 import { jobChanges } from './job-changes';
-import { jobNumbers, loadJob } from './job-repository';
+import { jobHeads, loadJob } from './job-repository';
 import { insert, remove as removeRow, update, type Inverse, type RowChange } from './row-change';
 import { applyChanges, RowConflict } from './row-store';
 import { loadShop, shelfChanges, shopChanges } from './shop-repository';
@@ -88,7 +88,7 @@ describe('a job in rows', () => {
       'R-1/hold/weight',
       'R-1/topsides',
     ]);
-    expect(await jobNumbers(database())).toContain('R-1');
+    expect((await jobHeads(database())).map((one) => one.number)).toContain('R-1');
     expect(await loadJob(database(), 'R-2')).toBeNull();
   });
 

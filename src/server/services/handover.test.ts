@@ -105,6 +105,23 @@ describe('what the owner decides', () => {
     expect((await jobOf('P-014')).job.scope).toHaveLength(scope);
   });
 
+  test('is taken back with the gate that waited for it while it is open; an answer is not taken out', async () => {
+    await ask({ what: 'a second thought' });
+    const { job, versions } = await jobOf('P-014');
+    const open = job.decisions.find((one) => one.what === 'a second thought')!;
+    const edit = (id: string) =>
+      saveEdit(
+        { kind: 'remove-item', job: 'P-014', list: 'decisions', id, seen: versions[`P-014/${id}`]! },
+        writer,
+      );
+    expect(await edit(open.id)).toMatchObject({ status: 'saved' });
+    const after = (await jobOf('P-014')).job;
+    expect(after.decisions.some((one) => one.id === open.id)).toBe(false);
+    expect(after.gates.some((one) => one.id === open.gate)).toBe(false);
+    const answered = job.decisions.find((one) => one.answer === 'chosen')!;
+    expect(await edit(answered.id)).toMatchObject({ status: 'faulty', faults: [{ place: 'id' }] });
+  });
+
   test('names what is there, and is answered by its own edit alone', async () => {
     expect(await ask({ part: 'ZZ' })).toMatchObject({ faults: [{ place: 'ask.part' }] });
     expect(await ask({ find: 'gone' })).toMatchObject({ faults: [{ place: 'ask.find' }] });

@@ -1,11 +1,6 @@
 import { strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
-import {
-  mostArchivedPhotos,
-  readArchivedPhotos,
-  readJobBundle,
-  type ArchivedPhoto,
-  type Fault,
-} from '../../core/exchange';
+import { mostArchivedPhotos, readArchivedPhotos, readJobBundle, type Fault } from '../../core/exchange';
+import type { JobPhoto } from '../../core/record';
 import { database } from '../database/client';
 import { loadJob } from '../repositories/job-repository';
 import { loadOffers } from '../repositories/offer-repository';
@@ -16,7 +11,7 @@ import { readPicture } from '../../workers/picture';
 import { exportJob, importJob } from './jobs';
 import type { EditOutcome, Writer } from './unit-of-work';
 
-const listed = ({ seen: _seen, widthPx: _w, heightPx: _h, bytes: _bytes, ...photo }: Photo): ArchivedPhoto =>
+const listed = ({ seen: _seen, widthPx: _w, heightPx: _h, bytes: _bytes, ...photo }: Photo): JobPhoto =>
   photo;
 
 /**
@@ -136,7 +131,7 @@ export async function importArchive(
 
 async function photosIn(
   files: Record<string, Uint8Array>,
-  list: readonly ArchivedPhoto[],
+  list: readonly JobPhoto[],
   number: string,
 ): Promise<{ changes: RowChange[] } | { faults: Fault[] }> {
   const changes: RowChange[] = [];

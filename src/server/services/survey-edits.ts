@@ -90,9 +90,23 @@ export const surveyMakers: JobMakers<
   'remove-item': ({ job, list, id, seen }, { stored }) => {
     const faults = list === 'colours' ? inUseFaults(stored.job, id) : [];
     if (faults.length > 0) return { faults };
+    if (list === 'decisions') return withdrawnDecision(stored, id, seen);
     return made(`removed from ${list}`, remove(jobListTables[list], findingId(job, id), seen));
   },
 };
+
+/** A question that the owner has not answered is taken back, with the gate that waited for it; an answer stays. */
+function withdrawnDecision({ job, versions }: StoredJob, id: string, seen: number): Made {
+  const decision = job.decisions.find((one) => one.id === id);
+  if (decision && decision.answer !== 'open') return fault('id', 'an answer of the owner is not taken out');
+  const gate = job.gates.find((one) => one.id === decision?.gate && !one.done);
+  const gateSeen = gate && versions[findingId(job.number, gate.id)];
+  return made(
+    'question to the owner taken back',
+    remove('decision', findingId(job.number, id), seen),
+    ...(gate && gateSeen !== undefined ? [remove('gate', findingId(job.number, gate.id), gateSeen)] : []),
+  );
+}
 
 export const netOf = ({ job }: StoredJob): ReadonlyMap<string, Part> =>
   new Map(netOfJob(job).map((part) => [part.key, part]));
