@@ -9,7 +9,7 @@ const pages = [
   '/shelf',
   ...stations.map((name) => `/jobs/P-014/${name}`),
   '/jobs/P-015/walkaround',
-  '/jobs/P-014/walkaround/sheet',
+  '/jobs/P-014/documents/survey',
   '/jobs/P-014/documents/handover',
   '/jobs/P-014/documents/run-sheet',
   '/jobs/P-014/stores/card?session=roof%2Fpaint&product=clear-21',

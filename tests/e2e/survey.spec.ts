@@ -104,7 +104,7 @@ test('a photo of a panel is kept and shown, and what is no photo is refused', as
 });
 
 test('the survey sheet carries the findings of every surveyed panel', async ({ page }) => {
-  await page.goto('/jobs/P-014/walkaround/sheet');
+  await page.goto('/jobs/P-014/documents/survey');
   const row = page.getByRole('row', { name: /B4L left body panel 4/ });
   await expect(row).toContainText('dent 60 × 2.5 mm, mended');
   await expect(row).toContainText('96–412, median 183');

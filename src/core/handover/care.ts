@@ -66,10 +66,10 @@ export function careOf(
   { shelf, timeZone }: { shelf: Shelf; timeZone: string },
 ): CareItem[] {
   const coats = plan.steps.filter((step) => step.coat !== null && !step.skipped);
-  const last = coats.reduce<(typeof coats)[number] | null>(
-    (late, one) => (late && late.end >= one.end ? late : one),
-    null,
-  );
+  // What is washed and waxed is the paint above the water.
+  const last = coats
+    .filter((step) => !isAntifouling(step, shelf))
+    .reduce<(typeof coats)[number] | null>((late, one) => (late && late.end >= one.end ? late : one), null);
   const route = bodyKindOf(job.bodyKind)?.route ?? 'panel';
   const plain: CarePlain[] = [
     'wipe-at-once',
@@ -82,11 +82,14 @@ export function careOf(
     ...(leafColours(job).size > 0 ? ['leaf' as const] : []),
     ...(route === 'aircraft' ? ['transparencies' as const] : []),
   ];
-  const days = last ? [...daysAfter(last, shelf, timeZone), ...launchDays(coats, shelf, timeZone)] : [];
+  const days = [...(last ? daysAfter(last, shelf, timeZone) : []), ...launchDays(coats, shelf, timeZone)];
   return [...days, ...plain.map((code): CareItem => ({ code }))];
 }
 
 type CoatStep = Plan['steps'][number];
+
+const isAntifouling = ({ coat }: CoatStep, shelf: Shelf): boolean =>
+  shelf.get(coat!.product)?.coating?.family === 'antifouling';
 
 function daysAfter({ end, coat }: CoatStep, shelf: Shelf, timeZone: string): CareItem[] {
   const sheet = shelf.get(coat!.product)?.coating ?? null;
@@ -106,13 +109,14 @@ function daysAfter({ end, coat }: CoatStep, shelf: Shelf, timeZone: string): Car
 
 /** When a hull with antifouling may go into the water, and by when it must. */
 function launchDays(coats: readonly CoatStep[], shelf: Shelf, timeZone: string): CareItem[] {
-  const under = coats.filter((step) => shelf.get(step.coat!.product)?.coating?.family === 'antifouling');
+  const under = coats.filter((step) => isAntifouling(step, shelf));
   if (under.length === 0) return [];
   const last = under.reduce((late, one) => (one.end > late.end ? one : late));
   const sheet = shelf.get(last.coat!.product)?.coating ?? null;
   const readyMin = sheet ? waitingAt(sheet, 'handleAfterMin', afterC) : null;
   return [
-    { code: 'launch-from', day: localDateOf(last.end + (readyMin ?? 1440), timeZone) },
+    // The day after it is dry: nobody launches a hull on the minute.
+    { code: 'launch-from', day: addDays(localDateOf(last.end + (readyMin ?? 1440), timeZone), 1) },
     { code: 'launch-by', day: addDays(localDateOf(last.end, timeZone), usual.launchDays) },
     { code: 'antifouling' },
   ];

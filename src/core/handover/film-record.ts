@@ -34,6 +34,7 @@ export interface PanelFilm {
   stop: FlatAndEdge | null;
   points: FilmPoint[];
   lowestUm: number | null;
+  /** Of the flats. */
   medianUm: number | null;
   lowestEdgeUm: number | null;
   /** Least room over the stop line among the readings, µm; below 0 where one lies under it, null where nothing was read. */
@@ -90,7 +91,7 @@ export function filmRecord(given: Job, plan: Plan, shop: Shop): PanelFilm[] {
         stop,
         points,
         lowestUm: least(flats),
-        medianUm: filmSummary(read)?.medianUm ?? null,
+        medianUm: filmSummary(flats)?.medianUm ?? null,
         lowestEdgeUm: least(edges),
         roomUm: rooms.length > 0 ? Math.min(...rooms) : null,
         isStale: wasSandedSince(own, read, shop.timeZone),

@@ -146,7 +146,10 @@ describe('care', () => {
   test('a hull with antifouling of 1 April goes into the water by 30 June, after it has dried', () => {
     const items = of([laid('antifouling', antifouling.code, '2027-04-01')], { keptWhere: 'afloat' });
     expect(dayOf(items, 'launch-by')).toBe('2027-06-30');
-    expect(dayOf(items, 'launch-from')! >= '2027-04-01').toBe(true);
+    // Laid at 10:00 and handled 12 h later by its family: dry at 22:00, in the water on the day after.
+    expect(dayOf(items, 'launch-from')).toBe('2027-04-02');
+    // Nothing above the water was painted: nothing is to be washed or waxed.
+    expect(dayOf(items, 'no-wax-until')).toBeUndefined();
     expect(items).toContainEqual({ code: 'afloat' });
   });
 

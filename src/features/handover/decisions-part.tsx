@@ -27,6 +27,9 @@ export function Decisions(props: DecisionsProps) {
       {finds.map((find) => (
         <AskFind key={find.id} find={find} {...props} />
       ))}
+      <p className="max-w-prose text-quiet">
+        A question shows the photos of its panel that the owner may see: tick them in Photos.
+      </p>
       <AskWays {...props} />
       {decisions.map((one) => (
         <Asked key={one.id} decision={one} {...props} />

@@ -46,7 +46,7 @@ export function JobParts({ props }: { props: WalkaroundProps }) {
         <a className="underline" href={`/api/jobs/${job.number}/panel-map`} download>
           Write the net as a panel map
         </a>
-        <Link className="block underline" href={`/jobs/${job.number}/walkaround/sheet`}>
+        <Link className="block underline" href={`/jobs/${job.number}/documents/survey`}>
           Survey sheet, to print
         </Link>
       </Part>

@@ -7,7 +7,8 @@ import { answer, draw, now, posted, productName, shop } from '../room.fixture';
 import { figuresOf } from './panel-condition';
 import { markSign } from '../words/survey-words';
 import { markOfDigit } from './survey-actions';
-import { SurveySheet } from './survey-sheet';
+import { PaperView } from '../documents/paper-view';
+import { surveyPaper } from '../documents/survey-paper';
 import { walkaroundProps, type WalkaroundProps } from './walkaround-props';
 import { WalkaroundRoom } from './walkaround-room';
 
@@ -508,7 +509,7 @@ describe('edges and others', () => {
 });
 
 test('the sheet has a line for every panel with a finding and names the others', () => {
-  draw(<SurveySheet title="P-015" props={props} />);
+  draw(<PaperView paper={surveyPaper({ job, plan, shop, shelf: shelfOf(shelf), notes: [] })} />);
   for (const key of ['T1P', 'T2P', 'B2S', 'T3P', 'T4P', 'TR'])
     expect(screen.getByRole('row', { name: new RegExp(`^${key} `) })).toBeInTheDocument();
   expect(screen.getAllByRole('row')).toHaveLength(1 + 6);

@@ -132,6 +132,17 @@ test('a word that is wider than the page, and a paragraph that is longer, lose n
   for (const i of [0, 1, 1499, 2998, 2999]) expect(all).toContain(`w${i}.`);
 });
 
+test('a cell that is longer than a page goes on on the next, and loses nothing', async () => {
+  const many = Array.from({ length: 2000 }, (_, i) => `c${i}.`).join(' ');
+  const pdf = await made([
+    table('Long', [column('What'), column('Said')], [row('first', many), row('after', 'x')]),
+  ]);
+  const all = pdf.pages.map((page) => page.words).join(' ');
+  for (let i = 0; i < 2000; i += 1) expect(all).toContain(`c${i}.`);
+  expect(pdf.pages.length).toBeGreaterThan(2);
+  expect(pdf.pages.at(-1)!.words).toContain('after');
+});
+
 test('a heading that begins a page does, but never leaves an empty one', async () => {
   const pdf = await made([pageHeading('One'), text('a'), pageHeading('Two'), text('b')]);
   expect(pdf.pages.map((page) => [/One/.test(page.words), /Two/.test(page.words)])).toEqual([

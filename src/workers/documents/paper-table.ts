@@ -5,7 +5,7 @@ const size = 9;
 const padding = 3;
 const gap = 6;
 
-/** A table, its head anew on every page; a row is never cut. */
+/** A table, its head anew on every page; a row is cut only where it is higher than a page. */
 export function putTable(sheets: Sheets, block: TableBlock): void {
   const { doc } = sheets;
   const table = doc.struct('Table', { alt: block.caption });
@@ -16,12 +16,24 @@ export function putTable(sheets: Sheets, block: TableBlock): void {
   // A head never stands alone at the foot of a page.
   sheets.need(heightOf(sheets, widths, head) + (block.rows[0] ? heightOf(sheets, widths, block.rows[0]) : 0));
   if (head.cells.some((cell) => cell !== '')) put(head, 'TH');
-  for (const row of block.rows) {
+  for (const row of block.rows.flatMap((one) => piecesOf(sheets, widths, one))) {
     if (sheets.need(heightOf(sheets, widths, row))) put(head, null);
     put(row, 'TD');
   }
   table.end();
   sheets.y += 6;
+}
+
+/** A row as rows that each fit a page below its head. */
+function piecesOf(sheets: Sheets, widths: readonly number[], row: PaperRow): PaperRow[] {
+  const cells = linesOf(sheets, widths, row);
+  const most = Math.floor((sheets.pageRoom - 60) / sheets.lineOf(size));
+  const pieces = Math.ceil(Math.max(...cells.map((lines) => lines.length)) / most);
+  if (pieces <= 1) return [row];
+  return Array.from({ length: pieces }, (_, i) => ({
+    cells: cells.map((lines) => lines.slice(i * most, (i + 1) * most).join(' ')),
+    look: row.look,
+  }));
 }
 
 const widthsOf = ({ wide }: Sheets, { columns }: TableBlock): number[] => {
