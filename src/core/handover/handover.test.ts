@@ -86,15 +86,37 @@ describe('open ends', () => {
       ],
     };
     expect(openEnds(asked, plan, [])).toContainEqual({ code: 'decision', what: 'which green' });
-    expect(openEnds(coach, plan, [{ part: 'R1', roomUm: -4 }])).toContainEqual({
+    expect(openEnds(coach, plan, [{ part: 'R1', roomUm: -4, points: [{}] }])).toContainEqual({
       code: 'film',
       part: 'R1',
       belowUm: 4,
     });
-    expect(openEnds(coach, plan, [{ part: 'R1', roomUm: null }])).toContainEqual({
+    expect(openEnds(coach, plan, [{ part: 'R1', roomUm: null, points: [] }])).toContainEqual({
       code: 'unread',
       parts: ['R1'],
     });
+  });
+
+  test('what was read where nothing is sanded is read; a colour and what a mask covers go by their names', () => {
+    const readOnly = openEnds(coach, plan, [{ part: 'R1', roomUm: null, points: [{}] }]);
+    expect(readOnly.some((one) => one.code === 'unread')).toBe(false);
+    const waits: Plan = planOf({ ...coach, samples: [], log: [] });
+    const samples = openEnds(coach, waits, []).flatMap((one) => (one.code === 'sample' ? [one.colour] : []));
+    expect(samples).toContain('Pale Barley');
+    const [mask] = plan.covers;
+    const steps = plan.steps.map((one): PlannedStep =>
+      one.key === mask!.step
+        ? { ...one, state: 'done' }
+        : one.key === mask!.pulledBy
+          ? { ...one, state: 'planned' }
+          : one,
+    );
+    const on = openEnds(coach, { ...plan, steps }, []).flatMap((one) =>
+      one.code === 'cover' ? [...one.on] : [],
+    );
+    const names = plan.sections.map((one) => one.name);
+    expect(on.length).toBeGreaterThan(0);
+    expect(on.every((name) => names.includes(name))).toBe(true);
   });
 });
 

@@ -1,5 +1,6 @@
 import type { Plan } from '../plan/model';
-import type { Job } from '../record';
+import { colourOfKey, type Job } from '../record';
+import type { PanelFilm } from './film-record';
 
 /** Something that is not finished, with where it is. */
 export type OpenEnd =
@@ -7,7 +8,8 @@ export type OpenEnd =
   | { code: 'mark'; part: string; kind: Job['marks'][number]['kind']; sizeMm: number }
   | { code: 'repair'; part: string; kind: Job['repairs'][number]['kind']; spot: string }
   | { code: 'hold'; step: string; name: string; subject: string }
-  | { code: 'cover'; step: string; name: string; sections: readonly string[] }
+  /** `on`: names of what it covers; `colour`: the name of one. */
+  | { code: 'cover'; step: string; name: string; on: readonly string[] }
   | { code: 'gate'; what: string; section: string }
   | { code: 'fitting'; name: string; part: string; tag: string }
   | { code: 'hole'; part: string; diameterMm: number }
@@ -26,14 +28,12 @@ export interface ReleasedHold {
   date: string;
 }
 
-interface Film {
-  part: string;
-  roomUm: number | null;
-}
+/** As much of the film of a panel as open ends are told of. */
+type Film = Pick<PanelFilm, 'part' | 'roomUm'> & { points: readonly unknown[] };
 
 /** What is still open before the object goes: from the plan, the survey, the strip-down and the film. */
 export function openEnds(job: Job, plan: Plan, film: readonly Film[]): OpenEnd[] {
-  const unread = film.filter((one) => one.roomUm === null).map((one) => one.part);
+  const unread = film.filter((one) => one.points.length === 0).map((one) => one.part);
   const signed = new Set(job.signOffs.map((one) => one.step));
   const waits = plan.warnings.flatMap((one) => (one.code === 'sample-open' ? [one.colour] : []));
   return [
@@ -61,7 +61,7 @@ export function openEnds(job: Job, plan: Plan, film: readonly Film[]): OpenEnd[]
     ...job.sendOuts
       .filter((one) => one.sentOn !== null && one.returnedOn === null)
       .map(({ what, dueOn }): OpenEnd => ({ code: 'away', what, dueOn })),
-    ...[...new Set(waits)].map((colour): OpenEnd => ({ code: 'sample', colour })),
+    ...[...new Set(waits)].map((key): OpenEnd => ({ code: 'sample', colour: colourOfKey(job, key).name })),
     ...job.decisions
       .filter((one) => one.answer === 'open')
       .map(({ what }): OpenEnd => ({ code: 'decision', what })),
@@ -102,12 +102,13 @@ function openRepairs({ repairs }: Job, { steps }: Plan): OpenEnd[] {
 }
 
 /** Masks and covers that were laid and not pulled: each is counted off before the object goes. */
-function coversOn({ covers, steps }: Plan): OpenEnd[] {
+function coversOn({ covers, steps, sections: areas }: Plan): OpenEnd[] {
+  const nameOf = new Map(areas.map((one) => [one.section, one.name]));
   const byKey = new Map(steps.map((step) => [step.key, step]));
   return covers.flatMap(({ step, pulledBy, sections }): OpenEnd[] => {
     const [laid, pulled] = [byKey.get(step), pulledBy === null ? undefined : byKey.get(pulledBy)];
     return laid?.state === 'done' && pulled?.state !== 'done'
-      ? [{ code: 'cover', step, name: laid.name, sections }]
+      ? [{ code: 'cover', step, name: laid.name, on: sections.map((key) => nameOf.get(key) ?? key) }]
       : [];
   });
 }

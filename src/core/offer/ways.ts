@@ -27,7 +27,18 @@ export function jobOfWay(job: Job, way: WayAsked): { name: string; job: Job } | 
 
 /** What another way comes to by its own plan, with the same rates, discount and taxes as the quote beside it. */
 export function offerWay(name: string, plan: Plan, given: OfferGiven): OfferWay {
-  const { sections, lines, netMinor, grossMinor, warranty } = makeOffer(plan, given);
+  return wayOf(name, makeOffer(plan, given), plan.finishDate);
+}
+
+/** The quoted way, told as the others are. */
+export const quotedWay = (offer: Offer): OfferWay =>
+  wayOf('as quoted', offer, offer.stages.at(-1)?.expectedOn ?? null);
+
+function wayOf(
+  name: string,
+  { sections, lines, netMinor, grossMinor, warranty }: Offer,
+  readyOn: OfferWay['readyOn'],
+): OfferWay {
   return {
     name,
     sections: sections.map((one) => ({
@@ -38,22 +49,7 @@ export function offerWay(name: string, plan: Plan, given: OfferGiven): OfferWay 
     hours: lines.reduce((sum, line) => sum + (line.kind === 'labour' ? line.quantity : 0), 0),
     netMinor,
     grossMinor,
-    readyOn: plan.finishDate,
+    readyOn,
     warranty,
   };
 }
-
-/** The quoted way, told as the others are. */
-export const quotedWay = (offer: Offer): OfferWay => ({
-  name: 'as quoted',
-  sections: offer.sections.map((one) => ({
-    name: one.name,
-    level: one.level,
-    coats: one.coats.reduce((sum, { coats }) => sum + coats, 0),
-  })),
-  hours: offer.lines.reduce((sum, line) => sum + (line.kind === 'labour' ? line.quantity : 0), 0),
-  netMinor: offer.netMinor,
-  grossMinor: offer.grossMinor,
-  readyOn: offer.stages.at(-1)?.expectedOn ?? null,
-  warranty: offer.warranty,
-});

@@ -66,7 +66,7 @@ export function openEndText(end: OpenEnd): string {
     case 'hold':
       return `Hold not released: ${end.name}, ${end.subject}`;
     case 'cover':
-      return `Not counted off: ${end.name}, on ${end.sections.join(', ')}`;
+      return `Not counted off: ${end.name}, on ${end.on.join(', ')}`;
     case 'gate':
       return `Not ticked: ${end.what}`;
     case 'fitting':
