@@ -11,16 +11,17 @@ import { takeMark } from '../server/services/mark';
 import { readPdf, type ReadPdf } from '../workers/documents/read-pdf.fixture';
 import { documentOf } from './document-of';
 import { GET } from './api/jobs/[job]/documents/[kind]/file/route';
+import { writerNamed } from '../server/services/writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
-const writer = { author: 'ann' };
+const writer = writerNamed('ann');
 const nothing = { number: '', state: '', day: '' };
 const pdfOf = async (job: string, kind: DocumentKind, asked = nothing): Promise<ReadPdf> => {
   const paper = await documentOf(job, kind, asked);
   if (paper === null || 'reason' in paper) throw new Error(JSON.stringify(paper));
-  const id = await makeDocument(paper, 'a4', () => undefined);
+  const id = await makeDocument(paper, 'plans', 'a4', () => undefined);
   const found = (await fetchDocument(id))!;
   const bytes = new Uint8Array(await new Response(found.body).arrayBuffer());
   expect(bytes.byteLength).toBe(found.bytes);

@@ -3,8 +3,11 @@ import localFont from 'next/font/local';
 import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { SavingProvider } from '@/features/frame/saving';
+import { WhoProvider, type Who } from '@/features/frame/who';
+import { pageToken } from '@/server/access/tokens';
 import { StyleNonce } from '@/ui/style-nonce';
 import { TextureDefinitions } from '@/ui/textures';
+import { pageCaller } from './page-caller';
 import '@/ui/theme.css';
 
 const legible = localFont({
@@ -28,14 +31,29 @@ export const metadata: Metadata = {
 };
 export const dynamic = 'force-dynamic';
 
+/** Who sits before the page; nobody where the database does not answer, which the page itself says. */
+async function whoIsHere(): Promise<{ who: Who | null; token: string }> {
+  const caller = await pageCaller().catch(() => null);
+  if (!caller) return { who: null, token: '' };
+  const { name, role, rights, how, tabletId, session, needs } = caller;
+  return {
+    who: { name, role, rights, how, onTablet: tabletId !== null, needsFactor: needs === 'own-second-factor' },
+    token: session === null ? '' : pageToken(session),
+  };
+}
+
 export default async function Layout({ children }: { children: ReactNode }) {
+  const { who, token } = await whoIsHere();
   const theme = (await cookies()).get('coatrel-theme')?.value === 'dark' ? 'dark' : 'light';
   return (
     <html lang="en-GB" data-theme={theme} className={legible.variable} suppressHydrationWarning>
       <body>
         <StyleNonce nonce={(await headers()).get('x-nonce') ?? ''} />
         <TextureDefinitions />
-        <SavingProvider>{children}</SavingProvider>
+        {token !== '' && <meta name="page-token" content={token} />}
+        <WhoProvider who={who}>
+          <SavingProvider>{children}</SavingProvider>
+        </WhoProvider>
       </body>
     </html>
   );

@@ -9,8 +9,10 @@ import { YardTable } from '@/features/yard/yard-table';
 import { currentMinute } from '@/server/services/clock';
 import { currentPlans, requireShop } from '@/server/services/plans';
 import { Empty, Room, Window } from '@/ui/layout';
+import { allowed } from './page-caller';
 
 export default async function YardPage() {
+  await allowed('plans');
   const { shop, shelf } = await requireShop();
   const now = currentMinute();
   const rows = (await currentPlans()).map(({ stored, plan }) =>

@@ -9,6 +9,7 @@ import { bringUpLog } from '../server/services/bring-up-log';
 import { currentMinute } from '../server/services/clock';
 import { importArchive } from '../server/services/job-archive';
 import { exportJob, importJob } from '../server/services/jobs';
+import { commandWriter } from '../server/services/unit-of-work';
 import { isEmpty, storeScenario } from '../server/services/scenario';
 import { CommandStopped, readBytes, readText } from './command-stopped';
 import { usage } from './usage';
@@ -91,9 +92,9 @@ const exportCommand: Command = async ([number]) => {
 
 /** A job as it comes in: a bundle alone, or an archive with its photos. */
 async function takenIn(path: string | undefined) {
-  if (path?.toLowerCase().endsWith('.zip')) return importArchive(readBytes(path), { author: 'command' });
+  if (path?.toLowerCase().endsWith('.zip')) return importArchive(readBytes(path), commandWriter);
   const bundle = readBundle(path);
-  return { number: bundle.job.number, outcome: await importJob(bundle, { author: 'command' }) };
+  return { number: bundle.job.number, outcome: await importJob(bundle, commandWriter) };
 }
 
 const importCommand: Command = async ([path]) => {
@@ -106,6 +107,8 @@ const importCommand: Command = async ([path]) => {
       throw new CommandStopped(outcome.faults.map(text).join('\n'), 2);
     case 'conflict':
       throw new CommandStopped(`${outcome.what} ${outcome.why}; nothing was booked in`, 2);
+    case 'forbidden':
+      throw new CommandStopped(outcome.reason, 2);
     case 'nothing':
       return 0;
   }
@@ -131,6 +134,7 @@ const prepare: Command = async (words) => {
       moves: [],
       trials: [],
       notes: [],
+      accounts: [],
     });
     console.log('An empty shop with the standard shelf is ready.');
   } else {

@@ -9,6 +9,7 @@ import type { Commitment } from '../core/schedule';
 import { addDays, localDateOf, minuteAt, weekdayOf, type Minute } from '../core/units';
 import { storeScenario, type Scenario, type ScenarioJob } from '../server/services/scenario';
 import { openStretches } from '../core/shop';
+import { demoAccounts } from './accounts';
 import { dated, demoJobs } from './jobs';
 import { logUntil, playUntil } from './play-job';
 import { demoNotes } from './records';
@@ -63,6 +64,7 @@ export function demoScenario(now: Minute): Scenario {
     moves: demoMoves(addDays(monday, -28)),
     trials: [...demoTrials],
     notes: demoNotes(monday),
+    accounts: demoAccounts,
   };
 }
 

@@ -170,7 +170,7 @@ describe('orders of the colours', () => {
     const request = new NextRequest('http://127.0.0.1/api', { headers: { accept: 'application/x-ndjson' } });
     const tells: ((share: number) => void)[] = [];
     let finish = () => {};
-    const route = told<null>(async (_request, _context, tell) => {
+    const route = told<null>({ reads: 'plans' }, async (_request, _context, tell) => {
       tells.push(tell);
       tell(0.5);
       await new Promise<void>((done) => (finish = done));

@@ -10,6 +10,8 @@ export function answerOf(outcome: EditOutcome): Response {
       return faultsAnswer(outcome.faults);
     case 'conflict':
       return Response.json(outcome, { status: 409 });
+    case 'forbidden':
+      return faultsAnswer([{ place: '', reason: outcome.reason }], 403);
     case 'nothing':
       return Response.json(outcome, { status: 404 });
   }

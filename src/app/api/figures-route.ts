@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import type { NextRequest } from 'next/server';
 import { parseWith } from '@/core/exchange';
+import type { Caller } from '@/server/access/caller';
 import { exportFigures, importFigures } from '@/server/services/figures';
 import { answerOf } from './edit-answer';
 import { fileAnswer } from './file-answer';
@@ -17,10 +18,14 @@ export const figuresFile = async (job: string | null): Promise<Response> =>
   });
 
 /** Takes figures from the text of such a file. */
-export async function figuresTaken(job: string | null, request: NextRequest): Promise<Response> {
+export async function figuresTaken(
+  job: string | null,
+  request: NextRequest,
+  caller: Caller,
+): Promise<Response> {
   const body = await readBody(request, 1024 * 1024);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  return answerOf(await importFigures(job, parsed.value.text, writerOf(request)));
+  return answerOf(await importFigures(job, parsed.value.text, writerOf(request, caller)));
 }

@@ -1,6 +1,7 @@
 import { NextRequest } from 'next/server';
 import { databaseFault } from '@/server/database/fault';
-import { guarded } from './guarded';
+import { log } from '@/server/log';
+import { openTo } from './guarded';
 
 const coded = (code: string) => Object.assign(new Error(code), { code });
 const wrapped = (cause: unknown) => Object.assign(new Error('Failed query'), { cause });
@@ -15,7 +16,7 @@ test('a database that is away or full is told from a fault of ours, however deep
 
 describe('a guarded write', () => {
   const request = new NextRequest('http://127.0.0.1/api', { method: 'POST' });
-  const failing = (error: unknown) => guarded(() => Promise.reject(error))(request, {});
+  const failing = (error: unknown) => openTo(() => Promise.reject(error))(request, {});
 
   test.each([
     ['PROTOCOL_CONNECTION_LOST', 'the database does not answer; nothing was saved, try again in a moment'],
@@ -27,16 +28,19 @@ describe('a guarded write', () => {
   });
 
   test('a fault of ours is written down and told without its insides', async () => {
-    const written = jest.spyOn(process.stderr, 'write').mockImplementation(() => true);
+    const written = jest.spyOn(log(), 'error').mockImplementation(() => undefined);
     const answer = await failing(new RangeError('ours'));
     expect(answer.status).toBe(500);
     expect(JSON.stringify(await answer.json())).not.toContain('ours"');
-    expect(String(written.mock.calls[0]![0])).toContain('RangeError: ours');
+    expect(written.mock.calls[0]).toEqual([
+      { id: null, err: new RangeError('ours') },
+      'an answer failed by our own fault',
+    ]);
     written.mockRestore();
   });
 
   test('an answer goes through untouched', async () => {
     const answer = Response.json({ status: 'saved' });
-    expect(await guarded(() => Promise.resolve(answer))(request, {})).toBe(answer);
+    expect(await openTo(() => Promise.resolve(answer))(request, {})).toBe(answer);
   });
 });

@@ -1,5 +1,6 @@
 import type { NextRequest } from 'next/server';
 import { parseJson, type Fault } from '@/core/exchange';
+import type { Caller } from '@/server/access/caller';
 import type { Writer } from '@/server/services/unit-of-work';
 
 /** Largest body of an edit or a form; job bundles come through the command, files have a limit of their own. */
@@ -39,16 +40,17 @@ export async function readBody(
   return parsed.status === 'ok' ? { value: parsed.value } : { answer: faultsAnswer(parsed.faults, 400) };
 }
 
-/** Who edits: a random name in a cookie, until there is sign-in. */
-const authorOf = (request: NextRequest): string =>
-  (request.cookies.get('coatrel-author')?.value ?? 'someone').slice(0, 80);
-
 /** Key by which a request that is sent twice counts once; a page makes one for each thing a person does. */
 export const requestHeader = 'x-request-key';
 
 /** Who writes, and under which request; a key of a wrong form is as none. */
-export function writerOf(request: NextRequest): Writer {
+export function writerOf(request: NextRequest, { accountId, rights, tabletId }: Caller): Writer {
   const key = request.headers.get(requestHeader) ?? '';
-  const author = authorOf(request);
-  return /^[A-Za-z0-9-]{8,64}$/.test(key) ? { author, request: key } : { author };
+  // Nobody without an account comes through a gate of a write.
+  const writer: Writer = {
+    author: accountId ?? 'nobody',
+    rights: accountId === null ? [] : rights,
+    tabletId,
+  };
+  return /^[A-Za-z0-9-]{8,64}$/.test(key) ? { ...writer, request: key } : writer;
 }

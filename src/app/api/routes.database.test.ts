@@ -4,6 +4,7 @@ import { database } from '@/server/database/client';
 import { closeAll, demoClock, emptyDatabase } from '@/server/database/fresh-demo.fixture';
 import { loadJob } from '@/server/repositories/job-repository';
 import { operationOf } from '@/core/steps';
+import { headersOf } from '@/server/access/session.fixture';
 import { currentPlan, requireShop } from '@/server/services/plans';
 import { POST as accept } from './accept/route';
 import { POST as edit } from './edit/route';
@@ -21,12 +22,12 @@ beforeAll(emptyDatabase);
 afterAll(closeAll);
 
 type Route = (request: NextRequest, context: unknown) => Promise<Response>;
-const ask = async (route: Route, body: unknown, author = 'tester') => {
+const ask = async (route: Route, body: unknown, author?: string) => {
   const text = typeof body === 'string' ? body : JSON.stringify(body);
   const request = new NextRequest('http://127.0.0.1/api', {
     method: 'POST',
     body: text,
-    headers: { cookie: `coatrel-author=${author}` },
+    headers: author === undefined ? {} : await headersOf(author),
   });
   const answer = await route(request, {});
   return { status: answer.status, body: await answer.json() };

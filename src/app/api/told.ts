@@ -1,9 +1,15 @@
 import type { NextRequest } from 'next/server';
 import { lineByLine } from '@/workers/line-by-line';
 import type { Tell } from '@/workers/tasks';
-import { guarded } from './guarded';
+import type { Caller } from '@/server/access/caller';
+import { guarded, type Gate } from './guarded';
 
-type Told<Context> = (request: NextRequest, context: Context, tell: Tell) => Promise<Response>;
+type Told<Context> = (
+  request: NextRequest,
+  context: Context,
+  tell: Tell,
+  caller: Caller,
+) => Promise<Response>;
 
 /** Shares nearer to each other than this are not told: nobody sees them. */
 const leastShare = 0.01;
@@ -13,10 +19,10 @@ const leastShare = 0.01;
  * line a share of the whole, the last the status and the body of the answer. Others get the answer alone.
  */
 export const told =
-  <Context = unknown>(handler: Told<Context>) =>
+  <Context = unknown>(gate: Gate, handler: Told<Context>) =>
   async (request: NextRequest, context: Context): Promise<Response> => {
     const answering = (tell: Tell) =>
-      guarded<Context>((asked, given) => handler(asked, given, tell))(request, context);
+      guarded<Context>(gate, (asked, given, caller) => handler(asked, given, tell, caller))(request, context);
     if (!request.headers.get('accept')?.includes(lineByLine)) return answering(() => {});
     const encoder = new TextEncoder();
     // Who asked may go at any moment: a stream that nobody reads takes no more lines.

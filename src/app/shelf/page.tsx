@@ -8,10 +8,12 @@ import { ShelfRoom } from '@/features/shelf/shelf-room';
 import { requireShop } from '@/server/services/plans';
 import { currentTrials } from '@/server/services/stores';
 import { Window } from '@/ui/layout';
+import { allowed } from '../page-caller';
 
 export const metadata = { title: 'Shelf' };
 
 export default async function ShelfPage() {
+  await allowed('shelf');
   const [{ shop, shelf, productVersions, wayVersions }, { trials, versions: seen }] = await Promise.all([
     requireShop(),
     currentTrials(),

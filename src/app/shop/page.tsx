@@ -9,10 +9,12 @@ import { workNotes } from '@/server/services/notes';
 import { currentMinute } from '@/server/services/clock';
 import { requireShop } from '@/server/services/plans';
 import { Window } from '@/ui/layout';
+import { allowed } from '../page-caller';
 
 export const metadata = { title: 'Shop' };
 
 export default async function ShopPage() {
+  await allowed('shop');
   const { shop, shelf, versions, dayOffIds, operations, operationVersions } = await requireShop();
   const notes = await workNotes();
   const named = [

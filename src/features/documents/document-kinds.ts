@@ -1,3 +1,5 @@
+import type { Reading } from '@/core/rights';
+
 /** Documents of a job, by the word of their address. The mask map has an address of its own in Scheme. */
 export const documentKinds = [
   'quote',
@@ -24,4 +26,18 @@ export const documentNames: Record<DocumentKind, string> = {
   survey: 'Survey',
   film: 'Film record',
   handover: 'Handover file',
+};
+
+/** What somebody has to be allowed to read for each document. */
+export const documentReading: Record<DocumentKind, Reading> = {
+  quote: 'money',
+  stage: 'money',
+  owner: 'money',
+  statement: 'plans',
+  'run-sheet': 'plans',
+  'batch-cards': 'plans',
+  labels: 'plans',
+  survey: 'plans',
+  film: 'plans',
+  handover: 'money',
 };

@@ -2,6 +2,7 @@
 
 import { lineByLine, type ToldLine } from '@/workers/line-by-line';
 import { useState } from 'react';
+import { pageToken, pageTokenHeader } from './page-token';
 import { QueryClient, useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 
 /** What the server says against a question, in its own words. */
@@ -24,9 +25,17 @@ export async function askJson<T>(path: string, init?: RequestInit): Promise<T> {
   return answerOrRefusal<T>(answer.status, body);
 }
 
+/** What is sent carries the token of the page. */
+function withToken(init?: RequestInit): RequestInit | undefined {
+  if (init?.method !== 'POST') return init;
+  const headers = new Headers(init.headers);
+  headers.set(pageTokenHeader, pageToken());
+  return { ...init, headers };
+}
+
 /** @throws Refusal where nobody answers */
 async function reach(path: string, init?: RequestInit): Promise<Response> {
-  return fetch(path, init).catch((error: unknown) => {
+  return fetch(path, withToken(init)).catch((error: unknown) => {
     if (init?.signal?.aborted) throw error;
     throw new Refusal(noAnswer, 0);
   });

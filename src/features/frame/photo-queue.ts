@@ -3,6 +3,7 @@
 import { get, set } from 'idb-keyval';
 import { useSyncExternalStore } from 'react';
 import type { Upload } from 'tus-js-client';
+import { pageToken, pageTokenHeader } from './page-token';
 import { askJson, Refusal } from './asking';
 
 /** What a photo shows, as its address says it. */
@@ -148,7 +149,12 @@ async function sendOne(photo: Held): Promise<boolean> {
     for (const one of kept) one(photo.job);
     return true;
   } catch (error) {
-    const isRefused = error instanceof Refusal && error.status >= 400 && error.status < 500;
+    // Who is signed out, or has sent too much at once, sends it later.
+    const isRefused =
+      error instanceof Refusal &&
+      error.status >= 400 &&
+      error.status < 500 &&
+      ![401, 429].includes(error.status);
     change(photo.id, isRefused ? { state: 'refused', reason: error.message } : { state: 'waiting' });
     void remember();
     return isRefused;
@@ -168,6 +174,7 @@ async function sentInPieces({ id, file, bytes, url, name }: Held): Promise<strin
       retryDelays: pausesMs,
       storeFingerprintForResuming: false,
       overridePatchMethod: true,
+      headers: { [pageTokenHeader]: pageToken() },
       metadata: { filename: name.slice(0, 80) },
       onProgress: (sent) => change(id, { sent }),
       onUploadUrlAvailable: () => {
@@ -181,7 +188,7 @@ async function sentInPieces({ id, file, bytes, url, name }: Held): Promise<strin
         // A piece whose upload is over begins anew; what is too large or too much is refused.
         if (status === 404 || status === 410) change(id, { url: null, sent: 0 });
         failed(
-          status === 413 || status === 400
+          status === 413 || status === 400 || status === 403
             ? new Refusal(answer?.getBody().trim() || 'the photo is too large', status)
             : new Refusal('Coatrel does not answer.', 0),
         );

@@ -12,8 +12,11 @@ import {
   type ReactNode,
 } from 'react';
 import type { Edit } from '@/core/record';
+import { deedOf } from '@/core/rights';
 import { newQueryClient } from './asking';
 import { OwnEdits } from './own-edits';
+import { pageToken, pageTokenHeader } from './page-token';
+import { useWhyNot } from './who';
 
 export interface Fault {
   place: string;
@@ -50,7 +53,11 @@ const again = { most: 3, afterMs: 400 };
 async function postOnce(path: string, body: unknown): Promise<Response> {
   const init: RequestInit = {
     method: 'POST',
-    headers: { 'content-type': 'application/json', 'x-request-key': crypto.randomUUID() },
+    headers: {
+      'content-type': 'application/json',
+      'x-request-key': crypto.randomUUID(),
+      [pageTokenHeader]: pageToken(),
+    },
     body: JSON.stringify(body),
   };
   for (let attempt = 1; ; attempt += 1) {
@@ -96,6 +103,7 @@ export function SavingProvider({ children }: { children: ReactNode }) {
   const [own] = useState(() => new OwnEdits<SendOutcome>());
   const [message, setMessage] = useState<Saving['message']>(null);
   const [, startTransition] = useTransition();
+  const whyNot = useWhyNot();
   const send = useCallback(
     async (path: string, body: unknown, saved: string) => {
       setMessage({ grade: 'busy', text: 'Saving …' });
@@ -110,10 +118,15 @@ export function SavingProvider({ children }: { children: ReactNode }) {
     () => ({
       message,
       send,
-      save: (edit) => own.run(edit, (now) => send('/api/edit', now, 'Saved')),
+      save: (edit) => {
+        const why = whyNot(deedOf(edit));
+        if (why === null) return own.run(edit, (now) => send('/api/edit', now, 'Saved'));
+        setMessage({ grade: 'stop', text: `Not saved. ${why}` });
+        return Promise.resolve({ status: 'refused', faults: [{ place: '', reason: why }] });
+      },
       undo: async (room) => void (await send('/api/undo', { room }, 'Undone')),
     }),
-    [message, send, own],
+    [message, send, own, whyNot],
   );
   return (
     <QueryClientProvider client={client}>

@@ -9,6 +9,8 @@ import { useForecast } from './forecast';
 import type { JobView } from './job-view';
 import { useSaving } from './saving';
 import { ThemeSwitch } from './theme-switch';
+import { May } from './who';
+import { WhoLink } from './who-link';
 
 /** The mark of the house: coats laid one over the other, the gun's pass above. */
 export function Mark() {
@@ -46,6 +48,7 @@ export function ShopStrip({ shopName }: { shopName: string }) {
       <span className="text-lead font-semibold">{shopName}</span>
       <span className="ml-auto" />
       <SavedMessage />
+      <WhoLink />
       <ThemeSwitch />
     </>
   );
@@ -187,11 +190,14 @@ export function JobStrip({ job }: { job: JobView }) {
           {differenceWords(job)}
         </p>
         {job.agreed?.same ? null : (
-          <button type="button" onClick={accept} className="font-semibold underline underline-offset-2">
-            Accept plan
-          </button>
+          <May deed="accept-plan">
+            <button type="button" onClick={accept} className="font-semibold underline underline-offset-2">
+              Accept plan
+            </button>
+          </May>
         )}
       </div>
+      <WhoLink />
       <ThemeSwitch />
     </>
   );

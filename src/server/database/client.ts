@@ -1,4 +1,5 @@
 import { drizzle, type MySql2Database } from 'drizzle-orm/mysql2';
+import type { Pool as CallbackPool } from 'mysql2';
 import { createPool, type Pool } from 'mysql2/promise';
 import { readAccess } from './access';
 import * as schema from './schema';
@@ -33,6 +34,12 @@ function open(): Opened {
 export function database(): Database {
   store.coatrelDatabase ??= open();
   return store.coatrelDatabase.database;
+}
+
+/** The pool beneath the shared connection, as packages with callbacks take it, and the name of its schema. */
+export function callbackPool(): { pool: CallbackPool; schema: string } {
+  database();
+  return { pool: store.coatrelDatabase!.pool.pool, schema: readAccess().schema };
 }
 
 /** Closes the shared connection; commands and tests call it at their end. */

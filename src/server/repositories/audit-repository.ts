@@ -1,4 +1,5 @@
 import { and, desc, eq, lt, notInArray, sql } from 'drizzle-orm';
+import type { Deed } from '../../core/rights';
 import type { Minute } from '../../core/units';
 import type { Connection } from '../database/client';
 import { editRecord } from '../database/schema';
@@ -25,6 +26,8 @@ const inverseOf = (kept: readonly KeptChange[]): Inverse[] => kept as Inverse[];
 export interface AuditEntry {
   room: string;
   author: string;
+  deed: Deed;
+  tabletId: string | null;
   kind: WriteKind;
   label: string;
   inverse: Inverse[];
@@ -155,6 +158,7 @@ export interface AuditRow {
   id: number;
   room: string;
   author: string;
+  tabletId: string | null;
   kind: string;
   label: string;
   atMinute: Minute;
@@ -172,9 +176,9 @@ export async function readAudit(
   room: string | null,
   { panel, before, most }: { panel: string | null; before: number | null; most: number },
 ): Promise<AuditRow[]> {
-  const { id, author, kind, label, atMinute, undone, inverse, changes } = editRecord;
+  const { id, author, tabletId, kind, label, atMinute, undone, inverse, changes } = editRecord;
   return connection
-    .select({ id, room: editRecord.room, author, kind, label, atMinute, undone, inverse, changes })
+    .select({ id, room: editRecord.room, author, tabletId, kind, label, atMinute, undone, inverse, changes })
     .from(editRecord)
     .where(
       and(

@@ -11,11 +11,12 @@ import { jobHeads, loadJob } from './job-repository';
 import { insert, remove as removeRow, update, type Inverse, type RowChange } from './row-change';
 import { applyChanges, RowConflict } from './row-store';
 import { loadShop, shelfChanges, shopChanges } from './shop-repository';
+import { writerNamed } from '../services/writer.fixture';
 
 const apply = async (changes: readonly (RowChange | Inverse)[]) =>
   (await database().transaction((connection) => applyChanges(connection, changes))).inverse;
 const save = (author: string, label: string, change: RowChange) =>
-  write({ author }, { job: 'R-1' }, async () => ({
+  write(writerNamed(author), 'job', { job: 'R-1' }, async () => ({
     status: 'ok',
     room: 'R-1',
     kind: 'edit',
@@ -170,7 +171,7 @@ describe('undo, many deep', () => {
     for (let i = 1; i <= 101; i += 1)
       await save('lee', `edit ${i}`, update('job', 'R-1', i, { owner: `owner ${i}` }));
     let undone = 0;
-    while ((await undoLast('R-1', { author: 'lee' })).status === 'saved') undone += 1;
+    while ((await undoLast('R-1', writerNamed('lee'))).status === 'saved') undone += 1;
     expect(undone).toBe(100);
     expect((await loadJob(database(), 'R-1'))!.job.owner).toBe('owner 1');
   });
@@ -179,7 +180,7 @@ describe('undo, many deep', () => {
     await apply(jobChanges(full));
     await save('mia', 'owner', update('job', 'R-1', 1, { owner: 'mia' }));
     await save('ned', 'level', update('section', 'R-1/bottom', 1, { level: 'Show' }));
-    expect((await undoLast('R-1', { author: 'mia' })).status).toBe('saved');
+    expect((await undoLast('R-1', writerNamed('mia'))).status).toBe('saved');
     const stored = (await loadJob(database(), 'R-1'))!.job;
     expect(stored.owner).toBe('o');
     expect(stored.sections.find((section) => section.key === 'bottom')!.level).toBe('Show');

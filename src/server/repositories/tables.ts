@@ -2,6 +2,8 @@ import * as schema from '../database/schema';
 
 /** Tables whose rows are written as row changes; plans, forecasts and the audit record are written by their own parts. */
 export const tables = {
+  account: schema.account,
+  tablet: schema.tablet,
   shop: schema.shop,
   shift: schema.shift,
   closure: schema.closure,

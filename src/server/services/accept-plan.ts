@@ -16,7 +16,7 @@ export async function acceptPlan(number: string, seenHash: string, writer: Write
   const current = await currentPlan(number);
   if (!current) return { status: 'no-job' };
   if (current.inputHash !== seenHash) return { status: 'conflict', inputHash: current.inputHash };
-  const outcome = await write(writer, 'shop', async (connection) => {
+  const outcome = await write(writer, 'accept-plan', 'shop', async (connection) => {
     const now = await inputsOf(number, connection);
     if (now?.inputHash !== seenHash) return { status: 'conflict', what: `plan ${number}`, why: 'changed' };
     return {

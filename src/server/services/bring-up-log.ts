@@ -5,7 +5,7 @@ import { update } from '../repositories/row-change';
 import { currentMinute } from './clock';
 import { planningShop } from './planning-shop';
 import { readSnapshot, type Snapshot } from './snapshot';
-import { write } from './unit-of-work';
+import { commandWriter, write } from './unit-of-work';
 
 /** An entry is written once and has this version. */
 const asWritten = 1;
@@ -29,7 +29,7 @@ async function bringUpJob(job: Job, { shop }: Snapshot): Promise<number> {
     ({ id, work }) => blank.has(id) && work !== null,
   );
   if (told.length === 0) return 0;
-  const outcome = await write({ author: 'command' }, { job: job.number }, () =>
+  const outcome = await write(commandWriter, 'log', { job: job.number }, () =>
     Promise.resolve({
       status: 'ok',
       room: job.number,

@@ -7,6 +7,7 @@ import { acceptPlan } from './accept-plan';
 import { saveEdit, undoLast } from './edits';
 import { createJob, exportJob, importJob } from './jobs';
 import { currentPlan } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
@@ -19,11 +20,11 @@ describe('edits are guarded by what the writer saw', () => {
     const seen = await versionOf('P-015', 'P-015');
     const first = await saveEdit(
       { kind: 'job', job: 'P-015', seen, set: { owner: 'First' } },
-      { author: 'ann' },
+      writerNamed('ann'),
     );
     const second = await saveEdit(
       { kind: 'job', job: 'P-015', seen, set: { owner: 'Second' } },
-      { author: 'bob' },
+      writerNamed('bob'),
     );
     expect(first.status).toBe('saved');
     expect(second).toMatchObject({ status: 'conflict', why: 'changed' });
@@ -35,7 +36,7 @@ describe('edits are guarded by what the writer saw', () => {
     // Three wings would add a section to a hull's job; the dimension is refused before anything is written.
     const outcome = await saveEdit(
       { kind: 'job', job: 'P-015', seen: before.versions['P-015']!, set: { dimensions: { wings: 3 } } },
-      { author: 'ann' },
+      writerNamed('ann'),
     );
     expect(outcome).toMatchObject({ status: 'faulty', faults: [{ place: 'dimensions.wings' }] });
     expect(await stored('P-015')).toEqual(before);
@@ -44,7 +45,7 @@ describe('edits are guarded by what the writer saw', () => {
   test('days off of somebody unknown are refused', async () => {
     const outcome = await saveEdit(
       { kind: 'add-day-off', person: 'nobody', from: '2027-01-04', to: '2027-01-05', reason: '' },
-      { author: 'ann' },
+      writerNamed('ann'),
     );
     expect(outcome.status).toBe('faulty');
   });
@@ -58,11 +59,11 @@ describe('the order a search found', () => {
     const placingOrder = [...(await planned())].sort((a, b) => b.start - a.start).map((step) => step.key);
     const seen = await versionOf('P-016', 'P-016');
     expect(
-      (await saveEdit({ kind: 'job', job: 'P-016', seen, set: { placingOrder } }, { author: 'ord' })).status,
+      (await saveEdit({ kind: 'job', job: 'P-016', seen, set: { placingOrder } }, writerNamed('ord'))).status,
     ).toBe('saved');
     expect(await orderOf()).toEqual(placingOrder);
     expect(readJobBundle((await exportJob('P-016'))!)).toMatchObject({ value: { job: { placingOrder } } });
-    expect((await undoLast('P-016', { author: 'ord' })).status).toBe('saved');
+    expect((await undoLast('P-016', writerNamed('ord'))).status).toBe('saved');
     expect(await orderOf()).toEqual([]);
   });
 });
@@ -79,7 +80,7 @@ describe('undo', () => {
           seen: await versionOf('P-015', id),
           set: { level },
         },
-        { author: 'cid' },
+        writerNamed('cid'),
       );
     const levelNow = async () =>
       (await stored('P-015')).job.sections.find((one) => one.key === 'topsides')!.level;
@@ -87,11 +88,11 @@ describe('undo', () => {
     await change('Show');
     await change('Work');
     expect(await levelNow()).toBe('Work');
-    expect((await undoLast('P-015', { author: 'cid' })).status).toBe('saved');
+    expect((await undoLast('P-015', writerNamed('cid'))).status).toBe('saved');
     expect(await levelNow()).toBe('Show');
-    expect((await undoLast('P-015', { author: 'cid' })).status).toBe('saved');
+    expect((await undoLast('P-015', writerNamed('cid'))).status).toBe('saved');
     expect(await levelNow()).toBe(before);
-    expect((await undoLast('P-015', { author: 'cid' })).status).toBe('nothing');
+    expect((await undoLast('P-015', writerNamed('cid'))).status).toBe('nothing');
   });
 
   test('is refused when somebody changed the row since', async () => {
@@ -105,21 +106,21 @@ describe('undo', () => {
           seen: await versionOf('P-015', id),
           set: { name },
         },
-        { author },
+        writerNamed(author),
       );
     await edit('dan', 'One');
     await edit('eve', 'Two');
-    expect(await undoLast('P-015', { author: 'dan' })).toMatchObject({ status: 'conflict', why: 'changed' });
+    expect(await undoLast('P-015', writerNamed('dan'))).toMatchObject({ status: 'conflict', why: 'changed' });
     expect((await stored('P-015')).job.sections.find((one) => one.key === 'bottom')!.name).toBe('Two');
   });
 
   test('a measured area comes and goes with its undo', async () => {
     await saveEdit(
       { kind: 'measure', job: 'P-015', part: 'TR', seen: null, outsideM2: 1.75 },
-      { author: 'fay' },
+      writerNamed('fay'),
     );
     expect((await stored('P-015')).job.measured).toContainEqual({ key: 'TR', outsideM2: 1.75 });
-    await undoLast('P-015', { author: 'fay' });
+    await undoLast('P-015', writerNamed('fay'));
     expect((await stored('P-015')).job.measured).toEqual([]);
   });
 });
@@ -130,18 +131,20 @@ describe('working and agreed plan', () => {
     const seen = await versionOf('P-014', 'P-014/roof');
     await saveEdit(
       { kind: 'section', job: 'P-014', section: 'roof', seen, set: { level: 'Show' } },
-      { author: 'gil' },
+      writerNamed('gil'),
     );
     const after = (await currentPlan('P-014'))!;
     expect(after.plan.budgets.labourMin.planned).toBeGreaterThan(before.plan.budgets.labourMin.planned);
     expect(after.agreed!).toEqual(before.agreed!);
-    expect(await acceptPlan('P-014', before.inputHash, { author: 'manager' })).toEqual({
+    expect(await acceptPlan('P-014', before.inputHash, writerNamed('manager'))).toEqual({
       status: 'conflict',
       inputHash: after.inputHash,
     });
-    expect(await acceptPlan('P-014', after.inputHash, { author: 'manager' })).toEqual({ status: 'accepted' });
+    expect(await acceptPlan('P-014', after.inputHash, writerNamed('manager'))).toEqual({
+      status: 'accepted',
+    });
     expect((await currentPlan('P-014'))!.agreed!.budgets).toEqual(after.plan.budgets);
-    await undoLast('P-014', { author: 'gil' });
+    await undoLast('P-014', writerNamed('gil'));
   });
 
   test('what one job has agreed keeps its people and places from the others', async () => {
@@ -161,12 +164,12 @@ describe('working and agreed plan', () => {
     for (const person of ['ines', 'marek'])
       await saveEdit(
         { kind: 'add-day-off', person, from: '2026-12-24', to: '2027-02-28', reason: 'leave' },
-        { author: 'hal' },
+        writerNamed('hal'),
       );
     const after = (await currentPlan('P-014'))!;
     expect(after.plan.finish!).toBeGreaterThan(before.plan.finish!);
-    await undoLast('shop', { author: 'hal' });
-    await undoLast('shop', { author: 'hal' });
+    await undoLast('shop', writerNamed('hal'));
+    await undoLast('shop', writerNamed('hal'));
     expect((await currentPlan('P-014'))!.plan.finish).toBe(before.plan.finish);
   });
 });
@@ -177,9 +180,9 @@ describe('jobs come and go as bundles', () => {
     const read = readJobBundle(text);
     if (read.status === 'faulty') throw new Error(JSON.stringify(read.faults));
     const copy = { ...read.value, job: { ...read.value.job, number: 'P-900' } };
-    expect((await importJob(copy, { author: 'ivy' })).status).toBe('saved');
+    expect((await importJob(copy, writerNamed('ivy'))).status).toBe('saved');
     expect((await stored('P-900')).job).toEqual({ ...(await stored('P-014')).job, number: 'P-900' });
-    expect(await importJob(copy, { author: 'ivy' })).toMatchObject({
+    expect(await importJob(copy, writerNamed('ivy'))).toMatchObject({
       status: 'faulty',
       faults: [{ place: 'number' }],
     });
@@ -202,12 +205,12 @@ describe('jobs come and go as bundles', () => {
       capMaterialsMinor: 0,
       capBoothHours: 0,
     };
-    expect((await createJob(asked, { author: 'ivy' })).status).toBe('saved');
+    expect((await createJob(asked, writerNamed('ivy'))).status).toBe('saved');
     const { job } = await stored('P-903');
     expect(job).toMatchObject({ likeJob: 'P-015', colours: pattern.colours, readings: [] });
     const other = { ...asked, number: 'P-904' };
     for (const like of ['P-014', 'P-777'])
-      expect(await createJob({ ...other, like }, { author: 'ivy' })).toMatchObject({
+      expect(await createJob({ ...other, like }, writerNamed('ivy'))).toMatchObject({
         status: 'faulty',
         faults: [{ place: 'like' }],
       });
@@ -229,7 +232,7 @@ describe('jobs come and go as bundles', () => {
         capMaterialsMinor: 0,
         capBoothHours: 0,
       },
-      { author: 'jon' },
+      writerNamed('jon'),
     );
     expect(outcome.status).toBe('saved');
     const planned = (await currentPlan('P-901'))!;
@@ -243,7 +246,7 @@ describe('steps by hand and the scope', () => {
   const load = async () => (await loadJob(database(), 'P-014'))!;
   const step = 'sides/mask';
   const edit = (seen: number | null, set: object) =>
-    saveEdit({ kind: 'step', job: 'P-014', step, seen, set }, { author: 'hand' });
+    saveEdit({ kind: 'step', job: 'P-014', step, seen, set }, writerNamed('hand'));
 
   test('an edit is kept under the step’s key, guarded by its version, and cleared when nothing of it is left', async () => {
     expect(await edit(null, { personMinutes: 300 })).toMatchObject({ status: 'saved' });
@@ -254,17 +257,18 @@ describe('steps by hand and the scope', () => {
     expect(await edit(seen, { note: 'foam' })).toMatchObject({ status: 'saved' });
     expect(await edit(seen + 1, { note: '', personMinutes: null })).toMatchObject({ status: 'saved' });
     expect((await load()).job.stepEdits.some((one) => one.step === step)).toBe(false);
-    for (let i = 0; i < 3; i += 1) expect((await undoLast('P-014', { author: 'hand' })).status).toBe('saved');
+    for (let i = 0; i < 3; i += 1)
+      expect((await undoLast('P-014', writerNamed('hand'))).status).toBe('saved');
     expect((await load()).job.stepEdits.some((one) => one.step === step)).toBe(false);
   });
 
   test('a change of scope is dated by the shop’s day; undo takes it away', async () => {
     const change = { what: 'rack', hours: 2, moneyMinor: 100, days: 0, agreedBy: 'owner' };
-    expect(await saveEdit({ kind: 'add-scope', job: 'P-014', change }, { author: 'hand' })).toMatchObject({
+    expect(await saveEdit({ kind: 'add-scope', job: 'P-014', change }, writerNamed('hand'))).toMatchObject({
       status: 'saved',
     });
     expect((await load()).job.scope.at(-1)).toMatchObject({ ...change, onDate: '2026-12-24' });
-    await undoLast('P-014', { author: 'hand' });
+    await undoLast('P-014', writerNamed('hand'));
     expect((await load()).job.scope.some((one) => one.what === 'rack')).toBe(false);
   });
 });

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { eq, max } from 'drizzle-orm';
 import type { CheckedEntry } from '../../core/checks';
 import type { Edit } from '../../core/record';
+import { deedOf, isDeed, whyNotDo } from '../../core/rights';
 import { localDateOf, type LocalDate } from '../../core/units';
 import type { Connection } from '../database/client';
 import { logEntry } from '../database/schema';
@@ -121,14 +122,16 @@ const isOfJob = (edit: EditOfKind): edit is EditOfKind<JobKind> => Object.hasOwn
 /** Saves one edit of a screen at once, guarded by the versions the person saw. */
 export const saveEdit = (edit: Edit, writer: Writer): Promise<EditOutcome> =>
   isOfJob(edit)
-    ? write(writer, { job: edit.job }, (connection) => prepareForJob(edit, connection))
-    : write(writer, 'shop', (connection) => prepareForShop(edit, connection));
+    ? write(writer, deedOf(edit), { job: edit.job }, (connection) => prepareForJob(edit, connection))
+    : write(writer, deedOf(edit), 'shop', (connection) => prepareForShop(edit, connection));
 
 /** Takes back this author's last edit in this room, if the rows still stand as it left them. */
 export const undoLast = (room: string, writer: Writer): Promise<EditOutcome> =>
-  write(writer, room === 'shop' ? 'shop' : { job: room }, async (connection) => {
+  write(writer, 'undo', room === 'shop' ? 'shop' : { job: room }, async (connection) => {
     const edit = await lastEdit(connection, room, writer.author);
     if (!edit) return { status: 'nothing' };
+    const why = isDeed(edit.deed) ? whyNotDo(writer.rights, edit.deed) : null;
+    if (why !== null) return { status: 'forbidden', reason: why };
     return {
       status: 'ok',
       room,

@@ -7,11 +7,12 @@ import { saveEdit, undoLast } from './edits';
 import { exportFigures, importFigures } from './figures';
 import { currentPlans, requireShop } from './plans';
 import { readSnapshot } from './snapshot';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
-const writer = { author: 'ann' };
+const writer = writerNamed('ann');
 const flat = (value: number): TypedFigure => ({ key: 'transfer.flat', scope: 'shop', of: '', value });
 const shopEdit = async (figures: TypedFigure[]) => {
   const { versions } = await requireShop();
@@ -76,7 +77,7 @@ test('a rate of one operation is kept for the job; what has none is refused, for
     const { versions } = (await loadJob(database(), 'P-014'))!;
     return saveEdit(
       { kind: 'job', job: 'P-014', seen: versions['P-014']!, set: { rates } },
-      { author: 'ann' },
+      writerNamed('ann'),
     );
   };
   expect((await set({ mask: 7.5 })).status).toBe('saved');
@@ -87,6 +88,9 @@ test('a rate of one operation is kept for the job; what has none is refused, for
   ]);
   expect((await set({})).status).toBe('saved');
   expect((await loadJob(database(), 'P-014'))!.job.rates).toEqual(stored.job.rates);
-  const shop = await saveEdit({ kind: 'rate', operation: 'polish', seen: null, rate: 20 }, { author: 'ann' });
+  const shop = await saveEdit(
+    { kind: 'rate', operation: 'polish', seen: null, rate: 20 },
+    writerNamed('ann'),
+  );
   expect(shop.status === 'faulty' && shop.faults.map(({ place }) => place)).toEqual(['rate']);
 });

@@ -8,6 +8,7 @@ import { closePool, inThread } from '../workers/pool';
 import { saveEdit } from './edits';
 import { forecastOf, rangesOfShop } from './forecast';
 import { currentPlan } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterEach(() => {
@@ -38,7 +39,7 @@ describe('the forecast of a job', () => {
   test('rests on the promise: one a year later is kept in every draw', async () => {
     const keptWith = async (promised: string) => {
       const seen = (await loadJob(database(), 'P-016'))!.versions['P-016']!;
-      await saveEdit({ kind: 'job', job: 'P-016', seen, set: { promised } }, { author: 'ann' });
+      await saveEdit({ kind: 'job', job: 'P-016', seen, set: { promised } }, writerNamed('ann'));
       return (await forecastOf('P-016'))!.job.kept;
     };
     expect(await keptWith('2027-01-08')).toBeLessThan(1);

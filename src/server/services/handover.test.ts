@@ -8,11 +8,12 @@ import { workNotes } from './notes';
 import { makeOwnerLink, ownerPageOf, ownerPhotoOf } from './owner-page';
 import { takeOwnerWord } from './owner-words';
 import { currentPlan } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
-const writer = { author: 'ann' };
+const writer = writerNamed('ann');
 const jobOf = async (number: string) => (await loadJob(database(), number))!;
 const ask = (over: object = {}, job = 'P-014') =>
   saveEdit(

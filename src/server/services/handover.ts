@@ -40,7 +40,7 @@ export async function signHandover(number: string, signs: Signs, writer: Writer)
   if (!current) return faulty('job', `there is no job ${number}`);
   if (current.inputHash !== signs.seenHash)
     return { status: 'conflict', what: `plan ${number}`, why: 'changed' };
-  return write(writer, { job: number }, async (connection): Promise<Prepared> => {
+  return write(writer, 'sign-handover', { job: number }, async (connection): Promise<Prepared> => {
     const now = await inputsOf(number, connection);
     if (now?.inputHash !== signs.seenHash)
       return { status: 'conflict', what: `plan ${number}`, why: 'changed' };
@@ -69,7 +69,7 @@ export const removeSignature = (
   seen: number,
   writer: Writer,
 ): Promise<EditOutcome> =>
-  write(writer, { job: number }, (): Promise<Prepared> =>
+  write(writer, 'sign-handover', { job: number }, (): Promise<Prepared> =>
     Promise.resolve({
       status: 'ok',
       room: number,

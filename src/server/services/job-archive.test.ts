@@ -4,11 +4,12 @@ import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { archiveOf, importArchive } from './job-archive';
 import { addPhoto, photosOf, type PhotoPlace } from './photos';
 import { currentPlan } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
-const writer = { author: 'ann' };
+const writer = writerNamed('ann');
 const place: PhotoPlace = {
   part: 'B4L',
   face: 'outside',

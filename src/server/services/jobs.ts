@@ -23,7 +23,7 @@ const taken = (number: string): Fault => ({ place: 'number', reason: `the number
 
 /** Puts a new job into the yard; its parts, sections and plan follow from its body kind. */
 export function createJob({ like, ...given }: NewJobAsked, writer: Writer): Promise<EditOutcome> {
-  return write(writer, 'shop', async (connection) => {
+  return write(writer, 'new-job', 'shop', async (connection) => {
     const { shop } = await requireShop(connection);
     const pattern = like === '' ? null : await loadJob(connection, like);
     const wrong = patternFault(like, given.bodyKind, pattern?.job ?? null);
@@ -58,7 +58,7 @@ export const importJob = (
   writer: Writer,
   besides: readonly RowChange[] = [],
 ): Promise<EditOutcome> =>
-  write(writer, 'shop', async (connection) => {
+  write(writer, 'take-in-job', 'shop', async (connection) => {
     const { shop, shelf } = await requireShop(connection);
     // Products that the shelf lacks come with the job.
     const brings = shelfOf([...brought, ...shelf.values()]);

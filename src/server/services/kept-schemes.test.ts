@@ -4,6 +4,7 @@ import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
 import { hidingOf, schemesOf } from './changes';
 import { saveEdit, undoLast } from './edits';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
@@ -12,8 +13,8 @@ const number = 'P-016';
 const stored = async () => (await loadJob(database(), number))!;
 const job = async () => (await stored()).job;
 const seen = async (id: string) => (await stored()).versions[`${number}/${id}`]!;
-const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
-const undo = () => undoLast(number, { author: 'ann' });
+const save = (edit: Edit) => saveEdit(edit, writerNamed('ann'));
+const undo = () => undoLast(number, writerNamed('ann'));
 const keep = (name: string, over: Partial<Extract<Edit, { kind: 'keep-scheme' }>> = {}) =>
   save({
     kind: 'keep-scheme',

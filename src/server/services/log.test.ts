@@ -8,12 +8,13 @@ import { currentMinute } from './clock';
 import { saveEdit, undoLast } from './edits';
 import { learnedFactors } from './learned';
 import { currentPlan, requireShop } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
 const job = 'P-014';
-const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
+const save = (edit: Edit) => saveEdit(edit, writerNamed('ann'));
 const planned = async () => (await currentPlan(job))!;
 const stepOf = async (key: string) => (await planned()).plan.steps.find((step) => step.key === key)!;
 
@@ -58,7 +59,7 @@ describe('work on a step', () => {
   test('an entry is not undone but taken back, once', async () => {
     const { stored } = await planned();
     const ended = stored.job.log.find((entry) => entry.step === step && entry.kind === 'ended')!;
-    expect(await undoLast(job, { author: 'ann' })).toMatchObject({ status: 'nothing' });
+    expect(await undoLast(job, writerNamed('ann'))).toMatchObject({ status: 'nothing' });
     const back: Edit = { kind: 'correct-log', job, id: ended.id, note: 'not yet' };
     expect(await save(back)).toMatchObject({ status: 'saved' });
     expect((await stepOf(step)).state).toBe('running');
@@ -169,7 +170,7 @@ describe('what the log teaches', () => {
     expect(after.figure.learned).toBe(1.5);
     expect(after.personMinutes).toBe(Math.round(fixedMin + rate * weighted * share * 1.5));
     expect(await save(accept)).toMatchObject({ status: 'conflict' });
-    expect(await undoLast('shop', { author: 'ann' })).toMatchObject({ status: 'saved' });
+    expect(await undoLast('shop', writerNamed('ann'))).toMatchObject({ status: 'saved' });
     expect((await requireShop()).shop.learned).toEqual({});
   });
 });
@@ -189,7 +190,7 @@ describe('systems and ladders of the shop', () => {
       status: 'saved',
     });
     expect(await coats()).toBe(5);
-    await undoLast('shop', { author: 'ann' });
+    await undoLast('shop', writerNamed('ann'));
     expect(await coats()).toBe(3);
   });
 
@@ -219,7 +220,7 @@ describe('systems and ladders of the shop', () => {
     expect(await save(set('steep', seen))).toMatchObject({ status: 'saved' });
     const removed = await save({ kind: 'ladder', key: 'steep', seen: 1, entry: null });
     expect(removed).toMatchObject({ status: 'faulty', faults: [{ place: 'key' }] });
-    await undoLast(job, { author: 'ann' });
+    await undoLast(job, writerNamed('ann'));
     expect(await save({ kind: 'ladder', key: 'steep', seen: 1, entry: null })).toMatchObject({
       status: 'saved',
     });

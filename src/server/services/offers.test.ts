@@ -4,11 +4,12 @@ import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { saveEdit, undoLast } from './edits';
 import { answerOffer, makeOfferOf, offersOf } from './offers';
 import { currentPlan } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
-const writer = { author: 'ann' };
+const writer = writerNamed('ann');
 const planned = async () => (await currentPlan('P-015'))!;
 const make = async (over: Partial<Parameters<typeof makeOfferOf>[1]> = {}) =>
   makeOfferOf(

@@ -52,7 +52,7 @@ export async function makeOfferOf(
     return { status: 'conflict', what: `plan ${number}`, why: 'changed' };
   const others = await plannedWays(number, given.ways);
   if ('faults' in others) return { status: 'faulty', faults: others.faults };
-  return write(writer, 'shop', async (connection): Promise<Prepared> => {
+  return write(writer, 'make-quote', 'shop', async (connection): Promise<Prepared> => {
     const now = await inputsOf(number, connection);
     if (now?.inputHash !== given.seenHash)
       return { status: 'conflict', what: `plan ${number}`, why: 'changed' };
@@ -130,7 +130,7 @@ export const answerOffer = (
   said: SaidToOffer,
   writer: Writer,
 ): Promise<EditOutcome> =>
-  write(writer, { job: number }, async (connection): Promise<Prepared> => {
+  write(writer, 'answer-quote', { job: number }, async (connection): Promise<Prepared> => {
     const all = await loadOffers(connection, number);
     const stored = all.find(({ offer }) => offer.number === version);
     if (!stored) return faulty('quote', `${number} has no quote ${version}`);

@@ -8,11 +8,12 @@ import { makeOfferOf, offersOf } from './offers';
 import { makeOwnerLink, ownerLinksOf, ownerPageOf, ownerWordsOf, revokeOwnerLink } from './owner-page';
 import { takeOwnerWord } from './owner-words';
 import { currentPlan } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
-const writer = { author: 'ann' };
+const writer = writerNamed('ann');
 const make = async (job: string, days = 30) => {
   const { outcome, token } = await makeOwnerLink(job, { forWhom: 'the owner', days }, writer);
   expect(outcome.status).toBe('saved');

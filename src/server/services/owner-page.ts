@@ -50,27 +50,32 @@ export async function makeOwnerLink(
   writer: Writer,
 ): Promise<{ outcome: EditOutcome; token: string }> {
   const token = randomBytes(tokenBytes).toString('base64url');
-  const outcome = await write(writer, { job: number }, async (connection): Promise<Prepared> => {
-    if (!(await loadJob(connection, number))) return faulty('job', `there is no job ${number}`);
-    if ((await loadOwnerLinks(connection, number)).length >= mostLinks)
-      return faulty('job', `a job has at most ${mostLinks} links`);
-    const { shop } = await requireShop(connection);
-    const madeOn = localDateOf(currentMinute(), shop.timeZone);
-    const link = {
-      tokenSha256: hashOf(token),
-      forWhom: given.forWhom,
-      madeOn,
-      until: addDays(madeOn, given.days),
-    };
-    return {
-      status: 'ok',
-      room: number,
-      kind: 'edit',
-      label: 'link for the owner made',
-      undoable: false,
-      changes: [linkInsert(number, randomUUID(), link)],
-    };
-  });
+  const outcome = await write(
+    writer,
+    'owner-link',
+    { job: number },
+    async (connection): Promise<Prepared> => {
+      if (!(await loadJob(connection, number))) return faulty('job', `there is no job ${number}`);
+      if ((await loadOwnerLinks(connection, number)).length >= mostLinks)
+        return faulty('job', `a job has at most ${mostLinks} links`);
+      const { shop } = await requireShop(connection);
+      const madeOn = localDateOf(currentMinute(), shop.timeZone);
+      const link = {
+        tokenSha256: hashOf(token),
+        forWhom: given.forWhom,
+        madeOn,
+        until: addDays(madeOn, given.days),
+      };
+      return {
+        status: 'ok',
+        room: number,
+        kind: 'edit',
+        label: 'link for the owner made',
+        undoable: false,
+        changes: [linkInsert(number, randomUUID(), link)],
+      };
+    },
+  );
   // A link that was just made opens at once, whoever guesses meanwhile.
   if (outcome.status === 'saved') noteLook(hashOf(token), true);
   return { outcome, token };
@@ -83,7 +88,7 @@ export const revokeOwnerLink = (
   seen: number,
   writer: Writer,
 ): Promise<EditOutcome> =>
-  write(writer, { job: number }, async (connection): Promise<Prepared> => {
+  write(writer, 'owner-link', { job: number }, async (connection): Promise<Prepared> => {
     const { shop } = await requireShop(connection);
     return {
       status: 'ok',

@@ -41,14 +41,14 @@ export async function takeOwnerWord(token: string, says: OwnerSays): Promise<Edi
   const link = await openedLink(token);
   if (!link) return null;
   const number = link.job;
-  const writer: Writer = { author: 'owner' };
+  const writer: Writer = { author: 'owner', rights: ['owner'] };
   // Asked before anything is carried out: what was answered is never without its word.
   if (hasSaidEnough(await loadOwnerWords(database(), number))) return enough;
   const before = await loadJob(database(), number);
   const about = aboutOf(says, before?.job.decisions ?? []);
   const outcome = await carriedOut(number, says, writer);
   if (outcome && outcome.status !== 'saved') return outcome;
-  return write(writer, { job: number }, async (connection): Promise<Prepared> => {
+  return write(writer, 'owner-says', { job: number }, async (connection): Promise<Prepared> => {
     const now = currentMinute();
     if (says.kind === 'ask' && hasSaidEnough(await loadOwnerWords(connection, number))) return enough;
     const word: OwnerWord = {

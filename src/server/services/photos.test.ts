@@ -12,6 +12,7 @@ import { photo as photoTable } from '../database/schema';
 import { addPhoto, addUploaded, loadPicture, photosOf, type PhotoPlace } from './photos';
 import { currentPlan } from './plans';
 import { loadJob } from '../repositories/job-repository';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
@@ -31,7 +32,7 @@ const nowhere: PhotoPlace = {
 const plain = (width: number, height: number) =>
   sharp({ create: { width, height, channels: 3, background: '#8899aa' } });
 const add = async (bytes: Buffer, part: string | null = 'B4L', mark: string | null = null) =>
-  addPhoto('P-014', { ...nowhere, part, mark, caption: 'dent' }, bytes, { author: 'ann' });
+  addPhoto('P-014', { ...nowhere, part, mark, caption: 'dent' }, bytes, writerNamed('ann'));
 
 describe('a photo', () => {
   test('is kept as a JPEG of at most 2560 px with a thumbnail of 320, under the name of its contents', async () => {
@@ -61,11 +62,11 @@ describe('a photo', () => {
   test('can be taken away, and undo brings it back', async () => {
     const before = await photosOf('P-014');
     const { id, seen } = before[0]!;
-    expect((await saveEdit({ kind: 'remove-photo', job: 'P-014', id, seen }, { author: 'ann' })).status).toBe(
-      'saved',
-    );
+    expect(
+      (await saveEdit({ kind: 'remove-photo', job: 'P-014', id, seen }, writerNamed('ann'))).status,
+    ).toBe('saved');
     expect(await photosOf('P-014')).toHaveLength(before.length - 1);
-    expect((await undoLast('P-014', { author: 'ann' })).status).toBe('saved');
+    expect((await undoLast('P-014', writerNamed('ann'))).status).toBe('saved');
     expect(await photosOf('P-014')).toHaveLength(before.length);
   });
 });
@@ -74,12 +75,12 @@ test('a photo is told what it shows and whether the owner sees it, by whoever sa
   const { id, seen } = (await photosOf('P-014')).at(-1)!;
   const edit = { kind: 'set-photo', job: 'P-014', id, seen, set: { tag: 'found', forOwner: true } } as const;
   expect(readEdit(edit)).toMatchObject({ status: 'ok' });
-  expect(await saveEdit(edit, { author: 'ann' })).toMatchObject({ status: 'saved' });
+  expect(await saveEdit(edit, writerNamed('ann'))).toMatchObject({ status: 'saved' });
   expect((await photosOf('P-014')).find((one) => one.id === id)).toMatchObject({
     tag: 'found',
     forOwner: true,
   });
-  expect(await saveEdit(edit, { author: 'bea' })).toMatchObject({ status: 'conflict' });
+  expect(await saveEdit(edit, writerNamed('bea'))).toMatchObject({ status: 'conflict' });
 });
 
 describe('what is no photo leaves nothing behind', () => {
@@ -133,36 +134,40 @@ describe('what is no photo leaves nothing behind', () => {
       doneOn: null,
       holds: 'prime' as const,
     };
-    await saveEdit({ kind: 'add-item', job: 'P-014', list: 'gates', item }, { author: 'ann' });
+    await saveEdit({ kind: 'add-item', job: 'P-014', list: 'gates', item }, writerNamed('ann'));
     const gate = (await loadJob(database(), 'P-014'))!.job.gates.find((one) => one.what === 'gutter joint')!;
-    expect(await addPhoto('P-014', { ...nowhere, gate: gate.id }, bytes, { author: 'ann' })).toMatchObject({
+    expect(await addPhoto('P-014', { ...nowhere, gate: gate.id }, bytes, writerNamed('ann'))).toMatchObject({
       status: 'saved',
     });
     expect((await photosOf('P-014')).some((photo) => photo.gate === gate.id)).toBe(true);
-    expect(await addPhoto('P-014', { ...nowhere, gate: 'nothing' }, bytes, { author: 'ann' })).toMatchObject({
-      status: 'faulty',
-      faults: [{ place: 'gate' }],
-    });
+    expect(await addPhoto('P-014', { ...nowhere, gate: 'nothing' }, bytes, writerNamed('ann'))).toMatchObject(
+      {
+        status: 'faulty',
+        faults: [{ place: 'gate' }],
+      },
+    );
   });
 
   test('may stand for a look: of a step that is planned, and of no other', async () => {
     const bytes = await plain(20, 20).jpeg().toBuffer();
     const { plan } = (await currentPlan('P-014'))!;
     const look = plan.steps.find((step) => step.operation.startsWith('inspect-'))!.key;
-    expect(await addPhoto('P-014', { ...nowhere, step: look }, bytes, { author: 'ann' })).toMatchObject({
+    expect(await addPhoto('P-014', { ...nowhere, step: look }, bytes, writerNamed('ann'))).toMatchObject({
       status: 'saved',
     });
     expect((await photosOf('P-014')).map((photo) => photo.step)).toContain(look);
-    expect(await addPhoto('P-014', { ...nowhere, step: 'no/step' }, bytes, { author: 'ann' })).toMatchObject({
-      status: 'faulty',
-      faults: [{ place: 'step', reason: 'there is no step no/step' }],
-    });
+    expect(await addPhoto('P-014', { ...nowhere, step: 'no/step' }, bytes, writerNamed('ann'))).toMatchObject(
+      {
+        status: 'faulty',
+        faults: [{ place: 'step', reason: 'there is no step no/step' }],
+      },
+    );
   });
 
   test('a panel that is not there, a job that is not there, a name that is none', async () => {
     const bytes = await plain(10, 10).jpeg().toBuffer();
     expect(await add(bytes, 'ZZ')).toMatchObject({ status: 'faulty', faults: [{ place: 'part' }] });
-    expect(await addPhoto('P-999', nowhere, bytes, { author: 'ann' })).toMatchObject({
+    expect(await addPhoto('P-999', nowhere, bytes, writerNamed('ann'))).toMatchObject({
       status: 'faulty',
     });
     expect(await loadPicture('../../access', false)).toBeNull();
@@ -187,7 +192,7 @@ test('a job keeps two thousand photos; one more is refused with the reason, and 
         jobId: 'P-016',
       })),
     );
-  const outcome = await addPhoto('P-016', nowhere, await plain(12, 12).jpeg().toBuffer(), { author: 'ann' });
+  const outcome = await addPhoto('P-016', nowhere, await plain(12, 12).jpeg().toBuffer(), writerNamed('ann'));
   expect(outcome).toMatchObject({
     status: 'faulty',
     faults: [{ place: 'photo', reason: expect.stringMatching(/at most 2000 photos/) }],
@@ -219,7 +224,7 @@ describe('an upload in pieces', () => {
     const bytes = new Uint8Array(await plain(300, 200).jpeg().toBuffer());
     const path = await begin(bytes.byteLength);
     expect((await piece(path, 0, bytes.slice(0, 400))).status).toBe(204);
-    const taken = async () => addUploaded('P-015', nowhere, idOf(path), { author: 'ann' });
+    const taken = async () => addUploaded('P-015', nowhere, idOf(path), writerNamed('ann'));
     expect(await taken()).toMatchObject({
       faults: [{ place: 'upload', reason: expect.stringMatching(/^400 of /) }],
     });
@@ -240,7 +245,7 @@ describe('an upload in pieces', () => {
     });
     expect(large.status).toBe(413);
     for (const id of ['../../access', 'f'.repeat(32), ''])
-      expect(await addUploaded('P-015', nowhere, id || 'none', { author: 'ann' })).toMatchObject({
+      expect(await addUploaded('P-015', nowhere, id || 'none', writerNamed('ann'))).toMatchObject({
         status: 'faulty',
         faults: [{ place: 'upload' }],
       });

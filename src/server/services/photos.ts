@@ -55,7 +55,7 @@ export async function addPhoto(
   const picture = await pictureOf(bytes);
   if ('reason' in picture) return faulty('photo', picture.reason);
   const sha256 = await keepPicture(picture);
-  return write(writer, { job: number }, async (connection): Promise<Prepared> => {
+  return write(writer, 'add-photo', { job: number }, async (connection): Promise<Prepared> => {
     const gone = await placeRefusal(number, given, connection);
     if (gone) return gone;
     if ((await countPhotos(connection, number)) >= mostPhotos)
@@ -101,11 +101,11 @@ export async function addUploaded(
   upload: string,
   writer: Writer,
 ): Promise<EditOutcome> {
-  const own: Writer = { author: writer.author, request: upload };
+  const own: Writer = { ...writer, request: upload };
   const bytes = await wholeUpload(upload);
   if ('reason' in bytes)
     // What is gone may have been kept already: the record of writes knows.
-    return write(own, { job: number }, () => Promise.resolve(faulty('upload', bytes.reason)));
+    return write(own, 'add-photo', { job: number }, () => Promise.resolve(faulty('upload', bytes.reason)));
   const outcome = await addPhoto(number, given, bytes, own);
   if (outcome.status === 'saved') await letUploadGo(upload);
   return outcome;

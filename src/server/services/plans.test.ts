@@ -7,6 +7,7 @@ import { loadWorkingPlan } from '../repositories/plan-repository';
 import { acceptPlan } from './accept-plan';
 import { saveEdit, undoLast } from './edits';
 import { agreedPlansOfOthers, currentPlan, currentPlans } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterEach(() => {
@@ -25,7 +26,7 @@ async function storedHash(job: string, hash: string): Promise<string | undefined
 }
 const changeOwner = async (owner: string) => {
   const seen = (await loadJob(database(), 'P-015'))!.versions['P-015']!;
-  return saveEdit({ kind: 'job', job: 'P-015', seen, set: { owner } }, { author: 'ann' });
+  return saveEdit({ kind: 'job', job: 'P-015', seen, set: { owner } }, writerNamed('ann'));
 };
 
 describe('the working plan', () => {
@@ -41,7 +42,7 @@ describe('the working plan', () => {
     const after = (await currentPlan('P-015'))!;
     expect(after.inputHash).not.toBe(before.inputHash);
     expect(after.plan).not.toBe(before.plan);
-    await undoLast('P-015', { author: 'ann' });
+    await undoLast('P-015', writerNamed('ann'));
     expect((await currentPlan('P-015'))!.inputHash).toBe(before.inputHash);
   });
 
@@ -88,11 +89,11 @@ describe('the working plan', () => {
 describe('the agreed plan', () => {
   test('keeps its starts when some minutes of work fall away, and moves when that brings days', async () => {
     const before = (await currentPlan('P-015'))!;
-    await acceptPlan('P-015', before.inputHash, { author: 'manager' });
+    await acceptPlan('P-015', before.inputHash, writerNamed('manager'));
     const ratedAt = async (operation: string, rate: number) => {
-      await saveEdit({ kind: 'rate', operation, seen: null, rate }, { author: 'ann' });
+      await saveEdit({ kind: 'rate', operation, seen: null, rate }, writerNamed('ann'));
       const { plan } = (await currentPlan('P-015'))!;
-      await undoLast('shop', { author: 'ann' });
+      await undoLast('shop', writerNamed('ann'));
       return plan;
     };
     const starts = (plan: typeof before.plan) => plan.steps.map((step) => [step.key, step.start]);

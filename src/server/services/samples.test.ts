@@ -6,13 +6,14 @@ import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
 import { saveEdit, undoLast } from './edits';
 import { currentPlan } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
 const number = 'P-015';
 const stored = async () => (await loadJob(database(), number))!;
-const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
+const save = (edit: Edit) => saveEdit(edit, writerNamed('ann'));
 const show = (over: Partial<Sample> = {}) => {
   const { id: _, ...item } = acceptedSample('c.deep-estuary', { onDate: '2026-11-02', ...over });
   return save({ kind: 'add-item', job: number, list: 'samples', item });
@@ -30,7 +31,7 @@ test('an accepted sample lets its colour be booked; taken back it waits again', 
   expect(places(await show())).toEqual(['saved']);
   expect(await open()).not.toContain('Deep Estuary');
   expect(await open()).toContain('Gull White');
-  await undoLast(number, { author: 'ann' });
+  await undoLast(number, writerNamed('ann'));
   expect(await open()).toContain('Deep Estuary');
 });
 

@@ -5,12 +5,15 @@ import type { ConsumableTrial, Job, StockMove, WorkNote } from '../../core/recor
 import type { Shop } from '../../core/shop';
 import type { Minute } from '../../core/units';
 import { database } from '../database/client';
+import { accountInsert, type Account } from '../repositories/account-repository';
 import { jobChanges } from '../repositories/job-changes';
 import { offerInsert } from '../repositories/offer-repository';
 import { saveAgreedPlan } from '../repositories/plan-repository';
 import { insert } from '../repositories/row-change';
 import { loadShop, shelfChanges, shopChanges } from '../repositories/shop-repository';
-import { write } from './unit-of-work';
+import { commandWriter, write } from './unit-of-work';
+
+export type { Account };
 
 /** A job with the plan that was agreed and the quote that was accepted; null for none. */
 export interface ScenarioJob {
@@ -27,6 +30,8 @@ export interface Scenario {
   moves: StockMove[];
   trials: ConsumableTrial[];
   notes: WorkNote[];
+  /** Who may be tried out in a demo; none in a shop of one's own. */
+  accounts: Account[];
   acceptedAt: Minute;
 }
 
@@ -34,7 +39,7 @@ export const isEmpty = async (): Promise<boolean> => (await loadShop(database())
 
 /** Stores a scenario in one write: all of it or nothing. */
 export async function storeScenario(scenario: Scenario): Promise<void> {
-  const outcome = await write({ author: 'command' }, 'shop', async (connection) => {
+  const outcome = await write(commandWriter, 'take-in-job', 'shop', async (connection) => {
     if (await loadShop(connection)) return { status: 'conflict', what: 'the shop', why: 'exists' };
     return {
       status: 'ok',
@@ -47,6 +52,7 @@ export async function storeScenario(scenario: Scenario): Promise<void> {
         ...shelfChanges(scenario.shelf),
         ...scenario.moves.map((row) => insert('stockMove', row)),
         ...scenario.trials.map((row) => insert('trial', row)),
+        ...scenario.accounts.map(accountInsert),
         ...scenario.notes.map((row) => insert('workNote', row)),
         ...scenario.jobs.flatMap(({ job }) => jobChanges(job)),
         ...scenario.jobs.flatMap(({ job, accepted }) =>

@@ -7,14 +7,15 @@ import { loadJob } from '../repositories/job-repository';
 import { bringUpLog } from './bring-up-log';
 import { saveEdit, undoLast } from './edits';
 import { currentPlan } from './plans';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
 const stored = async () => (await loadJob(database(), 'P-015'))!;
 const job = async () => (await stored()).job;
-const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
-const undo = () => undoLast('P-015', { author: 'ann' });
+const save = (edit: Edit) => saveEdit(edit, writerNamed('ann'));
+const undo = () => undoLast('P-015', writerNamed('ann'));
 const seenOf = async (section: string) => (await stored()).versions[`P-015/${section}`]!;
 const panelsOf = async (section: string) =>
   netOfJob(await job()).flatMap((part) => (part.section === section ? [part.key] : []));

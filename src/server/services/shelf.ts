@@ -19,7 +19,7 @@ const putOnShelf = (
   writer: Writer,
   of: (found: StoredShop) => { products: readonly Product[]; label: string },
 ): Promise<EditOutcome> =>
-  write(writer, 'shop', async (connection) => {
+  write(writer, 'shelf-file', 'shop', async (connection) => {
     const found = await requireShop(connection);
     const { products, label } = of(found);
     if (products.length === 0) return { status: 'nothing' };

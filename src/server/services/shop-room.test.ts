@@ -6,13 +6,14 @@ import { importClosures } from './closures';
 import { saveEdit, undoLast } from './edits';
 import { currentPlan, requireShop } from './plans';
 import { acceptTogether, proposeTogether } from './together';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
-const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
+const save = (edit: Edit) => saveEdit(edit, writerNamed('ann'));
 const undo = async (room: string, times = 1) => {
-  for (let i = 0; i < times; i += 1) expect((await undoLast(room, { author: 'ann' })).status).toBe('saved');
+  for (let i = 0; i < times; i += 1) expect((await undoLast(room, writerNamed('ann'))).status).toBe('saved');
 };
 const plan = async (job = 'P-014') => (await currentPlan(job))!.plan;
 
@@ -126,11 +127,11 @@ describe('hours and closed days', () => {
   test('closed days of a file are added but for those the shop has, and one undo takes them back', async () => {
     const before = (await requireShop()).shop.closures.length;
     const text = calendar(day('20261225', 'Christmas Day'), day('20261228', 'Bank holiday'));
-    expect(await importClosures(text, { author: 'ann' })).toMatchObject({ status: 'saved' });
+    expect(await importClosures(text, writerNamed('ann'))).toMatchObject({ status: 'saved' });
     const { closures } = (await requireShop()).shop;
     expect(closures).toHaveLength(before + 1);
     expect(closures).toContainEqual({ date: '2026-12-28', reason: 'Bank holiday' });
-    expect(await importClosures(text, { author: 'ann' })).toMatchObject({ status: 'faulty' });
+    expect(await importClosures(text, writerNamed('ann'))).toMatchObject({ status: 'faulty' });
     await undo('shop');
     expect((await requireShop()).shop.closures).toHaveLength(before);
   });
@@ -234,14 +235,17 @@ describe('all jobs together', () => {
     const cutter = proposal.rows.find((row) => row.job === 'P-015')!;
     expect(cutter.agreed).toBeNull();
     await save({ kind: 'step', job: 'P-015', step: 'topsides/mask', seen: null, set: { note: 'x' } });
-    expect(await acceptTogether(proposal.token, { author: 'manager' })).toEqual({ status: 'conflict' });
+    expect(await acceptTogether(proposal.token, writerNamed('manager'))).toEqual({ status: 'conflict' });
     await undo('P-015');
     const again = (await proposeTogether())!;
-    expect(await acceptTogether(proposal.token, { author: 'manager' })).toEqual({ status: 'conflict' });
-    expect(await acceptTogether(again.token, { author: 'manager' })).toEqual({ status: 'accepted', jobs: 3 });
+    expect(await acceptTogether(proposal.token, writerNamed('manager'))).toEqual({ status: 'conflict' });
+    expect(await acceptTogether(again.token, writerNamed('manager'))).toEqual({
+      status: 'accepted',
+      jobs: 3,
+    });
     const agreed = (await currentPlan('P-015'))!.agreed!;
     expect(agreed.finishDate).toBe(again.rows.find((row) => row.job === 'P-015')!.together.finishDate);
-    expect(await acceptTogether(again.token, { author: 'manager' })).toEqual({ status: 'conflict' });
+    expect(await acceptTogether(again.token, writerNamed('manager'))).toEqual({ status: 'conflict' });
   });
 
   test('a pin of a step is kept with its minute and taken out again', async () => {

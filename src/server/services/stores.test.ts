@@ -8,11 +8,12 @@ import { currentPlan, requireShop } from './plans';
 import { exportShelf, historyOf, importShelf, restoreStandardShelf } from './shelf';
 import { committedOf, currentStores, currentTrials } from './stores';
 import { compareSystems, whatIfAir } from './what-if';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
-const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
+const save = (edit: Edit) => saveEdit(edit, writerNamed('ann'));
 const productEdit = async (code: string, set: Record<string, unknown>): Promise<Edit> => {
   const { shelf, productVersions } = await requireShop();
   const { code: _code, ...product } = shelf.get(code)!;
@@ -40,11 +41,11 @@ describe('the Shelf', () => {
     const first = await productEdit('clear-21', { leadDays: 9 });
     const second = await productEdit('clear-21', { leadDays: 1 });
     expect(await save(first)).toMatchObject({ status: 'saved', label: 'sheet of clear-21' });
-    expect(await saveEdit(second, { author: 'ben' })).toMatchObject({ status: 'conflict', why: 'changed' });
+    expect(await saveEdit(second, writerNamed('ben'))).toMatchObject({ status: 'conflict', why: 'changed' });
     expect((await requireShop()).shelf.get('clear-21')!.leadDays).toBe(9);
     const [latest] = await historyOf('clear-21');
     expect(latest).toMatchObject({ author: 'ann', before: { leadDays: 3 } });
-    expect((await undoLast('shop', { author: 'ann' })).status).toBe('saved');
+    expect((await undoLast('shop', writerNamed('ann'))).status).toBe('saved');
     expect((await requireShop()).shelf.get('clear-21')!.leadDays).toBe(3);
     expect(await historyOf('clear-21')).toEqual([]);
   });
@@ -52,9 +53,9 @@ describe('the Shelf', () => {
   test('written as CSV and read back it is the same shelf', async () => {
     const before = [...(await requireShop()).shelf.values()];
     const text = await exportShelf();
-    expect(await importShelf(text, { author: 'ann' })).toMatchObject({ status: 'saved' });
+    expect(await importShelf(text, writerNamed('ann'))).toMatchObject({ status: 'saved' });
     expect([...(await requireShop()).shelf.values()]).toEqual(before);
-    await undoLast('shop', { author: 'ann' });
+    await undoLast('shop', writerNamed('ann'));
   });
 
   test('a file with one fault changes nothing', async () => {
@@ -62,7 +63,7 @@ describe('the Shelf', () => {
       'antifouling,Antifouling,coating,L',
       'antifouling,Antifouling,coating,cup',
     );
-    const read = await importShelf(text, { author: 'ann' });
+    const read = await importShelf(text, writerNamed('ann'));
     expect(read).toMatchObject({ status: 'faulty' });
     if (read.status === 'faulty') expect(read.faults[0]!.place).toMatch(/^line \d+, unit$/);
     expect(readShelfCsv(await exportShelf()).status).toBe('ok');
@@ -72,12 +73,12 @@ describe('the Shelf', () => {
     const { productVersions } = await requireShop();
     await save({ kind: 'remove-product', code: 'candy-mid', seen: productVersions['candy-mid']! });
     expect((await requireShop()).shelf.has('candy-mid')).toBe(false);
-    expect(await restoreStandardShelf({ author: 'ann' })).toMatchObject({
+    expect(await restoreStandardShelf(writerNamed('ann'))).toMatchObject({
       status: 'saved',
       label: '1 standard products',
     });
     expect((await requireShop()).shelf.has('candy-mid')).toBe(true);
-    expect(await restoreStandardShelf({ author: 'ann' })).toMatchObject({ status: 'nothing' });
+    expect(await restoreStandardShelf(writerNamed('ann'))).toMatchObject({ status: 'nothing' });
   });
 });
 
@@ -87,7 +88,7 @@ describe('the stock book', () => {
   test('a receipt is dated by the shop’s day, raises the shelf and what is committed for its job', async () => {
     const before = await currentStores();
     expect(
-      await saveEdit(move({ product: 'sealer-grey', amount: 6, costMinor: 16500 }), { author: 'cat' }),
+      await saveEdit(move({ product: 'sealer-grey', amount: 6, costMinor: 16500 }), writerNamed('cat')),
     ).toMatchObject({
       status: 'saved',
     });
@@ -105,7 +106,7 @@ describe('the stock book', () => {
 
   test('undo does not touch the book; an entry is taken back by another, and both stay', async () => {
     const count = (await currentStores()).moves.length;
-    expect(await undoLast('shop', { author: 'cat' })).toEqual({ status: 'nothing' });
+    expect(await undoLast('shop', writerNamed('cat'))).toEqual({ status: 'nothing' });
     expect((await currentStores()).moves).toHaveLength(count);
     const entry = (await currentStores()).moves.find(
       (one) => one.product === 'sealer-grey' && one.amount === 6,
@@ -194,7 +195,7 @@ describe('the air of a place', () => {
     };
     expect(await save(edit)).toMatchObject({ status: 'saved' });
     expect((await requireShop()).shop.places.find((place) => place.id === 'bay-1')!.profile).toEqual(profile);
-    expect(await saveEdit(edit, { author: 'ben' })).toMatchObject({ status: 'conflict' });
-    await undoLast('shop', { author: 'ann' });
+    expect(await saveEdit(edit, writerNamed('ben'))).toMatchObject({ status: 'conflict' });
+    await undoLast('shop', writerNamed('ann'));
   });
 });

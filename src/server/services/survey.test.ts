@@ -9,13 +9,14 @@ import { currentPlan } from './plans';
 import { costedOptions, panelEstimates } from './survey-advice';
 import { exportPanelMap, importPanelMap, importReadings } from './survey-files';
 import { readJobBundle } from '../../core/exchange';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
 const job = async (number = 'P-015') => (await loadJob(database(), number))!.job;
-const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
-const undo = () => undoLast('P-015', { author: 'ann' });
+const save = (edit: Edit) => saveEdit(edit, writerNamed('ann'));
+const undo = () => undoLast('P-015', writerNamed('ann'));
 const set = async (parts: string[], change: Partial<PartSurvey>, seen: number | null = null) =>
   save({ kind: 'survey', job: 'P-015', parts: parts.map((part) => ({ part, seen })), set: change });
 const surveyOf = async (key: string) => (await job()).surveyed.find((one) => one.key === key);
@@ -113,12 +114,14 @@ describe('marks and readings', () => {
   });
 
   test('a file of readings is taken whole or not at all', async () => {
-    const bad = await importReadings('P-015', 'part,um,gauge\nT1P,300,ultrasonic\nZZ,1,eddy\n', {
-      author: 'ann',
-    });
+    const bad = await importReadings(
+      'P-015',
+      'part,um,gauge\nT1P,300,ultrasonic\nZZ,1,eddy\n',
+      writerNamed('ann'),
+    );
     expect(bad).toMatchObject({ status: 'faulty', faults: [{ place: 'line 3' }] });
     expect((await job()).readings).toEqual([]);
-    const good = await importReadings('P-015', 'part;um\nT1P;300,5\nT2P;310\n', { author: 'ann' });
+    const good = await importReadings('P-015', 'part;um\nT1P;300,5\nT2P;310\n', writerNamed('ann'));
     expect(good.status).toBe('saved');
     expect((await job()).readings.map((one) => one.um).sort()).toEqual([300.5, 310]);
     await undo();
@@ -131,10 +134,10 @@ describe('panels', () => {
 
   test('a panel map adds to the net, or takes its place; undo brings the net back whole', async () => {
     const before = partsOfJob(await job()).map((part) => part.key);
-    expect((await importPanelMap('P-015', map, false, { author: 'ann' })).status).toBe('saved');
+    expect((await importPanelMap('P-015', map, false, writerNamed('ann'))).status).toBe('saved');
     expect(partsOfJob(await job()).map((part) => part.key)).toEqual([...before, 'CAB']);
     await undo();
-    expect((await importPanelMap('P-015', map, true, { author: 'ann' })).status).toBe('saved');
+    expect((await importPanelMap('P-015', map, true, writerNamed('ann'))).status).toBe('saved');
     expect(partsOfJob(await job()).map((part) => part.key)).toEqual(['CAB']);
     await undo();
     expect(partsOfJob(await job()).map((part) => part.key)).toEqual(before);
@@ -144,7 +147,7 @@ describe('panels', () => {
     const area = async () => partsOfJob(await job()).reduce((sum, part) => sum + part.outsideM2, 0);
     const before = await area();
     const written = (await exportPanelMap('P-015'))!;
-    expect((await importPanelMap('P-015', written, true, { author: 'ann' })).status).toBe('saved');
+    expect((await importPanelMap('P-015', written, true, writerNamed('ann'))).status).toBe('saved');
     expect(await area()).toBeCloseTo(before, 2);
     await undo();
   });
@@ -160,7 +163,7 @@ describe('panels', () => {
     const [from, to] = [Math.min(...xs) + 2000, Math.max(...xs) - 2000];
     const line = `<path id="S" data-line="" data-name="Stripe" data-colour="Gull White" data-width="50" d="M${from} ${middle}L${to} ${middle}"/>`;
     const drawn = written.replace('</svg>', `${line}</svg>`);
-    expect((await importPanelMap('P-015', drawn, true, { author: 'ann' })).status).toBe('saved');
+    expect((await importPanelMap('P-015', drawn, true, writerNamed('ann'))).status).toBe('saved');
     const after = await job();
     expect(after.constructions.map((one) => [one.name, one.strip, one.colour])).toEqual([
       ['Stripe', 'left', 'c.gull-white'],
@@ -175,7 +178,7 @@ describe('panels', () => {
     await undo();
     expect(await job()).toEqual(before);
     const pink = drawn.replace('Gull White', 'Pink');
-    expect(await importPanelMap('P-015', pink, true, { author: 'ann' })).toMatchObject({
+    expect(await importPanelMap('P-015', pink, true, writerNamed('ann'))).toMatchObject({
       status: 'faulty',
       faults: [{ place: 'path S' }],
     });
@@ -183,7 +186,7 @@ describe('panels', () => {
   });
 
   test('a map with a panel of a code that is there is refused by its path', async () => {
-    expect(await importPanelMap('P-015', map.replace('CAB', 'TR'), false, { author: 'ann' })).toMatchObject({
+    expect(await importPanelMap('P-015', map.replace('CAB', 'TR'), false, writerNamed('ann'))).toMatchObject({
       status: 'faulty',
       faults: [{ place: 'path TR' }],
     });
@@ -256,7 +259,7 @@ test('a bundle carries the whole survey to another number', async () => {
   const bundle = readJobBundle((await exportJob('P-015'))!);
   if (bundle.status !== 'ok') throw new Error(JSON.stringify(bundle.faults));
   bundle.value.job.number = 'P-215';
-  expect((await importJob(bundle.value, { author: 'ann' })).status).toBe('saved');
+  expect((await importJob(bundle.value, writerNamed('ann'))).status).toBe('saved');
   const [own, copy] = [await job(), await job('P-215')];
   expect({ ...copy, number: 'P-015' }).toEqual(own);
 });

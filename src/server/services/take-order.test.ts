@@ -3,6 +3,7 @@ import { database } from '../database/client';
 import { closeAll, freshDemo } from '../database/fresh-demo.fixture';
 import { loadJob } from '../repositories/job-repository';
 import { saveEdit, undoLast } from './edits';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
@@ -23,7 +24,7 @@ const take = async (over: Partial<Extract<Edit, { kind: 'take-order' }>> = {}) =
     grounds: [],
     ...over,
   };
-  return saveEdit(edit, { author: 'ann' });
+  return saveEdit(edit, writerNamed('ann'));
 };
 const faultOf = (outcome: Awaited<ReturnType<typeof take>>) =>
   outcome.status === 'faulty' ? outcome.faults[0] : { place: outcome.status };
@@ -38,7 +39,7 @@ test('order, clearing and ground coats are taken in one edit and taken back in o
   expect(after.schools['clear-over']).toBe('each');
   expect(after.colours.find((one) => one.id === first!.id)?.groundCoat).toBe('sealer-white');
   expect(after.colours.find((one) => one.id === second!.id)?.groundCoat).toBeNull();
-  await undoLast(number, { author: 'ann' });
+  await undoLast(number, writerNamed('ann'));
   expect(await job()).toEqual(before);
 });
 

@@ -62,7 +62,7 @@ export type AcceptTogether = { status: 'accepted'; jobs: number } | { status: 'c
 export async function acceptTogether(token: string, writer: Writer): Promise<AcceptTogether> {
   const kept = proposals().get(token);
   if (!kept) return { status: 'conflict' };
-  const outcome = await write(writer, 'shop', async (connection) => {
+  const outcome = await write(writer, 'accept-together', 'shop', async (connection) => {
     // While the shop is locked nobody else accepts: what is read here is what the bookings will rest on.
     const { inputs } = openJobsOf(await readSnapshot(null, connection));
     if (inputs !== kept.inputs) return { status: 'conflict', what: 'plans of all open jobs', why: 'changed' };

@@ -11,6 +11,7 @@ import { currentPlan, currentPlans } from './plans';
 import { readSnapshot } from './snapshot';
 import { currentStores } from './stores';
 import { write } from './unit-of-work';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
@@ -20,7 +21,7 @@ const job = 'P-015';
 const rounds = Number(process.env.COATREL_ROUNDS ?? 12);
 const versionOf = async (id: string, of = job) => (await loadJob(database(), of))!.versions[id]!;
 const rename = (owner: string, seen: number, request?: string) =>
-  saveEdit({ kind: 'job', job, seen, set: { owner } }, { author: 'ann', request });
+  saveEdit({ kind: 'job', job, seen, set: { owner } }, writerNamed('ann', 'manager', request));
 
 /** Statements that the server was asked meanwhile, as its own counter tells. */
 async function statementsOf(work: () => Promise<unknown>): Promise<number> {
@@ -47,7 +48,10 @@ describe('one door for every write', () => {
     expect(both.map((one) => one.status)).toEqual(['saved', 'saved']);
     expect((await rename('twice', seen, request)).status).toBe('saved');
     expect(await versionOf(job)).toBe(seen + 1);
-    const other = await saveEdit({ kind: 'job', job, seen, set: { owner: 'x' } }, { author: 'bea', request });
+    const other = await saveEdit(
+      { kind: 'job', job, seen, set: { owner: 'x' } },
+      writerNamed('bea', 'manager', request),
+    );
     expect(other).toMatchObject({ status: 'faulty', faults: [{ place: 'request' }] });
   });
 
@@ -59,7 +63,7 @@ describe('one door for every write', () => {
         const numbers = ['P-014', 'P-016'] as const;
         const seen = await Promise.all(numbers.map(async (number) => (await currentPlan(number))!.inputHash));
         const both = await Promise.all(
-          numbers.map((number, i) => acceptPlan(number, seen[i]!, { author: `m${i}` })),
+          numbers.map((number, i) => acceptPlan(number, seen[i]!, writerNamed(`m${i}`))),
         );
         outcomes.push(
           both
@@ -77,7 +81,7 @@ describe('one door for every write', () => {
 
   test('writers in each other’s way are tried again: no round ends in an error', async () => {
     const cross = (first: string, second: string, author: string) =>
-      write({ author }, { job: first }, async (connection) => {
+      write(writerNamed(author), 'job', { job: first }, async (connection) => {
         const id = (number: string) => number;
         const one = await loadJob(connection, first);
         const two = await loadJob(connection, second);
@@ -103,7 +107,7 @@ describe('one door for every write', () => {
     const coach = (await loadJob(database(), 'P-014'))!.job;
     const entry = coach.log.at(-1)!;
     const correct = () =>
-      saveEdit({ kind: 'correct-log', job: 'P-014', id: entry.id, note: 'slip' }, { author: 'ann' });
+      saveEdit({ kind: 'correct-log', job: 'P-014', id: entry.id, note: 'slip' }, writerNamed('ann'));
     const both = await Promise.all([correct(), correct()]);
     expect(both.map((one) => one.status).sort()).toEqual(['faulty', 'saved']);
     const log = (await loadJob(database(), 'P-014'))!.job.log;
@@ -129,7 +133,7 @@ describe('one door for every write', () => {
           },
           insist: false,
         },
-        { author: 'ann' },
+        writerNamed('ann'),
       );
     const { plan } = (await currentPlan('P-014'))!;
     const all = await Promise.all(Array.from({ length: 12 }, (_, i) => note(i)));
@@ -147,7 +151,7 @@ describe('one door for every write', () => {
     const part = plan.parts.find((one) => !surveyed.has(one.key))!.key;
     const saved = await saveEdit(
       { kind: 'survey', job, parts: [{ part, seen: null }], set: { note: 'look here' } },
-      { author: 'ann' },
+      writerNamed('ann'),
     );
     expect(saved.status).toBe('saved');
     await rename('told', await versionOf(job));
@@ -162,7 +166,7 @@ describe('one door for every write', () => {
     const ofPanel = await auditOf(job, part, null);
     expect(ofPanel.lines.map((line) => line.label)).toContain(`survey of ${part}: note`);
     expect(ofPanel.lines.map((line) => line.label)).not.toContain('owner');
-    expect((await undoLast(job, { author: 'ann' })).status).toBe('saved');
+    expect((await undoLast(job, writerNamed('ann'))).status).toBe('saved');
     const after = await auditOf(job, null, null);
     expect(after.lines[0]).toMatchObject({ kind: 'undo', label: 'owner' });
     expect(after.lines[1]).toMatchObject({ kind: 'edit', label: 'owner', undone: true });

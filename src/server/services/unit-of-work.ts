@@ -1,19 +1,27 @@
 import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import type { Fault } from '../../core/exchange';
+import { whyNotDo, type Deed, type Rights } from '../../core/rights';
 import { database, type Connection } from '../database/client';
 import { hasCode, isPassing } from '../database/fault';
 import * as schema from '../database/schema';
 import { keepWrite, writeOfRequest, type WriteKind } from '../repositories/audit-repository';
 import type { Inverse, RowChange } from '../repositories/row-change';
-import { applyChanges, RowConflict, TooOld, type Applied } from '../repositories/row-store';
+import { applyChanges, RowConflict, TooOld } from '../repositories/row-store';
 import { currentMinute } from './clock';
 
-/** Who writes, and the key of the request that asked for it: the same key sent twice counts once. */
+/** Who writes, what they may, and the key of the request that asked for it: the same key sent twice counts once. */
 export interface Writer {
+  /** Id of the account, or a word for who has none: the command, the owner. */
   author: string;
+  rights: Rights;
+  /** The tablet it is done on. */
+  tabletId?: string | null;
   request?: string;
 }
+
+/** The command on the machine: whoever may run it reaches the data itself. */
+export const commandWriter: Writer = { author: 'command', rights: ['manager'] };
 
 /** What a write would do, or why it is refused. */
 export type Prepared =
@@ -31,13 +39,15 @@ export type Prepared =
     }
   | { status: 'faulty'; faults: Fault[] }
   | { status: 'conflict'; what: string; why: 'changed' | 'gone' | 'exists' }
-  | { status: 'nothing' };
+  | { status: 'nothing' }
+  | { status: 'forbidden'; reason: string };
 
 export type EditOutcome =
   | { status: 'saved'; label: string }
   | { status: 'faulty'; faults: Fault[] }
   | { status: 'conflict'; what: string; why: 'changed' | 'gone' | 'exists' }
-  | { status: 'nothing' };
+  | { status: 'nothing' }
+  | { status: 'forbidden'; reason: string };
 
 /** What other writers have to wait for: a job, or the shop, which every acceptance and every new job goes through. */
 export type Lock = { job: string } | 'shop';
@@ -52,18 +62,22 @@ const pause = (attempt: number): Promise<void> =>
  * The one door for every write: in one transaction the rows it rests on are locked and read, refusals are said, changes
  * are applied with what stood before kept for undo, and who wrote what is recorded. It is tried again when it met
  * another writer or a connection that broke; a request that was carried out before is answered and not repeated.
+ * @param deed what is done, by the word that rights go by; who may not is told before anything is read
  * @param prepare reads through the connection it is handed and writes nothing
  */
 export async function write(
   writer: Writer,
+  deed: Deed,
   lock: Lock,
   prepare: (connection: Connection) => Promise<Prepared>,
 ): Promise<EditOutcome> {
+  const why = whyNotDo(writer.rights, deed);
+  if (why !== null) return { status: 'forbidden', reason: why };
   const request = writer.request ?? randomUUID();
   for (let attempt = 1; ; attempt += 1)
     try {
       return await database().transaction((connection) =>
-        writeOnce(connection, { author: writer.author, request }, lock, prepare),
+        writeOnce(connection, { ...writer, request }, deed, lock, prepare),
       );
     } catch (error) {
       const outcome = outcomeOf(error);
@@ -75,7 +89,8 @@ export async function write(
 
 async function writeOnce(
   connection: Connection,
-  { author, request }: Required<Writer>,
+  { author, request, tabletId = null }: Writer & { request: string },
+  deed: Deed,
   lock: Lock,
   prepare: (connection: Connection) => Promise<Prepared>,
 ): Promise<EditOutcome> {
@@ -94,22 +109,22 @@ async function writeOnce(
   const { room, kind, label, changes, undoable, also } = prepared;
   const applied = await applyChanges(connection, changes);
   await also?.(connection);
-  await keepWrite(connection, auditOf({ room, kind, label, changes, undoable }, applied, author, request));
+  await keepWrite(connection, {
+    room,
+    kind,
+    label,
+    changes,
+    undoable,
+    deed,
+    author,
+    tabletId,
+    request,
+    inverse: applied.inverse,
+    panels: applied.panels,
+    atMinute: currentMinute(),
+  });
   return { status: 'saved', label };
 }
-
-const auditOf = (
-  what: {
-    room: string;
-    kind: WriteKind;
-    label: string;
-    changes: readonly (RowChange | Inverse)[];
-    undoable: boolean;
-  },
-  { inverse, panels }: Applied,
-  author: string,
-  request: string,
-) => ({ ...what, inverse, panels, author, request, atMinute: currentMinute() });
 
 async function takeLock(connection: Connection, lock: Lock): Promise<void> {
   const { job, shop } = schema;

@@ -7,14 +7,15 @@ import { saveEdit, undoLast } from './edits';
 import { operationHistory } from './operations';
 import { currentPlan, requireShop } from './plans';
 import { compareSchool } from './what-if';
+import { writerNamed } from './writer.fixture';
 
 beforeAll(freshDemo);
 afterAll(closeAll);
 
 const job = 'P-015';
-const save = (edit: Edit) => saveEdit(edit, { author: 'ann' });
+const save = (edit: Edit) => saveEdit(edit, writerNamed('ann'));
 const undo = async (room: string, times = 1) => {
-  for (let i = 0; i < times; i += 1) expect((await undoLast(room, { author: 'ann' })).status).toBe('saved');
+  for (let i = 0; i < times; i += 1) expect((await undoLast(room, writerNamed('ann'))).status).toBe('saved');
 };
 const plan = async () => (await currentPlan(job))!.plan;
 const version = async (id: string) => (await loadJob(database(), job))!.versions[id]!;

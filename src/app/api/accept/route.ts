@@ -9,12 +9,12 @@ const schema = Joi.object<{ job: string; inputHash: string }>({
   inputHash: Joi.string().hex().length(64).required(),
 });
 
-export const POST = guarded(async (request) => {
+export const POST = guarded({ does: 'accept-plan' }, async (request, _context, caller) => {
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  const outcome = await acceptPlan(parsed.value.job, parsed.value.inputHash, writerOf(request));
+  const outcome = await acceptPlan(parsed.value.job, parsed.value.inputHash, writerOf(request, caller));
   switch (outcome.status) {
     case 'accepted':
       return Response.json(outcome);

@@ -4,4 +4,4 @@ import { guarded } from '../guarded';
 export const dynamic = 'force-dynamic';
 
 /** What was written of the shop: who, when, what, before and after. */
-export const GET = guarded((request) => auditAnswer(request, 'shop'));
+export const GET = guarded({ reads: 'changes' }, (request) => auditAnswer(request, 'shop'));

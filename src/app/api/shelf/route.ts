@@ -6,7 +6,7 @@ import { guarded } from '../guarded';
 import { writerOf, faultsAnswer, readBody } from '../json-body';
 
 /** The whole Shelf as CSV. */
-export const GET = guarded(async () => {
+export const GET = guarded({ reads: 'shelf' }, async () => {
   return new Response(await exportShelf(), {
     headers: {
       'content-type': 'text/csv; charset=utf-8',
@@ -21,7 +21,7 @@ const schema = Joi.object<{ text?: string; standard?: boolean }>({
 }).xor('text', 'standard');
 
 /** Products from CSV text: new ones are added, known ones take the file's sheet. Or the standard ones that are missing. */
-export const POST = guarded(async (request) => {
+export const POST = guarded({ does: 'shelf-file' }, async (request, _context, caller) => {
   const body = await readBody(request, 4 * 1024 * 1024);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
@@ -29,7 +29,7 @@ export const POST = guarded(async (request) => {
   const { text } = parsed.value;
   return answerOf(
     text === undefined
-      ? await restoreStandardShelf(writerOf(request))
-      : await importShelf(text, writerOf(request)),
+      ? await restoreStandardShelf(writerOf(request, caller))
+      : await importShelf(text, writerOf(request, caller)),
   );
 });

@@ -9,10 +9,10 @@ const schema = Joi.object<{ room: string }>({
   room: Joi.alternatives(field.jobNumber(), Joi.valid('shop')).required(),
 });
 
-export const POST = guarded(async (request) => {
+export const POST = guarded({ does: 'undo' }, async (request, _context, caller) => {
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  return answerOf(await undoLast(parsed.value.room, writerOf(request)));
+  return answerOf(await undoLast(parsed.value.room, writerOf(request, caller)));
 });

@@ -8,10 +8,12 @@ import { currentMinute } from '@/server/services/clock';
 import { listPatterns } from '@/server/services/jobs';
 import { requireShop } from '@/server/services/plans';
 import { Room, Window } from '@/ui/layout';
+import { allowed } from '../../page-caller';
 
 export const metadata = { title: 'New job' };
 
 export default async function NewJobPage() {
+  await allowed('plans');
   const { shop } = await requireShop();
   const choices = formChoices(
     await listPatterns(),

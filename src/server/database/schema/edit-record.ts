@@ -15,6 +15,10 @@ export const editRecord = mysqlTable(
     author: id('author').notNull(),
     /** What kind of write it was: an edit, an entry, an acceptance, an import, an undo. */
     kind: word('kind').default('edit'),
+    /** What was done, by the word that rights go by; empty in records of an older Coatrel. */
+    deed: varchar('deed', { length: 40 }).notNull().default(''),
+    /** The tablet it was done on; null for none. */
+    tabletId: varchar('tablet_id', { length: 160 }),
     label: shortText('label'),
     inverse: document<KeptChange[]>('inverse'),
     /** Null in records of an older Coatrel, and where a write changed more rows than are worth keeping twice. */

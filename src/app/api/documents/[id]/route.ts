@@ -1,4 +1,5 @@
-import { fetchDocument } from '@/server/services/documents';
+import { whyNotRead } from '@/core/rights';
+import { fetchDocument, readingOfDocument } from '@/server/services/documents';
 import { guarded } from '../../guarded';
 import { faultsAnswer } from '../../json-body';
 
@@ -7,8 +8,12 @@ interface Given {
 }
 
 /** A document that was made within the hour. */
-export const GET = guarded<Given>(async (request, { params }) => {
-  const found = await fetchDocument((await params).id);
+export const GET = guarded<Given>('signed-in', async (request, { params }, caller) => {
+  const { id } = await params;
+  const reading = readingOfDocument(id);
+  const why = reading && whyNotRead(caller.rights, reading);
+  if (why) return faultsAnswer([{ place: '', reason: why }], 403);
+  const found = reading && (await fetchDocument(id));
   if (!found)
     return faultsAnswer([{ place: 'document', reason: 'this document is over: make it again' }], 404);
   const name = request.nextUrl.searchParams.get('name') ?? '';

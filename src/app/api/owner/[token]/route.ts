@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { field, parseWith } from '@/core/exchange';
 import { takeOwnerWord, type OwnerSays } from '@/server/services/owner-words';
-import { guarded } from '../../guarded';
+import { openTo } from '../../guarded';
 import { faultsAnswer, readBytes } from '../../json-body';
 
 interface Given {
@@ -46,7 +46,7 @@ const schemas = {
 };
 
 /** What the owner says, from a plain form; the page is shown again, with what was refused. */
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = openTo<Given>(async (request, { params }) => {
   const { token } = await params;
   const body = await readBytes(request, largest);
   if ('answer' in body) return body.answer;

@@ -6,7 +6,7 @@ interface Given {
 }
 
 /** A stored photo, or its thumbnail with `?thumb`; named by its contents, so it may be kept for ever. */
-export const GET = guarded<Given>(async (request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (request, { params }) => {
   const thumb = new URL(request.url).searchParams.has('thumb');
   const picture = await loadPicture((await params).sha, thumb);
   if (!picture) return Response.json({ status: 'nothing' }, { status: 404 });

@@ -9,10 +9,10 @@ const schema = Joi.object<{ seen: number }>({ seen: field.whole(1, 1_000_000_000
 const largest = 15 * 1024 * 1024;
 
 /** The body is the picture of the shop's mark. */
-export const POST = guarded(async (request) => {
+export const POST = guarded({ does: 'shop' }, async (request, _context, caller) => {
   const parsed = parseWith(schema, { seen: Number(request.nextUrl.searchParams.get('seen')) });
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
   const body = await readBytes(request, largest);
   if ('answer' in body) return body.answer;
-  return answerOf(await takeMark(body.bytes, parsed.value.seen, writerOf(request)));
+  return answerOf(await takeMark(body.bytes, parsed.value.seen, writerOf(request, caller)));
 });

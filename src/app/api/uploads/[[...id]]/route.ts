@@ -16,7 +16,9 @@ function asSaid(request: NextRequest): Request {
 }
 
 /** Photos in pieces over a slow link; what broke off goes on where it stopped. Nothing is read back here. */
-const handle = guarded(async (request) => (await uploadServer()).handleWeb(asSaid(request)));
+const handle = guarded({ does: 'add-photo' }, async (request) =>
+  (await uploadServer()).handleWeb(asSaid(request)),
+);
 
 export const POST = handle;
 export const HEAD = handle;

@@ -9,7 +9,7 @@ interface Given {
 const kinds = ['person', 'place', 'job'] as const;
 
 /** Agreed bookings of a person, a place or a job as an iCalendar. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (_request, { params }) => {
   const { kind, id } = await params;
   const known = kinds.find((one) => one === kind);
   const calendar = known ? await calendarOf({ kind: known, id }) : null;

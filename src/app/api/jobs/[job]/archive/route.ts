@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** A job with its quotes and its photos, as one file to take along or to keep. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'file', cost: 20 }, async (_request, { params }) => {
   const { job } = await params;
   const archive = await archiveOf(job);
   if (!archive) return faultsAnswer([{ place: 'job', reason: `there is no job ${job.slice(0, 40)}` }], 404);

@@ -6,4 +6,6 @@ interface Given {
 }
 
 /** What was written of a job: who, when, what, before and after; `panel` narrows it to one panel. */
-export const GET = guarded<Given>(async (request, { params }) => auditAnswer(request, (await params).job));
+export const GET = guarded<Given>({ reads: 'changes' }, async (request, { params }) =>
+  auditAnswer(request, (await params).job),
+);

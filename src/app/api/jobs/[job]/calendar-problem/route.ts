@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** What the calendar of a job has to solve as it stands, for the browser to look for an order that ends sooner. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 5 }, async (_request, { params }) => {
   const { job } = await params;
   const problem = await calendarProblem(job);
   return problem

@@ -8,7 +8,7 @@ interface Given {
 }
 
 /** The job with each of up to four changes, beside it as it stands; nothing is stored. */
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = guarded<Given>({ reads: 'plans', cost: 10 }, async (request, { params }) => {
   const { job } = await params;
   const body = await readBody(request);
   if ('answer' in body) return body.answer;

@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** The colours of the job as CGATS text. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (_request, { params }) => {
   const { job } = await params;
   return fileAnswer(await exportColours(job), {
     filename: `${job}-colours.txt`,

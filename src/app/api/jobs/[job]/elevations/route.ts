@@ -15,7 +15,7 @@ const schema = Joi.object<{ as: 'drawing' | 'svg' | 'png' }>({
 const types = { svg: 'image/svg+xml; charset=utf-8', png: 'image/png' } as const;
 
 /** The object from its sides and from above in the colours of its scheme: to draw, or as a file for the owner. */
-export const GET = guarded<Given>(async (request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (request, { params }) => {
   const { job } = await params;
   const asked = new URL(request.url).searchParams.get('as') ?? 'drawing';
   const parsed = parseWith(schema, { as: asked });

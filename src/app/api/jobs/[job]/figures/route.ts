@@ -6,5 +6,9 @@ interface Given {
 }
 
 /** The figures of a job, its sections and panels. */
-export const GET = guarded<Given>(async (_request, { params }) => figuresFile((await params).job));
-export const POST = guarded<Given>(async (request, { params }) => figuresTaken((await params).job, request));
+export const GET = guarded<Given>({ reads: 'plans' }, async (_request, { params }) =>
+  figuresFile((await params).job),
+);
+export const POST = guarded<Given>({ does: 'job' }, async (request, { params }, caller) =>
+  figuresTaken((await params).job, request, caller),
+);

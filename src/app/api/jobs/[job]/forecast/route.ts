@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** The range in which a job may end, what may go wrong on the way, and what was forecast of it before. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 3 }, async (_request, { params }) => {
   const { job } = await params;
   const told = await forecastOf(job);
   return told

@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** The five single changes that bring the job back to its date and caps at the least loss of finish. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 10 }, async (_request, { params }) => {
   const { job } = await params;
   const answer = await giveUpsOf(job);
   return answer.status === 'no-job'

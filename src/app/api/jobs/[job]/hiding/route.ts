@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** What each colour of a job hides of its ground, and how it shows over the others. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 3 }, async (_request, { params }) => {
   const { job } = await params;
   const rows = await hidingOf(job);
   return rows === null

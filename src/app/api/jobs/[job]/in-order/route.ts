@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** The plan held against the laws of the work: what breaks one, where and by how much. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 10 }, async (_request, { params }) => {
   const { job } = await params;
   const answer = await inOrderOf(job);
   return answer === null

@@ -15,7 +15,7 @@ const schema = Joi.object<{ strip: string; paper: PaperKey | null }>({
 });
 
 /** A strip of the scheme at true scale: one millimetre to a unit as SVG, or on sheets of a paper as PDF. */
-export const GET = guarded<Given>(async (request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (request, { params }) => {
   const { job } = await params;
   const asked = new URL(request.url).searchParams;
   const parsed = parseWith(schema, { strip: asked.get('strip') ?? 'left', paper: asked.get('paper') });

@@ -42,13 +42,17 @@ const schema = Joi.object<{ inputHash: string; discount: Discount | null; note: 
 });
 
 /** Makes a quote out of the plan that was seen. */
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = guarded<Given>({ does: 'make-quote' }, async (request, { params }, caller) => {
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
   const { inputHash, discount, note, ways } = parsed.value;
   return answerOf(
-    await makeOfferOf((await params).job, { seenHash: inputHash, discount, note, ways }, writerOf(request)),
+    await makeOfferOf(
+      (await params).job,
+      { seenHash: inputHash, discount, note, ways },
+      writerOf(request, caller),
+    ),
   );
 });

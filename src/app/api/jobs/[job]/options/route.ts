@@ -6,7 +6,7 @@ interface Given {
   params: Promise<{ job: string }>;
 }
 
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 5 }, async (_request, { params }) => {
   const { job } = await params;
   const options = await costedOptions(job);
   return options

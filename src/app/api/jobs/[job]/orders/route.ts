@@ -27,7 +27,7 @@ const pairOf = (one: string | null, other: string | null): [string, string] | nu
   one && other ? [one, other] : null;
 
 /** The best orders of the colours of each body with their masks, each planned by the real calendar. */
-export const GET = told<Given>(async (request, { params }, tell) => {
+export const GET = told<Given>({ reads: 'plans', cost: 10 }, async (request, { params }, tell) => {
   const { job } = await params;
   const { searchParams } = new URL(request.url);
   const fixed = parseWith(schema, {

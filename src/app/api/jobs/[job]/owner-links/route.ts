@@ -15,12 +15,12 @@ const schema = Joi.object<{ forWhom: string; days: number }>({
 });
 
 /** Makes a link for the owner; the answer is the only time that it is told. */
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = guarded<Given>({ does: 'owner-link' }, async (request, { params }, caller) => {
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  const { outcome, token } = await makeOwnerLink((await params).job, parsed.value, writerOf(request));
+  const { outcome, token } = await makeOwnerLink((await params).job, parsed.value, writerOf(request, caller));
   return outcome.status === 'saved'
     ? Response.json({ status: 'saved', path: `/owner/${token}` })
     : answerOf(outcome);

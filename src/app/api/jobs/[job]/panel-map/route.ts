@@ -14,7 +14,7 @@ const schema = Joi.object<{ text: string; instead: boolean }>({
   instead: Joi.boolean().required(),
 });
 
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (_request, { params }) => {
   const { job } = await params;
   const map = await exportPanelMap(job);
   if (map === null)
@@ -28,12 +28,12 @@ export const GET = guarded<Given>(async (_request, { params }) => {
   });
 });
 
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = guarded<Given>({ does: 'add-parts' }, async (request, { params }, caller) => {
   // Text grows when it is quoted in JSON.
   const body = await readBody(request, 2 * panelMapLimits.bytes);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
   const { text, instead } = parsed.value;
-  return answerOf(await importPanelMap((await params).job, text, instead, writerOf(request)));
+  return answerOf(await importPanelMap((await params).job, text, instead, writerOf(request, caller)));
 });

@@ -37,7 +37,7 @@ const schema = Joi.object<Asked>({
 });
 const largest = 15 * 1024 * 1024;
 
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (_request, { params }) => {
   return Response.json({ photos: await photosOf((await params).job) });
 });
 
@@ -60,7 +60,7 @@ function placeOf(query: URLSearchParams) {
 }
 
 /** The photo is the body, or an upload that is whole; what it shows stands in the address. */
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = guarded<Given>({ does: 'add-photo' }, async (request, { params }, caller) => {
   const query = request.nextUrl.searchParams;
   const parsed = placeOf(query);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
@@ -79,8 +79,8 @@ export const POST = guarded<Given>(async (request, { params }) => {
     forOwner,
   };
   const { job } = await params;
-  if (upload !== null) return answerOf(await addUploaded(job, place, upload, writerOf(request)));
+  if (upload !== null) return answerOf(await addUploaded(job, place, upload, writerOf(request, caller)));
   const body = await readBytes(request, largest);
   if ('answer' in body) return body.answer;
-  return answerOf(await addPhoto(job, place, body.bytes, writerOf(request)));
+  return answerOf(await addPhoto(job, place, body.bytes, writerOf(request, caller)));
 });

@@ -11,10 +11,10 @@ interface Given {
 
 const schema = Joi.object<{ text: string }>({ text: Joi.string().required() });
 
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = guarded<Given>({ does: 'add-readings' }, async (request, { params }, caller) => {
   const body = await readBody(request, 1024 * 1024);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  return answerOf(await importReadings((await params).job, parsed.value.text, writerOf(request)));
+  return answerOf(await importReadings((await params).job, parsed.value.text, writerOf(request, caller)));
 });

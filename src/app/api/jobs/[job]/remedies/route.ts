@@ -14,7 +14,7 @@ interface Given {
 const schema = Joi.object<{ warning: string }>({ warning: Joi.string().min(1).max(2000).required() });
 
 /** What might be done otherwise about one warning, each remedy planned through; nothing is stored. */
-export const GET = guarded<Given>(async (request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 10 }, async (request, { params }) => {
   const { job } = await params;
   const asked = new URL(request.url).searchParams.get('warning') ?? undefined;
   const parsed = parseWith(schema, { warning: asked });

@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** The scheme of a job and those kept beside it, each planned by the real calendar, with its sides to look at. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 10 }, async (_request, { params }) => {
   const { job } = await params;
   const schemes = await schemesOf(job);
   return schemes === null

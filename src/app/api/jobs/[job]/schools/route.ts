@@ -8,7 +8,7 @@ interface Given {
 }
 
 /** The options of a school, each through the whole plan, on one section or on all of them. */
-export const GET = guarded<Given>(async (request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (request, { params }) => {
   const { job } = await params;
   const asked = new URL(request.url).searchParams;
   const school = asked.get('school') ?? '';

@@ -18,10 +18,10 @@ const schema = Joi.object<Signs>({
 });
 
 /** Takes down a signature under the handover of a job. */
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = guarded<Given>({ does: 'sign-handover' }, async (request, { params }, caller) => {
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
-  return answerOf(await signHandover((await params).job, parsed.value, writerOf(request)));
+  return answerOf(await signHandover((await params).job, parsed.value, writerOf(request, caller)));
 });

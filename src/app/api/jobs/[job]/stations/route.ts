@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** Every line and band of the scheme, station by station. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (_request, { params }) => {
   const { job } = await params;
   return fileAnswer(await exportStations(job), {
     filename: `${job}-stations.csv`,

@@ -6,7 +6,7 @@ interface Given {
   params: Promise<{ job: string }>;
 }
 
-export const GET = guarded<Given>(async (request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans' }, async (request, { params }) => {
   const { job } = await params;
   const part = new URL(request.url).searchParams.get('part') ?? '';
   const estimates = await panelEstimates(job, part);

@@ -7,7 +7,7 @@ interface Given {
 }
 
 /** The coat systems a section could have, each through the whole plan. */
-export const GET = guarded<Given>(async (request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 10 }, async (request, { params }) => {
   const { job } = await params;
   const section = new URL(request.url).searchParams.get('section') ?? '';
   const systems = await compareSystems(job, section);

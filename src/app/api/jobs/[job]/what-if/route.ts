@@ -15,7 +15,7 @@ interface Given {
 const schema = Joi.object<{ airC: number }>({ airC: field.figure(-20, 50).strict(false).required() });
 
 /** What breaks, and what it costs, with every place at one temperature. */
-export const GET = guarded<Given>(async (request, { params }) => {
+export const GET = guarded<Given>({ reads: 'plans', cost: 10 }, async (request, { params }) => {
   const { job } = await params;
   const given = new URL(request.url).searchParams.get('airC') ?? undefined;
   const parsed = parseWith(schema, { airC: given });

@@ -6,6 +6,6 @@ interface Given {
 }
 
 /** How an operation was changed, newest first. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'shop' }, async (_request, { params }) => {
   return Response.json({ history: await operationHistory((await params).code) });
 });

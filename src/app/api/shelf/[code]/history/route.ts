@@ -6,6 +6,6 @@ interface Given {
 }
 
 /** How a sheet was changed, newest first. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'shelf' }, async (_request, { params }) => {
   return Response.json({ history: await historyOf((await params).code) });
 });

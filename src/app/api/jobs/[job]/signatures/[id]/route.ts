@@ -12,11 +12,11 @@ interface Given {
 const schema = Joi.object<{ seen: number }>({ seen: field.whole(1, 1_000_000_000).required() });
 
 /** Takes a signature back. */
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = guarded<Given>({ does: 'sign-handover' }, async (request, { params }, caller) => {
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
   const parsed = parseWith(schema, body.value);
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
   const { job, id } = await params;
-  return answerOf(await removeSignature(job, id, parsed.value.seen, writerOf(request)));
+  return answerOf(await removeSignature(job, id, parsed.value.seen, writerOf(request, caller)));
 });

@@ -19,7 +19,7 @@ const schema = Joi.object<SaidToOffer>({
 });
 
 /** Writes down what the owner said to a quote. */
-export const POST = guarded<Given>(async (request, { params }) => {
+export const POST = guarded<Given>({ does: 'answer-quote' }, async (request, { params }, caller) => {
   const { job, number } = await params;
   const body = await readBody(request);
   if ('answer' in body) return body.answer;
@@ -27,5 +27,5 @@ export const POST = guarded<Given>(async (request, { params }) => {
   if (parsed.status === 'faulty') return faultsAnswer(parsed.faults);
   if (!/^\d{1,4}$/.test(number))
     return faultsAnswer([{ place: 'quote', reason: 'there is no such quote' }], 404);
-  return answerOf(await answerOffer(job, Number(number), parsed.value, writerOf(request)));
+  return answerOf(await answerOffer(job, Number(number), parsed.value, writerOf(request, caller)));
 });

@@ -9,7 +9,7 @@ interface Given {
 }
 
 /** The stages of a quote as numbers for the shop's accounts. */
-export const GET = guarded<Given>(async (_request, { params }) => {
+export const GET = guarded<Given>({ reads: 'money' }, async (_request, { params }) => {
   const { job, number } = await params;
   const [offers, planned] = await Promise.all([offersOf(job), currentPlan(job)]);
   const found = offers.find(({ offer }) => String(offer.number) === number);

@@ -1,0 +1,31 @@
+'use client';
+
+import { accountRoles, roleWords, type Role } from '@/core/rights';
+import { Button } from '@/ui/button';
+import { useLive } from '@/ui/use-live';
+import { goTo, useDoor } from './use-door';
+
+/** The demo signs in by itself; one tries out here what others see. */
+export function DemoRoles({ role }: { role: Role | null }) {
+  const live = useLive();
+  const { busy, refusal, send } = useDoor<object>('/api/sign-in/demo');
+  return (
+    <div className="flex flex-col gap-2">
+      {accountRoles.map((one) => (
+        <div key={one} className="flex items-baseline gap-3">
+          <Button
+            look={one === role ? 'main' : 'plain'}
+            aria-pressed={one === role}
+            disabled={!live || busy}
+            className="w-44 text-left"
+            onClick={() => void send({ role: one }).then((answer) => answer && goTo('/'))}
+          >
+            {roleWords[one].name}
+          </Button>
+          <span className="text-quiet">{roleWords[one].line}</span>
+        </div>
+      ))}
+      {refusal && <p role="alert">{refusal}</p>}
+    </div>
+  );
+}
