@@ -172,7 +172,9 @@ test('by the route: made on a thread, told line by line, named for where it is s
   const made = await last(await ask('labels', 'paper=letter'));
   expect(made).toMatchObject({
     status: 200,
-    body: { path: expect.stringMatching(/^\/api\/documents\/[0-9a-f]{32}\?name=P-014-labels-letter\.pdf$/) },
+    body: {
+      path: expect.stringMatching(/^\/api\/documents\/plans-[0-9a-f]{32}\?name=P-014-labels-letter\.pdf$/),
+    },
   });
   expect((await last(await ask('poem'))).status).toBe(422);
   expect((await last(await ask('labels', 'paper=a0'))).status).toBe(422);

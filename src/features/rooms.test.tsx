@@ -260,19 +260,21 @@ describe('Booth, Log, Handover and Scheme', () => {
     const locale = quotes.locale;
     draw(
       <HandoverRoom
-        quotes={quotes}
-        owner={{
-          ...quotes,
-          links: [],
-          words: [],
-          asked: {
-            job: 'P-014',
-            today: '2026-12-24',
-            locale,
-            decisions: [],
-            finds: [],
-            sections: [],
-            labourRateMinorPerHour: 4800,
+        money={{
+          quotes,
+          owner: {
+            ...quotes,
+            links: [],
+            words: [],
+            asked: {
+              job: 'P-014',
+              today: '2026-12-24',
+              locale,
+              decisions: [],
+              finds: [],
+              sections: [],
+              labourRateMinorPerHour: 4800,
+            },
           },
         }}
         photos={{ job: 'P-014', panels: [], prompts: [] }}
@@ -447,7 +449,15 @@ describe('Shop', () => {
   );
 
   test('money is typed in whole units and sent in minor ones', async () => {
-    draw(<ShopRoom notes={{ notes: [], names: {} }} shop={shown} seen={seen} figures={figures} />);
+    draw(
+      <ShopRoom
+        accounts={null}
+        notes={{ notes: [], names: {} }}
+        shop={shown}
+        seen={seen}
+        figures={figures}
+      />,
+    );
     const field = screen.getByLabelText('Labour');
     fireEvent.change(field, { target: { value: '49.5' } });
     fireEvent.blur(field);
@@ -456,7 +466,15 @@ describe('Shop', () => {
   });
 
   test('what an agreed start is worth is typed in hours and sent in minutes', async () => {
-    draw(<ShopRoom notes={{ notes: [], names: {} }} shop={shown} seen={seen} figures={figures} />);
+    draw(
+      <ShopRoom
+        accounts={null}
+        notes={{ notes: [], names: {} }}
+        shop={shown}
+        seen={seen}
+        figures={figures}
+      />,
+    );
     const field = screen.getByLabelText('Opening hours an agreed start must gain before it moves');
     expect(field).toHaveValue(4);
     fireEvent.change(field, { target: { value: '1.5' } });
@@ -466,7 +484,15 @@ describe('Shop', () => {
   });
 
   test('one day off needs one date, and nothing is sent without any', async () => {
-    draw(<ShopRoom notes={{ notes: [], names: {} }} shop={shown} seen={seen} figures={figures} />);
+    draw(
+      <ShopRoom
+        accounts={null}
+        notes={{ notes: [], names: {} }}
+        shop={shown}
+        seen={seen}
+        figures={figures}
+      />,
+    );
     const row = screen.getByRole('row', { name: /^Ines/ });
     const add = within(row).getByRole('button', { name: 'Add' });
     expect(add).toBeDisabled();

@@ -10,7 +10,8 @@ export function ViewSwitch<V extends string>({
   onShow,
   label = 'What is shown',
 }: {
-  views: Readonly<Record<V, string>>;
+  /** What each is called; those that are left out are not shown. */
+  views: Readonly<Partial<Record<V, string>>>;
   shown: NoInfer<V>;
   onShow(view: NoInfer<V>): void;
   label?: string;

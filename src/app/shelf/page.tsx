@@ -4,10 +4,11 @@ import { coatSystemOf, ladderMinutes, laddersWith, standardLadder, systemsWith }
 import { Keys } from '@/features/frame/keys';
 import { Rail } from '@/features/frame/rail';
 import { ShopStrip } from '@/features/frame/strip';
+import { HouseWindow } from '@/features/frame/house-window';
 import { ShelfRoom } from '@/features/shelf/shelf-room';
 import { requireShop } from '@/server/services/plans';
 import { currentTrials } from '@/server/services/stores';
-import { Window } from '@/ui/layout';
+
 import { allowed } from '../page-caller';
 
 export const metadata = { title: 'Shelf' };
@@ -25,7 +26,7 @@ export default async function ShelfPage() {
     ratio: ratioWords(product),
   }));
   return (
-    <Window strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
+    <HouseWindow strip={<ShopStrip shopName={shop.name} />} rail={<Rail job={null} />}>
       <ShelfRoom
         products={products}
         trials={trials.map((trial) => ({ ...trial, seen: seen[trial.id]! }))}
@@ -51,6 +52,6 @@ export default async function ShelfPage() {
           href: `/shelf#${product.code}`,
         }))}
       />
-    </Window>
+    </HouseWindow>
   );
 }

@@ -203,6 +203,7 @@ export function ChangeForm({ ground, onAdd }: { ground: ChangeGround; onAdd(chan
   );
   return (
     <EntryForm
+      deed={null}
       className="flex flex-wrap items-center gap-3 pb-3"
       start={start}
       stays

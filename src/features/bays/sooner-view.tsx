@@ -8,10 +8,10 @@ import { Button } from '@/ui/button';
 import { Fact } from '@/ui/facts';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
-import { useLive } from '@/ui/use-live';
 import { refusalText, useSaving } from '../frame/saving';
 import { date, hours, moment, type Locale } from '../words/format';
 import { useOrderSearch } from './use-order-search';
+import { useOpen } from '../frame/who';
 
 interface Compared {
   base: PlanFigures;
@@ -33,7 +33,7 @@ export function SoonerView({
   hasOrder: boolean;
   locale: Locale;
 }) {
-  const live = useLive();
+  const live = useOpen('job');
   const { save } = useSaving();
   const { looking, begin, stop } = useOrderSearch(job);
   const [said, setSaid] = useState<string | null>(null);

@@ -3,11 +3,11 @@
 import type { CoatingSheet } from '@/core/film';
 import type { LoggedAir } from '@/core/record';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { OwnPhotos } from '../frame/own-photos';
 import { AirNow } from './air-now';
 import type { BoothProps, BoothSession, SessionCoat } from './booth-props';
 import { SprayCautions } from './spray-cautions';
+import { useOpen } from '../frame/who';
 
 /** What every tap at the window carries with it. */
 export interface Tap {
@@ -37,7 +37,7 @@ export function WindowInspector({
   tap: Tap;
   onChange(tap: Tap): void;
 }) {
-  const live = useLive();
+  const live = useOpen('log');
   const set = (given: Partial<Tap>) => onChange({ ...tap, ...given });
   return (
     <InspectorPanel title="At the window" subtitle={session.subject}>

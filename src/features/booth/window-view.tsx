@@ -5,7 +5,6 @@ import type { CoatMark } from '@/core/log';
 import type { CoatingSheet } from '@/core/film';
 import { Room } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
-import { useLive } from '@/ui/use-live';
 import { useNow } from '@/ui/use-now';
 import { ViewSwitch } from '@/ui/view-switch';
 import { clock, type Locale } from '../words/format';
@@ -18,6 +17,7 @@ import { PanelTile } from './panel-tile';
 import { TapAgain } from './tap-again';
 import { useTaps } from './use-taps';
 import { WindowInspector } from './window-inspector';
+import { useOpen } from '../frame/who';
 
 /** The sheet at the booth window: one coat of one session, panel by panel, tapped as it goes on. */
 export function WindowView({
@@ -32,7 +32,7 @@ export function WindowView({
   head: React.ReactNode;
 }) {
   const { now, locale, people } = props;
-  const live = useLive();
+  const live = useOpen('log');
   const minute = useNow(now);
   const firstOpen = session.coats.findIndex((_, i) =>
     session.panels.some((panel) => panel.marks[i]!.state === 'open'),
@@ -119,7 +119,7 @@ function Panels({
   locale: Locale;
   tapPanel: (key: string, mark: CoatMark) => void;
 }) {
-  const live = useLive();
+  const live = useOpen('log');
   return (
     <div className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-2">
       {session.panels.map((panel) => {

@@ -4,9 +4,9 @@ import Link from 'next/link';
 import type { AuditLine } from '@/core/record';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import { moment } from '../words/format';
+import { useOpen } from '../frame/who';
 
 export interface RecentWrite extends AuditLine {
   /** Number of the job, or `shop`. */
@@ -18,7 +18,7 @@ const nameOf = (room: string) => (room === 'shop' ? 'Shop' : room);
 /** The newest writes of the shop and all jobs, and a way to undo the last of one's own where a page cannot be shown. */
 export function RecentChanges({ writes, now }: { writes: RecentWrite[]; now: number }) {
   const { undo, message } = useSaving();
-  const live = useLive();
+  const live = useOpen('undo');
   const rooms = [...new Set(writes.map((one) => one.room))];
   const locale = { timeZone: 'UTC' };
   return (
@@ -48,7 +48,7 @@ export function RecentChanges({ writes, now }: { writes: RecentWrite[]; now: num
             <tr key={one.id} className="border-b border-line">
               <td className="py-1 pr-3 whitespace-nowrap">{moment(one.atMinute, locale)}</td>
               <td className="pr-3">{nameOf(one.room)}</td>
-              <td className="pr-3">{one.author.slice(0, 8)}</td>
+              <td className="pr-3">{one.author}</td>
               <td className={`pr-3 ${one.undone ? 'line-through' : ''}`}>{one.label}</td>
               <td className="text-quiet">{one.kind}</td>
             </tr>

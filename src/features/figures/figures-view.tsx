@@ -77,6 +77,7 @@ export function FiguresView(props: FiguresProps) {
       )}
       <div className="no-print max-w-md pt-4">
         <FileReader
+          deed={props.job === null ? 'shop' : 'job'}
           label="Read figures from a CSV file: what it names is taken, an empty value goes back to the trade’s"
           accept=".csv,text/csv"
           mostMb={1}

@@ -32,6 +32,7 @@ export function WhatIfAir({ job, locale }: { job: string; locale: Locale }) {
   return (
     <>
       <EntryForm
+        deed={null}
         className="flex flex-wrap items-center gap-2 pb-3"
         start={{ airC: '12' }}
         stays

@@ -1,6 +1,7 @@
 'use client';
 
 import type { Edit } from '@/core/record';
+import { deedOf } from '@/core/rights';
 import { Button } from '@/ui/button';
 import { EntryForm, Line, Pick, useSent } from './entry-form';
 
@@ -19,6 +20,7 @@ export function AddItem({
   const send = useSent();
   return (
     <EntryForm
+      deed={deedOf(toEdit('', panels[0]?.key ?? ''))}
       label={label}
       className="flex flex-wrap items-center gap-2 py-2"
       start={{ name: '', where: panels[0]?.key ?? '' }}

@@ -81,6 +81,9 @@ export const jsonPost = (body: unknown): RequestInit => ({
 export const refusalOf = (error: Error | null): string | null =>
   error === null ? null : error instanceof Refusal ? error.message : noAnswer;
 
+/** Why something was refused, whatever was thrown. */
+export const refusalIn = (error: unknown): string => (error instanceof Refusal ? error.message : noAnswer);
+
 /** Answers are kept while a page stands; what they hang on is part of their key, so none is ever stale. */
 export const newQueryClient = (): QueryClient =>
   new QueryClient({

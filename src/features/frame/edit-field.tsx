@@ -3,7 +3,9 @@
 import { useId, useState, type KeyboardEvent } from 'react';
 import type { Edit } from '@/core/record';
 import { useLive } from '@/ui/use-live';
+import { deedOf } from '@/core/rights';
 import { refusalText, useSaving } from './saving';
+import { useMay } from './who';
 
 interface Common {
   label: string;
@@ -20,6 +22,7 @@ interface Common {
 function useField({ value, toEdit, check }: Pick<Common, 'value' | 'toEdit' | 'check'>) {
   const { save } = useSaving();
   const live = useLive();
+  const may = useMay();
   const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const commit = async (text: string) => {
@@ -43,8 +46,27 @@ function useField({ value, toEdit, check }: Pick<Common, 'value' | 'toEdit' | 'c
     setDraft(null);
     setFault(null);
   };
-  return { shown: draft ?? value, setDraft, fault, commit, forget, live };
+  return { shown: draft ?? value, setDraft, fault, commit, forget, live, may: may(deedOf(toEdit(value))) };
 }
+
+/** What stands there, for who may read and not change it. */
+const Stated = ({
+  label,
+  quiet,
+  text,
+  unit,
+}: {
+  label: string;
+  quiet?: boolean;
+  text: string;
+  unit?: string;
+}) => (
+  <span className="inline-flex items-baseline gap-1">
+    <span className={quiet ? 'sr-only' : 'text-quiet'}>{label}</span>
+    <span className="tabular-nums">{text === '' ? '–' : text}</span>
+    {unit && text !== '' && <span className="text-quiet">{unit}</span>}
+  </span>
+);
 
 /** A figure, text or day that is saved when one leaves it or presses Enter; Escape takes back what was typed. */
 export function EditText({
@@ -65,7 +87,8 @@ export function EditText({
   step?: number | 'any';
 }) {
   const id = useId();
-  const { shown, setDraft, fault, commit, forget, live } = useField({ value, toEdit, check });
+  const { shown, setDraft, fault, commit, forget, live, may } = useField({ value, toEdit, check });
+  if (!may) return <Stated label={label} quiet={quiet} text={value} unit={unit} />;
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') event.currentTarget.blur();
     if (event.key === 'Escape') {
@@ -113,7 +136,11 @@ export function EditChoice({
   className = 'w-36',
 }: Common & { choices: readonly { value: string; text: string }[] }) {
   const id = useId();
-  const { shown, fault, commit, live } = useField({ value, toEdit });
+  const { shown, fault, commit, live, may } = useField({ value, toEdit });
+  if (!may)
+    return (
+      <Stated label={label} quiet={quiet} text={choices.find((one) => one.value === value)?.text ?? value} />
+    );
   return (
     <span className="inline-flex flex-col">
       <label htmlFor={id} className={quiet ? 'sr-only' : 'text-quiet'}>

@@ -4,8 +4,10 @@ import { useCallback, useState, type ReactNode } from 'react';
 import { get, useForm, type FieldError, type FieldPath, type UseFormReturn } from 'react-hook-form';
 import type { Edit } from '@/core/record';
 import { typedFigure } from '@/core/units';
+import type { Deed } from '@/core/rights';
 import { useLive } from '@/ui/use-live';
 import { refusalText, useSaving } from './saving';
+import { useMay } from './who';
 
 /** Fields of text, as they were typed. */
 type Typed = Record<string, string>;
@@ -28,6 +30,7 @@ export function EntryForm<V extends Typed>({
   className,
   start,
   stays = false,
+  deed,
   send,
   children,
 }: {
@@ -35,6 +38,8 @@ export function EntryForm<V extends Typed>({
   className: string;
   /** What was typed stays in the fields, for a question that is asked again a little otherwise. */
   stays?: boolean;
+  /** What sending it does; who may not do that does not see the form. Null where it only asks. */
+  deed: Deed | null;
   /** What the fields hold at first, and again once they are saved. */
   start: V;
   /** Carries it out; a text is why it was not. */
@@ -42,6 +47,7 @@ export function EntryForm<V extends Typed>({
   children(form: UseFormReturn<V>): ReactNode;
 }) {
   const live = useLive();
+  const may = useMay();
   const form = useForm<V>({ values: start });
   const [refusal, setRefusal] = useState<string | null>(null);
   const submit = form.handleSubmit(
@@ -52,6 +58,7 @@ export function EntryForm<V extends Typed>({
     },
     () => setRefusal(null),
   );
+  if (deed !== null && !may(deed)) return null;
   const faults = [...faultsOf(form.formState.errors), ...(refusal === null ? [] : [refusal])];
   return (
     <form aria-label={label} className={className} noValidate onSubmit={(event) => void submit(event)}>

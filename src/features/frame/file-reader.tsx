@@ -2,7 +2,9 @@
 
 import { useId, useState } from 'react';
 import { useLive } from '@/ui/use-live';
+import type { Deed } from '@/core/rights';
 import { useSaving } from './saving';
+import { useMay } from './who';
 
 /** Reads one file from this machine as text and sends it; what is wrong with it stands beneath, all of it. */
 export function FileReader({
@@ -12,6 +14,7 @@ export function FileReader({
   path,
   toBody,
   saved,
+  deed,
 }: {
   label: string;
   accept: string;
@@ -19,9 +22,12 @@ export function FileReader({
   path: string;
   toBody(text: string): unknown;
   saved: string;
+  /** What reading the file does; who may not does not see the field. */
+  deed: Deed;
 }) {
   const id = useId();
   const live = useLive();
+  const may = useMay();
   const { send } = useSaving();
   const [faults, setFaults] = useState<string[]>([]);
   const [busy, setBusy] = useState(false);
@@ -39,6 +45,7 @@ export function FileReader({
         : [],
     );
   };
+  if (!may(deed)) return null;
   return (
     <div className="py-1">
       <label htmlFor={id} className="block">

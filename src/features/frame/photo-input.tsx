@@ -1,7 +1,7 @@
 'use client';
 
 import { useId } from 'react';
-import { useLive } from '@/ui/use-live';
+import { useOpen } from './who';
 
 /** Where photos are chosen from this machine; the same ones may be chosen again. */
 export function PhotoInput({
@@ -14,7 +14,7 @@ export function PhotoInput({
   onTake(files: File[]): void;
 }) {
   const id = useId();
-  const live = useLive();
+  const live = useOpen('add-photo');
   return (
     <>
       <label htmlFor={id} className="sr-only">

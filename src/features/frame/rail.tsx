@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { JobView } from './job-view';
 import { stations } from './stations';
+import { useMayRead } from './who';
 
 const stateWords = { empty: 'nothing yet', drafted: 'drafted', ready: 'ready', attention: 'needs attention' };
 
@@ -37,6 +38,7 @@ const place =
 /** The stations as places to go to; outside a job only Yard, Shop and Shelf are open. */
 export function Rail({ job }: { job: Pick<JobView, 'number' | 'stationStates'> | null }) {
   const path = usePathname();
+  const mayRead = useMayRead();
   const look = (href: string) =>
     `${place} ${path === href ? 'bg-bay text-ink' : 'text-strip-ink hover:bg-black/25'}`;
   const station = (href: string, mark: string, name: string, state?: keyof typeof stateWords) => (
@@ -71,7 +73,7 @@ export function Rail({ job }: { job: Pick<JobView, 'number' | 'stationStates'> |
         ),
       )}
       <div className="mt-auto border-t border-black/40">
-        {station('/shop', 'P', 'Shop')}
+        {mayRead('shop') && station('/shop', 'P', 'Shop')}
         {station('/shelf', 'F', 'Shelf')}
       </div>
     </div>

@@ -35,6 +35,8 @@ interface Saving {
   save(edit: Edit): Promise<SendOutcome>;
   undo(room: string): Promise<void>;
   send(path: string, body: unknown, saved: string): Promise<SendOutcome>;
+  /** Reads the page anew. */
+  refresh(): void;
 }
 
 const SavingContext = createContext<Saving | null>(null);
@@ -118,6 +120,7 @@ export function SavingProvider({ children }: { children: ReactNode }) {
     () => ({
       message,
       send,
+      refresh: () => startTransition(() => router.refresh()),
       save: (edit) => {
         const why = whyNot(deedOf(edit));
         if (why === null) return own.run(edit, (now) => send('/api/edit', now, 'Saved'));
@@ -126,7 +129,7 @@ export function SavingProvider({ children }: { children: ReactNode }) {
       },
       undo: async (room) => void (await send('/api/undo', { room }, 'Undone')),
     }),
-    [message, send, own, whyNot],
+    [message, send, own, whyNot, router],
   );
   return (
     <QueryClientProvider client={client}>

@@ -2,6 +2,7 @@
 
 import { createContext, useCallback, useContext, type ReactNode } from 'react';
 import { mayDo, mayRead, whyNotDo, type Deed, type Reading, type Rights, type Role } from '@/core/rights';
+import { useLive } from '@/ui/use-live';
 
 /** Who sits before the screen. */
 export interface Who {
@@ -46,6 +47,12 @@ export function useWhyNot(): (deed: Deed) => string | null {
 export function useMay(): (deed: Deed) => boolean {
   const { rights, how } = useWho();
   return (deed) => how !== 'tablet' && mayDo(rights, deed);
+}
+
+/** Whether a control is open: the page listens, and the one before the screen may do what it does. */
+export function useOpen(deed: Deed): boolean {
+  const live = useLive();
+  return useMay()(deed) && live;
 }
 
 export function useMayRead(): (reading: Reading) => boolean {

@@ -71,6 +71,7 @@ function AskFind({
   const labour = (find.hours * labourRateMinorPerHour) / 100;
   return (
     <EntryForm
+      deed="ask-owner"
       label={`Ask about ${find.what}`}
       className="flex flex-wrap items-end gap-2 py-1"
       start={{ price: labour.toFixed(2), days: '0', holds: '' }}
@@ -126,6 +127,7 @@ function AskWays({ job, sections }: DecisionsProps) {
     <details className="py-1">
       <summary className="cursor-pointer underline">Ask something else</summary>
       <EntryForm
+        deed="ask-owner"
         label="Ask the owner to choose"
         className="grid grid-cols-[repeat(4,minmax(0,1fr))] gap-2 py-2"
         start={{
@@ -220,6 +222,7 @@ function Asked({
       </p>
       {answer === 'open' ? (
         <EntryForm
+          deed="answer-decision"
           label={`Answer to: ${what}`}
           className="flex flex-wrap items-end gap-2 pt-1"
           start={{ way: '0', by: '', on: today, said: '' }}

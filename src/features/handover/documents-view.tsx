@@ -3,7 +3,8 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { Table } from '@/ui/layout';
-import { documentNames, type DocumentKind } from '../documents/document-kinds';
+import { documentNames, documentReading, type DocumentKind } from '../documents/document-kinds';
+import { useMayRead } from '../frame/who';
 import { TakePdf } from '../documents/take-pdf';
 import { stageNames } from '../words/offer-words';
 import type { StageState } from '@/core/offer';
@@ -31,11 +32,15 @@ const said: Record<DocumentKind, string> = {
 
 /** Every document of a job, to read, to print or to take along as PDF. */
 export function DocumentsView({ job, today, quotes, stages }: DocumentsProps) {
+  const mayRead = useMayRead();
   const [number, setNumber] = useState(String(quotes[0] ?? ''));
   const [state, setState] = useState<string>('');
   const [day, setDay] = useState(today);
   const kinds = (Object.keys(documentNames) as DocumentKind[]).filter(
-    (kind) => (kind !== 'quote' || quotes.length > 0) && (kind !== 'stage' || stages.length > 0),
+    (kind) =>
+      mayRead(documentReading[kind]) &&
+      (kind !== 'quote' || quotes.length > 0) &&
+      (kind !== 'stage' || stages.length > 0),
   );
   const queryOf = (kind: DocumentKind): string => {
     const query = new URLSearchParams();
@@ -47,10 +52,14 @@ export function DocumentsView({ job, today, quotes, stages }: DocumentsProps) {
   return (
     <>
       <p className="pb-2">
-        <a className="underline" href={`/api/jobs/${job}/archive`} download>
-          The whole job as an archive
-        </a>
-        <span className="text-quiet">: its bundle, its quotes and every photo, as zip. </span>
+        {mayRead('file') && (
+          <>
+            <a className="underline" href={`/api/jobs/${job}/archive`} download>
+              The whole job as an archive
+            </a>
+            <span className="text-quiet">: its bundle, its quotes and every photo, as zip. </span>
+          </>
+        )}
         <span className="text-quiet">
           Mask maps at true scale stand in{' '}
           <Link className="underline" href={`/jobs/${job}/scheme`}>

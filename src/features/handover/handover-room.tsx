@@ -19,22 +19,30 @@ const views = {
   documents: 'Documents',
 };
 type View = keyof typeof views;
+const viewsOfWork: Partial<Record<View, string>> = {
+  photos: views.photos,
+  record: views.record,
+  documents: views.documents,
+};
 
 export interface HandoverProps {
-  quotes: QuotesProps;
-  owner: OwnerProps;
+  /** What is offered and told; null for who does not read money. */
+  money: { quotes: QuotesProps; owner: OwnerProps } | null;
   photos: PhotosProps;
   record: RecordProps;
   documents: DocumentsProps;
 }
 
 /** Station 9: what the owner was offered, what he is told, and what he gets. */
-export function HandoverRoom({ quotes, owner, photos, record, documents }: HandoverProps) {
-  const [view, setView] = useState<View>('quotes');
+export function HandoverRoom({ money, photos, record, documents }: HandoverProps) {
+  const [view, setView] = useState<View>(money ? 'quotes' : 'photos');
   return (
-    <Room title="Handover" aside={<ViewSwitch views={views} shown={view} onShow={setView} />}>
-      {view === 'quotes' && <QuotesView {...quotes} />}
-      {view === 'owner' && <OwnerLinks {...owner} />}
+    <Room
+      title="Handover"
+      aside={<ViewSwitch<View> views={money ? views : viewsOfWork} shown={view} onShow={setView} />}
+    >
+      {view === 'quotes' && money && <QuotesView {...money.quotes} />}
+      {view === 'owner' && money && <OwnerLinks {...money.owner} />}
       {view === 'photos' && <PhotosView {...photos} />}
       {view === 'record' && <RecordView {...record} />}
       {view === 'documents' && <DocumentsView {...documents} />}

@@ -11,6 +11,7 @@ export function MakeQuote({ job, inputHash, ways }: QuotesProps) {
   const { send, busy } = useOffers(job);
   return (
     <EntryForm
+      deed="make-quote"
       label="Make a quote"
       className="flex flex-wrap items-end gap-2 py-2"
       start={{ kind: 'share', off: '', reason: '', note: '', one: '', two: '' }}

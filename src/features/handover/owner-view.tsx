@@ -75,6 +75,7 @@ function MakeLink({ job }: { job: string }) {
   return (
     <>
       <EntryForm
+        deed="owner-link"
         label="Make a link"
         className="flex flex-wrap items-end gap-2 py-3"
         start={{ forWhom: '', days: '120' }}

@@ -3,10 +3,10 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { photoTags } from '@/core/record';
-import { useLive } from '@/ui/use-live';
 import type { PhotoShown, useJobPhotos } from '../frame/use-photos';
 import { photoTagNames } from '../words/handover-words';
 import { photoAlt, Picture } from './photo-picture';
+import { useOpen } from '../frame/who';
 
 type Shown = ReturnType<typeof useJobPhotos>;
 
@@ -20,7 +20,7 @@ export function PhotoCard({
   change: Shown['change'];
   remove: Shown['remove'];
 }) {
-  const live = useLive();
+  const live = useOpen('set-photo');
   const [words, setWords] = useState(photo.caption);
   const of = photoAlt(photo);
   return (

@@ -58,6 +58,7 @@ function AddProvenance({ job, panels, today }: RecordProps) {
   const send = useSent();
   return (
     <EntryForm
+      deed="list provenance"
       label="Write down a part, a number or a reference"
       className="flex flex-wrap items-end gap-2 py-2"
       start={{ kind: 'number', what: '', reads: '', part: '' }}

@@ -98,6 +98,7 @@ function Said({ job, quote, today }: { job: string; quote: QuoteShown; today: st
     );
   return (
     <EntryForm
+      deed="answer-quote"
       label={`Answer to quote ${offer.number}`}
       className="flex flex-wrap items-end gap-2 pb-2"
       start={{ answer: 'accepted', by: '', where: '', on: today }}

@@ -4,12 +4,12 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Notice } from '@/ui/notice';
-import { useLive } from '@/ui/use-live';
 import { askJson, jsonPost, Refusal } from '../frame/asking';
 import { EntryForm, Line, Pick } from '../frame/entry-form';
 import { fullDate } from '../words/format';
 import { panelsText } from '../words/handover-words';
 import type { RecordProps, SignatureShown } from './record-props';
+import { useOpen } from '../frame/who';
 
 const sides = { shop: 'For the shop', owner: 'For the owner' };
 
@@ -37,6 +37,7 @@ export function Signatures({ job, today, inputHash, signatures }: RecordProps) {
         <Signed key={one.id} signature={one} path={path} />
       ))}
       <EntryForm
+        deed="sign-handover"
         label="Take down a signature"
         className="flex flex-wrap items-end gap-2 py-2"
         start={{ side: 'owner', by: '', where: '', on: today }}
@@ -77,7 +78,7 @@ export function Signatures({ job, today, inputHash, signatures }: RecordProps) {
 
 function Signed({ signature, path }: { signature: SignatureShown; path: string }) {
   const router = useRouter();
-  const live = useLive();
+  const live = useOpen('sign-handover');
   const [refused, setRefused] = useState<string | null>(null);
   const { id, side, by, where, on, seen, opened } = signature;
   const takeBack = async () => {

@@ -7,7 +7,6 @@ import { padCleanMin } from '@/core/steps';
 import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
-import { useLive } from '@/ui/use-live';
 import { useNow } from '@/ui/use-now';
 import { useSaving } from '../frame/saving';
 import { OwnPhotos } from '../frame/own-photos';
@@ -18,6 +17,7 @@ import { EarlyStart } from './early-start';
 import { LeaveOff } from './leave-off';
 import { WhatWasSeen } from './what-was-seen';
 import { padCleaned, type LogProps, type WorkRow } from './log-props';
+import { useOpen } from '../frame/who';
 
 type Written = Partial<Pick<LogEntry, 'people' | 'parts' | 'remainingMin' | 'redo' | 'note'>>;
 interface Refused {
@@ -29,7 +29,7 @@ interface Refused {
 /** Who is at what, what may begin next; one tap begins, leaves or ends, and a beginning that comes too early is told. */
 export function AtWork({ job, now, locale, running, next, people, closesAt, prompts }: LogProps) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('log');
   const minute = useNow(now);
   const [refused, setRefused] = useState<Refused | null>(null);
   const [fault, setFault] = useState<string | null>(null);

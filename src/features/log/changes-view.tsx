@@ -89,9 +89,7 @@ function CellRows({ line, locale }: { line: AuditLine; locale: Locale }) {
     <>
       <tr className="border-t border-line align-top">
         <td className="py-1 pr-3 whitespace-nowrap">{moment(line.atMinute, locale)}</td>
-        <td className="pr-3" title={line.author}>
-          {line.author.slice(0, 8)}
-        </td>
+        <td className="max-w-40 pr-3">{line.author}</td>
         <td className={`max-w-64 pr-3 ${line.undone ? 'line-through' : ''}`}>
           {line.kind === 'edit' ? '' : `${kindWords[line.kind] ?? line.kind} `}
           {line.label}

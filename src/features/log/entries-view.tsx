@@ -2,11 +2,11 @@
 
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import { hours, moment } from '../words/format';
 import type { EntryRow, LogProps } from './log-props';
+import { useOpen } from '../frame/who';
 
 const words: Record<EntryRow['kind'], string> = {
   began: 'began',
@@ -23,7 +23,7 @@ const words: Record<EntryRow['kind'], string> = {
 /** Every entry that stands, newest first; a mistake is taken back by an entry of its own. */
 export function EntriesView({ job, locale, entries, older, people, done, running }: LogProps) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('correct-log');
   return (
     <>
       <NewEntry job={job} people={people} steps={[...running, ...done]} />
@@ -107,6 +107,7 @@ function NewEntry({
   if (steps.length === 0) return null;
   return (
     <EntryForm
+      deed="log"
       label="New entry"
       className="flex flex-wrap gap-2 pb-3"
       start={{ kind: 'note', step: steps[0]!.step, who: people[0]?.id ?? '', note: '' }}

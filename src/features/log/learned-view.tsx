@@ -3,9 +3,9 @@
 import type { LearnedRow } from '@/core/log';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import { hours } from '../words/format';
+import { useOpen } from '../frame/who';
 
 const least = 0.005;
 const z80 = 1.2816;
@@ -13,7 +13,7 @@ const z80 = 1.2816;
 /** What the log of all jobs says of the shop's own pace, operation by operation; nothing counts until it is accepted. */
 export function LearnedView({ rows }: { rows: readonly LearnedRow[] }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('learned');
   if (rows.length === 0) return <Empty>No finished step yet: there is nothing to learn from.</Empty>;
   const accept = (row: LearnedRow, factor: number | null) =>
     void save({ kind: 'learned', operation: row.operation, seen: row.seen, factor });

@@ -13,6 +13,7 @@ import type { LogProps } from './log-props';
 import type { RepairsProps } from './repairs-props';
 import { RepairsView } from './repairs-view';
 import { TimeView } from './time-view';
+import { useMayRead } from '../frame/who';
 
 // The charts come when they are looked at.
 const RangeView = dynamic(() => import('./range-view').then((room) => room.RangeView), {
@@ -29,12 +30,19 @@ const views = {
   changes: 'Changes',
 };
 type View = keyof typeof views;
+const { changes: _changes, ...viewsOfWork } = views;
 
 /** What is done now, what was done, how many hours it took, what that teaches, and in which range it ends. */
 export function LogRoom(props: LogProps & { learned: LearnedRow[]; repairs: RepairsProps }) {
+  const mayRead = useMayRead();
   const [view, setView] = useState<View>('work');
   return (
-    <Room title="Log" aside={<ViewSwitch views={views} shown={view} onShow={setView} />}>
+    <Room
+      title="Log"
+      aside={
+        <ViewSwitch<View> views={mayRead('changes') ? views : viewsOfWork} shown={view} onShow={setView} />
+      }
+    >
       {view === 'work' ? (
         <AtWork {...props} />
       ) : view === 'entries' ? (

@@ -80,6 +80,7 @@ function Found({ job, today, panels }: Pick<RepairsProps, 'job' | 'today' | 'pan
   const send = useSent();
   return (
     <EntryForm
+      deed="list repairs"
       label="Write a flaw down"
       className="flex flex-wrap items-end gap-2 py-2"
       start={{ kind: 'run', part: panels[0]?.key ?? '', spot: '', sizeMm: '30', note: '' }}

@@ -5,9 +5,9 @@ import { useLayoutEffect } from 'react';
 import { get, useForm, useWatch, type FieldError, type Path, type UseFormReturn } from 'react-hook-form';
 import type { NewJob, NewJobAsked } from '@/core/record';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import type { FormChoices } from './form-choices';
+import { useOpen } from '../frame/who';
 
 /** What the form holds: figures as typed, money in whole units of the currency. */
 interface Fields {
@@ -264,7 +264,7 @@ function DatesAndCaps({ form, choices }: GroupProps) {
 export function NewJobForm({ choices }: { choices: FormChoices }) {
   const form = useForm<Fields>({ defaultValues: emptyFields(choices) });
   const submit = useTakingIn(form);
-  const live = useLive();
+  const live = useOpen('new-job');
   useLayoutEffect(() => {
     // In the moment the fields open and no later: what a quick hand types into one must not land in another.
     if (live) document.getElementById('field-name')?.focus();

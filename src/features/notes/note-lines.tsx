@@ -2,10 +2,10 @@
 
 import { useState } from 'react';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import { fullDate } from '../words/format';
 import type { NoteShown } from './notes-props';
+import { useOpen } from '../frame/who';
 
 /** Notes with cause and cure; one that is wrong is retired, with why. */
 export const NoteLines = ({ notes }: { notes: readonly NoteShown[] }) => (
@@ -19,7 +19,7 @@ export const NoteLines = ({ notes }: { notes: readonly NoteShown[] }) => (
 );
 
 function NoteLine({ note: { id, seen, cause, cure, job, onDate } }: { note: NoteShown }) {
-  const live = useLive();
+  const live = useOpen('retire-note');
   const { save } = useSaving();
   const [why, setWhy] = useState<string | null>(null);
   return (

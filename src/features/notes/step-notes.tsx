@@ -25,6 +25,7 @@ export function StepNotes({ job, bodyKind, step, productName, placeName }: Given
     <Part title="Notes of earlier work">
       <NoteLines notes={notes} />
       <EntryForm
+        deed="add-note"
         label="Write a note"
         className="flex flex-col gap-2 pt-1"
         start={{ cause: '', cure: '', tie: '0' }}

@@ -50,6 +50,7 @@ export function AddConstruction({ job, colours, stripChoices, place, heightOf }:
   const kinds = Object.entries(kindNames).map(([value, text]) => ({ value, text }));
   return (
     <EntryForm
+      deed="list constructions"
       label="Lay out"
       className="flex flex-wrap items-center gap-2 pb-2"
       start={{

@@ -7,7 +7,6 @@ import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { Swatch } from '@/ui/swatch';
-import { useLive } from '@/ui/use-live';
 import { refusalOf, useAnswer } from '../frame/asking';
 import { ElevationPicture } from '../frame/elevation-picture';
 import { EntryForm, Line, useSent } from '../frame/entry-form';
@@ -17,6 +16,7 @@ import { amount, area, date, hours, money, type Locale } from '../words/format';
 import { KeepScheme } from './keep-scheme';
 import { KeptDetails } from './kept-details';
 import { MatchAttempts } from './match-attempts';
+import { useOpen } from '../frame/who';
 
 export interface AlternativesProps {
   job: string;
@@ -189,7 +189,7 @@ function Figures({
 function TakeScheme({ job, kept, today }: { job: string; kept: Kept; today: string }) {
   const send = useSent();
   const [asked, setAsked] = useState(false);
-  const live = useLive();
+  const live = useOpen('take-scheme');
   if (!asked)
     return (
       <Button className="no-print" disabled={!live} onClick={() => setAsked(true)}>
@@ -198,6 +198,7 @@ function TakeScheme({ job, kept, today }: { job: string; kept: Kept; today: stri
     );
   return (
     <EntryForm
+      deed="take-scheme"
       label={`Take ${kept.name}`}
       className="flex flex-wrap items-center gap-2 border-t border-line pt-2"
       start={{ by: '', on: today }}
@@ -230,7 +231,7 @@ function TakeScheme({ job, kept, today }: { job: string; kept: Kept; today: stri
 
 function RemoveKept({ job, kept }: { job: string; kept: Kept }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('take-scheme');
   return (
     <span className="no-print ml-auto">
       <Button

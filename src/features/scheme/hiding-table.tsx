@@ -7,12 +7,12 @@ import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { Swatch } from '@/ui/swatch';
-import { useLive } from '@/ui/use-live';
 import { refusalOf, useAnswer } from '../frame/asking';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { counted, firstTwo } from '../words/counted';
 import { deltaE } from '../words/format';
+import { useOpen } from '../frame/who';
 
 interface HidingProps {
   job: string;
@@ -174,7 +174,7 @@ function moreCoats(
 
 function LayMore({ row, edit }: { row: HidingRow; edit: { coats: number; edit: Edit } | null }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('section');
   if (!edit) return null;
   return (
     <Button disabled={!live} onClick={() => void save(edit.edit)}>
@@ -198,7 +198,7 @@ function groundCoatEdit(
 
 function LayGround({ row, edit }: { row: HidingRow; edit: Edit | null }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('section');
   if (!edit || !row.groundCoat) return null;
   const { name, coats } = row.groundCoat;
   return (

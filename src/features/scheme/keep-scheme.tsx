@@ -15,6 +15,7 @@ export function KeepScheme({
   const send = useSent();
   return (
     <EntryForm
+      deed="keep-scheme"
       label="Keep the scheme"
       className="no-print flex flex-wrap items-center gap-2 pb-2"
       start={{ name: '', ifUnmatched: '', mostAttempts: '3', lastDay: '', note: '' }}

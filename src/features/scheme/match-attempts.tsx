@@ -6,6 +6,9 @@ import { Table } from '@/ui/layout';
 import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
 import { ChoiceCell, DayCell, RemoveCell, TextCell, type ItemRow } from '../frame/item-cells';
 
+const howJudged =
+  'A card is judged dry and cleared, in sun, shade and lamp, at the height on the body where it goes. What hangs on the match is a scheme that is kept for the case that it fails.';
+
 /** Tries at matching a colour to paint that stays: what was changed, in which light it was seen, what was said of it. */
 export function MatchAttempts({
   job,
@@ -24,11 +27,9 @@ export function MatchAttempts({
   return (
     <section aria-label="Attempts at a match" className="pt-5">
       <h2 className="pb-1 font-semibold">Attempts at a match</h2>
-      <p className="max-w-prose text-quiet">
-        A card is judged dry and cleared, in sun, shade and lamp, at the height on the body where it goes.
-        What hangs on the match is a scheme that is kept for the case that it fails.
-      </p>
+      <p className="max-w-prose text-quiet">{howJudged}</p>
       <EntryForm
+        deed="list matchAttempts"
         label="Write down an attempt"
         className="no-print flex flex-wrap items-center gap-2 py-2"
         start={{ colour: colours[0]?.id ?? '', change: '', light: '' }}

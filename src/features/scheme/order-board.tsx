@@ -7,12 +7,12 @@ import { Button } from '@/ui/button';
 import { Empty } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
 import { Progress } from '@/ui/progress';
-import { useLive } from '@/ui/use-live';
 import { refusalOf, useStop, useToldAnswer } from '../frame/asking';
 import { useSent } from '../frame/entry-form';
 import { counted } from '../words/counted';
 import { amount, area, date, hours, micrometres, money, span, type Locale } from '../words/format';
 import type { BoardPictures } from './scheme-props';
+import { useOpen } from '../frame/who';
 
 interface BoardProps {
   job: string;
@@ -133,7 +133,7 @@ function Order({
   pictures,
   locale,
 }: BoardProps & { one: ComparedOrder; nth: number; cheapest: ComparedOrder }) {
-  const live = useLive();
+  const live = useOpen('take-order');
   const send = useSent();
   const [refused, setRefused] = useState<string | null>(null);
   const take = async () =>

@@ -7,11 +7,11 @@ import type { ProgrammeCost } from '@/core/programme';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
 import { Notice } from '@/ui/notice';
-import { useLive } from '@/ui/use-live';
 import { useSent } from '../frame/entry-form';
 import { counted } from '../words/counted';
 import { amount, area, moment, type Locale } from '../words/format';
 import type { PassRow } from './scheme-props';
+import { useOpen } from '../frame/who';
 
 interface PassesProps {
   job: string;
@@ -26,7 +26,7 @@ interface PassesProps {
 
 /** What is coated together, in its order, with what each pass covers; a colour is moved before or behind its neighbour. */
 export function PassesTable({ job, seen, rows, covers, cost, byHand, locale }: PassesProps) {
-  const live = useLive();
+  const live = useOpen('job');
   const send = useSent();
   const [refused, setRefused] = useState<string | null>(null);
   const order = async (colourOrder: string[]) =>

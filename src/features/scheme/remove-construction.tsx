@@ -3,9 +3,9 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { useSent } from '../frame/entry-form';
 import type { ConstructionShown } from './layout-props';
+import { useOpen } from '../frame/who';
 
 /** Takes a construction off the layout; undo brings it back. */
 export function RemoveConstruction({
@@ -17,7 +17,7 @@ export function RemoveConstruction({
   one: ConstructionShown;
   onGone(): void;
 }) {
-  const live = useLive();
+  const live = useOpen('list constructions');
   const send = useSent();
   const [refused, setRefused] = useState<string | null>(null);
   const remove = async () => {

@@ -144,6 +144,7 @@ function Verdict({ job, colours, today }: Omit<SamplesProps, 'samples'>) {
     words.map((value) => ({ value, text: value.replace('-', ' ') }));
   return (
     <EntryForm
+      deed="list samples"
       label="Write down a sample"
       className="no-print flex flex-wrap items-center gap-2 py-2"
       start={startOf(colours[0]!.id)}

@@ -4,11 +4,11 @@ import { X } from 'lucide-react';
 import type { Ladder, LadderStep } from '@/core/film';
 import { Button } from '@/ui/button';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import type { LadderShown } from './ladders-view';
 import { WayActions } from './way-actions';
+import { useOpen } from '../frame/who';
 
 type Entry = Omit<Ladder, 'key'>;
 
@@ -22,7 +22,7 @@ const readGrit = (text: string): LadderStep['grit'] | null => {
 
 /** One ladder, step by step: grit or polish, and the film each takes; the clear budget follows from it. */
 export function LadderSheet({ shown }: { shown: LadderShown }) {
-  const live = useLive();
+  const live = useOpen('ladder');
   const { save } = useSaving();
   const { key, ...entry } = shown.ladder;
   const edit = (set: Partial<Entry>) =>

@@ -23,6 +23,7 @@ export function NewCopy({
   return (
     <Part title={`New ${what} like this one`}>
       <EntryForm
+        deed="coat-system"
         className="flex flex-wrap gap-1"
         start={{ key: '', name: '' }}
         send={({ key, name }) => send(copyAs(key, name))}

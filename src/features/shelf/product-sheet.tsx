@@ -12,7 +12,6 @@ import {
 } from '@/core/film';
 import { Button } from '@/ui/button';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { micrometres, span, type Locale } from '../words/format';
@@ -23,6 +22,7 @@ import { Choice, Quantity, Time, Whole } from './sheet-fields';
 import { SheetHistory } from '../frame/sheet-history';
 import { SheetPoints } from './sheet-points';
 import { MixEditor, PacksEditor } from './sheet-lists';
+import { useOpen } from '../frame/who';
 
 const sheetEdit = (product: SeenProduct, set: Partial<CoatingSheet>) =>
   productEdit(product, { coating: { ...product.coating!, ...set } });
@@ -233,7 +233,7 @@ type TimeKey =
 /** Taking a product off asks once more: systems that use it lose a layer. */
 function Remove({ product }: { product: SeenProduct }) {
   const [asked, setAsked] = useState(false);
-  const live = useLive();
+  const live = useOpen('remove-product');
   const { save } = useSaving();
   return (
     <Part title="Take off the Shelf">

@@ -5,11 +5,11 @@ import { readySolids, type CoatingSheet, type MixPart, type Pack } from '@/core/
 import { readQuantity, typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import type { Locale } from '../words/format';
 import { productEdit, type SeenProduct } from './product-edit';
+import { useOpen } from '../frame/who';
 
 const replaced = <T,>(list: readonly T[], at: number, set: Partial<T>): T[] =>
   list.map((one, i) => (i === at ? { ...one, ...set } : one));
@@ -21,7 +21,7 @@ const volume = (text: string) => {
 
 /** Packs with their prices; a pack may hold one part of the mix only. */
 export function PacksEditor({ product, locale }: { product: SeenProduct; locale: Locale }) {
-  const live = useLive();
+  const live = useOpen('product');
   const { save } = useSaving();
   const edit = (packs: Pack[]) => productEdit(product, { packs });
   const isLiquid = product.unit === 'L';

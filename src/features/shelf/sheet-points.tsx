@@ -5,11 +5,11 @@ import type { CoatingSheet, SheetPoint } from '@/core/film';
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Figure, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import { productEdit, type SeenProduct } from './product-edit';
 import { Time, Whole } from './sheet-fields';
+import { useOpen } from '../frame/who';
 
 const edited = [
   ['Pot life', 'potLifeMin', true],
@@ -21,7 +21,7 @@ const edited = [
 
 /** Times that the sheet states at further temperatures, and its bake; between two points times are interpolated. */
 export function SheetPoints({ product, sheet }: { product: SeenProduct; sheet: CoatingSheet }) {
-  const live = useLive();
+  const live = useOpen('product');
   const { save } = useSaving();
   const send = useSent();
   const edit = (set: Partial<CoatingSheet>) => productEdit(product, { coating: { ...sheet, ...set } });
@@ -69,6 +69,7 @@ export function SheetPoints({ product, sheet }: { product: SeenProduct; sheet: C
       ))}
       <Part title="Another temperature, and bake">
         <EntryForm
+          deed="product"
           className="flex flex-wrap items-center gap-2 pb-1"
           start={{ airC: '' }}
           send={(typed) => add(typedFigure(typed.airC))}

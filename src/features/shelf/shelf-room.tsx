@@ -6,7 +6,6 @@ import type { ConsumableTrial } from '@/core/record';
 import { Button } from '@/ui/button';
 import { InspectorPanel, Part } from '@/ui/facts';
 import { Empty, Room } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { ViewSwitch } from '@/ui/view-switch';
 import { FileReader } from '../frame/file-reader';
 import { useSaving } from '../frame/saving';
@@ -20,6 +19,7 @@ import { ProductSheet } from './product-sheet';
 import { SystemSheet } from './system-sheet';
 import { SystemsView, type SystemShown } from './systems-view';
 import { Trials } from './trials';
+import { useOpen } from '../frame/who';
 
 export interface ShelfProps {
   products: readonly (Product & { seen: number; ratio: string })[];
@@ -103,7 +103,7 @@ export function ShelfRoom({
 }
 
 function ShelfFiles({ count }: { count: number }) {
-  const live = useLive();
+  const live = useOpen('shelf-file');
   const { send } = useSaving();
   return (
     <InspectorPanel title="Working defaults" subtitle={`${count} products`}>
@@ -117,6 +117,7 @@ function ShelfFiles({ count }: { count: number }) {
           Write the Shelf as CSV
         </a>
         <FileReader
+          deed="shelf-file"
           label="Read products from CSV: new ones are added, known ones take the file’s figures"
           accept=".csv,text/csv"
           mostMb={3}

@@ -5,12 +5,12 @@ import { isUpperRole, layerRoles, levels, type CoatSystem, type SystemLayer } fr
 import { substrates } from '@/core/vehicle';
 import { Button } from '@/ui/button';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import type { SystemShown } from './systems-view';
 import { WayActions } from './way-actions';
 import type { Edit } from '@/core/record';
+import { useOpen } from '../frame/who';
 
 type Entry = Omit<CoatSystem, 'key'>;
 const rules = [
@@ -41,7 +41,7 @@ export function SystemSheet({
   shown: SystemShown;
   coatings: readonly { code: string; name: string }[];
 }) {
-  const live = useLive();
+  const live = useOpen('coat-system');
   const { save } = useSaving();
   const { key, ...entry } = shown.system;
   const edit = (set: Partial<Entry>) =>
@@ -103,7 +103,7 @@ export function SystemSheet({
 /** The name of the system, why it is chosen, what it is made for. */
 function WhatItIs({ entry, edit }: { entry: Entry; edit(set: Partial<Entry>): Edit }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('coat-system');
   return (
     <Part title="What it is">
       <EditText label="Name" className="w-48" value={entry.name} toEdit={(name) => edit({ name })} />
@@ -165,7 +165,7 @@ function LayerPart({
   moved(at: number, by: number): SystemLayer[];
 }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('coat-system');
   // A role that comes twice is told apart by its place.
   const isTwice = entry.layers.filter((one) => one.role === layer.role).length > 1;
   const name = isTwice ? `${layer.role} ${i + 1}` : layer.role;

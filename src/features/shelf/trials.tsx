@@ -5,10 +5,10 @@ import { trialResults } from '@/core/stores';
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Figure, Line, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import { money, type Locale } from '../words/format';
+import { useOpen } from '../frame/who';
 
 /** Dear against cheap on a measured area: what a square metre really costs, goods and time. */
 export function Trials({
@@ -21,7 +21,7 @@ export function Trials({
   locale: Locale;
 }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('add-trial');
   const seenOf = new Map(trials.map((trial) => [trial.id, trial.seen]));
   const results = trialResults(trials, rate);
   return (
@@ -96,6 +96,7 @@ function NewTrial({ locale }: { locale: Locale }) {
   const send = useSent();
   return (
     <EntryForm
+      deed="add-trial"
       label="New trial"
       className="flex flex-wrap items-end gap-2 pb-3"
       start={{ purpose: '', name: '', price: '', used: '', area: '', minutes: '', note: '' }}

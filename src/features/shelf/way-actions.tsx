@@ -3,9 +3,9 @@
 import { useState } from 'react';
 import type { Edit } from '@/core/record';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { useSent } from '../frame/entry-form';
 import { NewCopy } from './new-copy';
+import { useOpen } from '../frame/who';
 
 /** The foot of a system or a ladder: begin another like it, return to the trade's, or remove one's own. */
 export function WayActions({
@@ -22,7 +22,7 @@ export function WayActions({
   copyAs(key: string, name: string): Edit;
   clear(): Edit;
 }) {
-  const live = useLive();
+  const live = useOpen('coat-system');
   const send = useSent();
   const [fault, setFault] = useState<string | null>(null);
   return (

@@ -4,9 +4,9 @@ import { useState } from 'react';
 import { operationOf, workStates, type Operation, type WorkState } from '@/core/steps';
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Figure, Line, Pick, useSent } from '../frame/entry-form';
 import { stateWords } from '../words/step-words';
+import { useOpen } from '../frame/who';
 
 const codeOf = (name: string): string =>
   name
@@ -30,7 +30,7 @@ const emptyOperation: { name: string; rate: string; before: WorkState; why: stri
 
 /** A new operation of the shop: its name, minutes a square metre, and what it must be done before; the builder uses it at once. */
 export function AddOperation({ onAdded, taken }: { onAdded(code: string): void; taken: readonly string[] }) {
-  const live = useLive();
+  const live = useOpen('operation');
   const sent = useSent();
   const [open, setOpen] = useState(false);
   const send = async (typed: typeof emptyOperation) => {
@@ -61,6 +61,7 @@ export function AddOperation({ onAdded, taken }: { onAdded(code: string): void; 
     );
   return (
     <EntryForm
+      deed="operation"
       label="New operation"
       className="ml-auto flex flex-wrap items-center gap-1"
       start={emptyOperation}

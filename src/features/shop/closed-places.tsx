@@ -3,15 +3,15 @@
 import type { Place, PlaceClosure } from '@/core/shop';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
 import { date } from '../words/format';
 import { wallTime } from '@/core/units';
 import { minuteOf } from '../frame/wall-clock';
+import { useOpen } from '../frame/who';
 
 /** When a booth, bay or bench cannot be used: cleaning, filters, repair. */
 export function ClosedPlaces({ places, seen }: { places: readonly Place[]; seen: Record<string, number> }) {
-  const live = useLive();
+  const live = useOpen('place');
   const send = useSent();
   const keep = (place: Place, closed: PlaceClosure[]) =>
     send({ kind: 'place', place: place.id, seen: seen[place.id]!, set: { closed } });
@@ -59,6 +59,7 @@ function ClosePlace({
 }) {
   return (
     <EntryForm
+      deed="place"
       label="Close a place"
       className="flex flex-wrap gap-1 pt-1"
       start={{ place: places[0]?.id ?? '', from: '', to: '', reason: '' }}

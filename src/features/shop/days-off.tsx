@@ -2,10 +2,10 @@
 
 import { useId, useState } from 'react';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { refusalText, useSaving } from '../frame/saving';
 import { date } from '../words/format';
 import type { Shop, ShopChangeSeen } from './shop-props';
+import { useOpen } from '../frame/who';
 
 /** When a person is away, each entry to be taken out. */
 export function DaysOff({ person, seen }: { person: Shop['people'][number]; seen: ShopChangeSeen }) {
@@ -38,7 +38,7 @@ export function DaysOff({ person, seen }: { person: Shop['people'][number]; seen
 export function AddDaysOff({ person, name }: { person: string; name: string }) {
   const id = useId();
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('add-day-off');
   const [from, setFrom] = useState('');
   const [to, setTo] = useState('');
   const [fault, setFault] = useState<string | null>(null);

@@ -4,9 +4,9 @@ import Image from 'next/image';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { askJson, refusalOf } from '../frame/asking';
 import { useSaving } from '../frame/saving';
+import { useOpen } from '../frame/who';
 
 const mostLines = 6;
 
@@ -21,7 +21,7 @@ export function LetterheadPart({
   seen: number;
 }) {
   const id = useId();
-  const live = useLive();
+  const live = useOpen('shop');
   const router = useRouter();
   const { save } = useSaving();
   const [text, setText] = useState(letterhead.join('\n'));

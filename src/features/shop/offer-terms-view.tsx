@@ -5,11 +5,11 @@ import type { OfferTerms } from '@/core/offer';
 import { levels } from '@/core/film';
 import { optionalFigure, typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { EntryForm, Figure, Line, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import { stageNames } from '../words/offer-words';
+import { useOpen } from '../frame/who';
 
 interface Given {
   terms: OfferTerms;
@@ -61,6 +61,7 @@ function Shares({ terms, seen }: Given) {
     <>
       <h2 className="font-semibold">When it is paid, in %</h2>
       <EntryForm
+        deed="shop"
         label="Shares of the payments"
         className="flex flex-wrap items-end gap-3 py-2"
         start={start}
@@ -99,7 +100,7 @@ function Shares({ terms, seen }: Given) {
 function SecondTax({ terms, seen }: Given) {
   const send = useSent();
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('shop');
   const edit = (secondTax: OfferTerms['secondTax']) =>
     ({ kind: 'shop', seen, set: { offerTerms: { ...terms, secondTax } } }) as const;
   if (terms.secondTax)
@@ -114,6 +115,7 @@ function SecondTax({ terms, seen }: Given) {
     );
   return (
     <EntryForm
+      deed="shop"
       label="A second tax"
       className="flex flex-wrap items-end gap-2 py-3"
       start={{ name: '', share: '' }}
@@ -208,7 +210,7 @@ function Warranty({ terms, seen }: Given) {
 function Paragraphs({ terms, seen }: Given) {
   const send = useSent();
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('shop');
   const edit = (list: readonly string[]) =>
     ({ kind: 'shop', seen, set: { offerTerms: { ...terms, terms: list } } }) as const;
   return (
@@ -230,6 +232,7 @@ function Paragraphs({ terms, seen }: Given) {
         ))}
       </ul>
       <EntryForm
+        deed="shop"
         label="Add a term"
         className="flex gap-2 py-2"
         start={{ line: '' }}

@@ -3,17 +3,17 @@
 import { useState, type ReactNode } from 'react';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { FileReader } from '../frame/file-reader';
 import { EntryForm, Line, Pick, useSent } from '../frame/entry-form';
 import { date } from '../words/format';
 import type { Shop, ShopChangeSeen } from './shop-props';
 import { minuteOf, weekdays } from '../frame/wall-clock';
 import type { Edit } from '@/core/record';
+import { useOpen } from '../frame/who';
 
 /** When the shop works: hours by weekday, closed days typed or read from a calendar file. */
 export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
-  const live = useLive();
+  const live = useOpen('shift');
   const sent = useSent();
   const [fault, setFault] = useState<string | null>(null);
   const send = (edit: Edit) => void sent(edit).then(setFault);
@@ -47,6 +47,7 @@ export function OpeningHours({ shop, seen }: { shop: Shop; seen: ShopChangeSeen 
         <ClosedDays shop={shop} remove={remove} send={send} seen={seen} />
         <AddClosedDay />
         <FileReader
+          deed="add-closures"
           label="Read closed days from an iCalendar file: whole days only, known ones stay"
           accept=".ics,text/calendar"
           mostMb={2}
@@ -69,6 +70,7 @@ function AddShift({ seen }: { seen: ShopChangeSeen }) {
   const send = useSent();
   return (
     <EntryForm
+      deed="shift"
       label="Opening hours"
       className="flex flex-wrap gap-1 pt-1"
       start={{ weekday: '1', from: '', to: '' }}
@@ -132,6 +134,7 @@ function AddClosedDay() {
   const send = useSent();
   return (
     <EntryForm
+      deed="add-closures"
       label="Closed day"
       className="flex flex-wrap gap-1 pt-1"
       start={{ date: '', reason: '' }}

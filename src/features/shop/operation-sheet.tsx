@@ -7,7 +7,6 @@ import { placeKinds, skills } from '@/core/shop';
 import { workTags, type Operation, type WorkState } from '@/core/steps';
 import { Button } from '@/ui/button';
 import { Fact, InspectorPanel, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { SheetHistory } from '../frame/sheet-history';
@@ -15,12 +14,13 @@ import { phaseNames } from '../words/phase-names';
 import { stateWords } from '../words/step-words';
 import { situationWords } from './situation-words';
 import type { OperationShown } from './shop-props';
+import { useOpen } from '../frame/who';
 
 /** One entry of the catalogue: figures, hands, room, hazards, what it waits for and makes, why; kept with its history. */
 export function OperationSheet({ shown, timeZone }: { shown: OperationShown; timeZone: string }) {
   const { entry, seen, isStandard } = shown;
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('operation');
   const { code, ...body } = entry;
   const edit = (set: Partial<Operation>) =>
     ({ kind: 'operation', code, seen, entry: { ...body, ...set } }) as const;
@@ -169,7 +169,7 @@ function Checks<N extends string>({
   chosen: readonly N[];
   onChange(chosen: N[]): void;
 }) {
-  const live = useLive();
+  const live = useOpen('operation');
   return (
     <div className="grid grid-cols-2 gap-x-3">
       {names.map((name) => (

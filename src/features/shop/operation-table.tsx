@@ -3,11 +3,11 @@
 import { useState } from 'react';
 import { phases } from '@/core/steps';
 import { Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { phaseNames } from '../words/phase-names';
 import { AddOperation } from './add-operation';
 import type { OperationShown } from './shop-props';
+import { useOpen } from '../frame/who';
 
 /** The operation catalogue as this shop has it: what it is, its rate, its unit; a press opens its sheet. */
 export function OperationTable({
@@ -21,7 +21,7 @@ export function OperationTable({
   selected: string | null;
   onSelect(code: string): void;
 }) {
-  const live = useLive();
+  const live = useOpen('rate');
   const [find, setFind] = useState('');
   const wanted = find.trim().toLowerCase();
   const shown = operations.filter(

@@ -1,9 +1,9 @@
 'use client';
 
 import { skills, type Person } from '@/core/shop';
-import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
+import { useOpen } from '../frame/who';
 
 /** What a person is trusted with, ticked; a step is planned only for those who have its skill. */
 export function PersonSkills({
@@ -13,7 +13,7 @@ export function PersonSkills({
   person: Pick<Person, 'id' | 'name' | 'skills'>;
   seen: number;
 }) {
-  const live = useLive();
+  const live = useOpen('person');
   const { save } = useSaving();
   return (
     <div role="group" aria-label={`${person.name} is trusted with`} className="flex flex-wrap gap-x-3">

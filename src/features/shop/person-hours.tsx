@@ -2,12 +2,12 @@
 
 import { useState } from 'react';
 import type { Shift } from '@/core/shop';
-import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import type { Shop } from './shop-props';
 import { wallTime } from '@/core/units';
 import { minuteOf, timeFault, weekdays } from '../frame/wall-clock';
+import { useOpen } from '../frame/who';
 
 type Person = Shop['people'][number];
 /** Where the shop itself is closed on that weekday. */
@@ -24,7 +24,7 @@ export function PersonHours({
   shifts: Shop['shifts'];
   seen: number;
 }) {
-  const live = useLive();
+  const live = useOpen('person');
   const { save } = useSaving();
   const [open, setOpen] = useState(false);
   const { hours } = person;

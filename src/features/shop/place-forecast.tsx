@@ -3,9 +3,9 @@
 import type { DayAir, Place } from '@/core/shop';
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Figure, Line, useSent } from '../frame/entry-form';
 import { date } from '../words/format';
+import { useOpen } from '../frame/who';
 
 const airFigures = [
   ['workC', 'By day, °C'],
@@ -16,7 +16,7 @@ const airFigures = [
 /** Days of a place whose air is known better than the month: typed from a forecast, they stand before it in the plan. */
 export function PlaceForecast({ place, seen }: { place: Place; seen: number }) {
   const send = useSent();
-  const live = useLive();
+  const live = useOpen('place-air');
   const days = [...(place.forecast ?? [])].sort((a, b) => a.date.localeCompare(b.date));
   const keep = (forecast: DayAir[]) => {
     const { id, airC, profile } = place;
@@ -41,6 +41,7 @@ export function PlaceForecast({ place, seen }: { place: Place; seen: number }) {
         </p>
       ))}
       <EntryForm
+        deed="place-air"
         label={`Forecast for ${place.name}`}
         className="flex flex-wrap justify-end gap-1"
         start={{ date: '', workC: '', nightC: '', humidity: '' }}

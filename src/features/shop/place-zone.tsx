@@ -1,13 +1,13 @@
 'use client';
 
 import { zones, type Place } from '@/core/shop';
-import { useLive } from '@/ui/use-live';
 import { EditChoice } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
+import { useOpen } from '../frame/who';
 
 /** What a room is kept for, whether it stands outdoors, and which rooms share its air. */
 export function PlaceZone({ place, places, seen }: { place: Place; places: readonly Place[]; seen: number }) {
-  const live = useLive();
+  const live = useOpen('place');
   const { save } = useSaving();
   return (
     <div className="flex flex-wrap items-center gap-x-3">

@@ -5,9 +5,9 @@ import { placeKinds, type Place, type PlaceKind } from '@/core/shop';
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Figure, Line, Pick, useSent } from '../frame/entry-form';
 import { date } from '../words/format';
+import { useOpen } from '../frame/who';
 
 const sizes = [
   ['lengthM', 'Length, m'],
@@ -21,7 +21,7 @@ const emptyPlace: typeof empty & { kind: PlaceKind } = { kind: placeKinds[0], ..
 
 /** Places that are the shop's for some days only: a rented booth, a borrowed bay. */
 export function RentedPlaces({ places, seen }: { places: readonly Place[]; seen: Record<string, number> }) {
-  const live = useLive();
+  const live = useOpen('add-place');
   const send = useSent();
   const [fault, setFault] = useState<string | null>(null);
   const rented = places.filter((place) => place.rented !== null);
@@ -59,6 +59,7 @@ function RentPlace() {
   const send = useSent();
   return (
     <EntryForm
+      deed="add-place"
       label="Rent a place"
       className="flex flex-wrap gap-1 pt-1"
       start={emptyPlace}

@@ -1,6 +1,8 @@
 'use client';
 
 import { useState } from 'react';
+import type { AccountsProps } from './accounts-props';
+import { AccountsView } from './accounts-view';
 import { ClosedPlaces } from './closed-places';
 import { AddDaysOff, DaysOff } from './days-off';
 import { OperationSheet } from './operation-sheet';
@@ -30,20 +32,60 @@ const views = {
   figures: 'Figures',
   quotes: 'Quotes',
   notes: 'Notes',
+  accounts: 'Accounts',
 };
+const { accounts: _accounts, ...viewsOfAll } = views;
+type View = keyof typeof views;
 
 interface ShopRoomProps {
   shop: Shop;
   seen: ShopChangeSeen;
   figures: FiguresProps;
   notes: NotesProps;
+  /** Null for who may not read them. */
+  accounts: AccountsProps | null;
 }
 
 /** People with their days off, places, rates, operations; every change moves the plans of all open jobs. */
-export function ShopRoom({ shop, seen, figures, notes }: ShopRoomProps) {
-  const [view, setView] = useState<keyof typeof views>('people');
+export function ShopRoom({ shop, seen, figures, notes, accounts }: ShopRoomProps) {
+  const [view, setView] = useState<View>('people');
   const [code, setCode] = useState<string | null>(null);
   const chosen = view === 'operations' ? shop.operations.find((one) => one.entry.code === code) : undefined;
+  return (
+    <>
+      <Room
+        title="Shop"
+        aside={<ViewSwitch<View> views={accounts ? views : viewsOfAll} shown={view} onShow={setView} />}
+      >
+        {view === 'operations' && (
+          <OperationTable
+            operations={shop.operations}
+            rateSeen={seen.rates}
+            selected={code}
+            onSelect={setCode}
+          />
+        )}
+        {view === 'figures' && <FiguresView {...figures} />}
+        {view === 'notes' && <NotesTable {...notes} />}
+        {view === 'accounts' && accounts && <AccountsView {...accounts} />}
+        {view === 'quotes' && <QuotesPart shop={shop} seen={seen.shop} />}
+        <div hidden={view !== 'people'}>
+          <PeopleTable shop={shop} seen={seen} />
+          <div className="h-6" />
+          <PlacesTable shop={shop} seen={seen} />
+        </div>
+      </Room>
+      {chosen ? (
+        <OperationSheet key={chosen.entry.code} shown={chosen} timeZone={shop.timeZone} />
+      ) : (
+        <ShopInspector shop={shop} seen={seen} />
+      )}
+    </>
+  );
+}
+
+/** Rates and rules of the shop, beside its people and places. */
+function ShopInspector({ shop, seen }: { shop: Shop; seen: ShopChangeSeen }) {
   const rate = (
     label: string,
     value: number,
@@ -64,79 +106,55 @@ export function ShopRoom({ shop, seen, figures, notes }: ShopRoomProps) {
     </Fact>
   );
   return (
-    <>
-      <Room title="Shop" aside={<ViewSwitch views={views} shown={view} onShow={setView} />}>
-        {view === 'operations' && (
-          <OperationTable
-            operations={shop.operations}
-            rateSeen={seen.rates}
-            selected={code}
-            onSelect={setCode}
+    <InspectorPanel title={shop.name} subtitle={shop.timeZone}>
+      <Part title="Rates">
+        {rate('Labour', shop.labourRateMinorPerHour, (labourRateMinorPerHour) => ({
+          labourRateMinorPerHour,
+        }))}
+        {rate('Booth', shop.boothRateMinorPerHour, (boothRateMinorPerHour) => ({
+          boothRateMinorPerHour,
+        }))}
+        {rate('Tax', shop.taxBp, (taxBp) => ({ taxBp }), '%')}
+        <Fact label="VOC limit, ready mix">
+          <EditText
+            label="VOC limit of a ready mix"
+            quiet
+            type="number"
+            step="any"
+            unit="g/L"
+            value={shop.vocLimitGL === null ? '' : String(shop.vocLimitGL)}
+            toEdit={(text) => ({
+              kind: 'shop',
+              seen: seen.shop,
+              set: { vocLimitGL: text === '' ? null : Number(text) },
+            })}
           />
-        )}
-        {view === 'figures' && <FiguresView {...figures} />}
-        {view === 'notes' && <NotesTable {...notes} />}
-        {view === 'quotes' && <QuotesPart shop={shop} seen={seen.shop} />}
-        <div hidden={view !== 'people'}>
-          <PeopleTable shop={shop} seen={seen} />
-          <div className="h-6" />
-          <PlacesTable shop={shop} seen={seen} />
-        </div>
-      </Room>
-      {chosen ? (
-        <OperationSheet key={chosen.entry.code} shown={chosen} timeZone={shop.timeZone} />
-      ) : (
-        <InspectorPanel title={shop.name} subtitle={shop.timeZone}>
-          <Part title="Rates">
-            {rate('Labour', shop.labourRateMinorPerHour, (labourRateMinorPerHour) => ({
-              labourRateMinorPerHour,
-            }))}
-            {rate('Booth', shop.boothRateMinorPerHour, (boothRateMinorPerHour) => ({
-              boothRateMinorPerHour,
-            }))}
-            {rate('Tax', shop.taxBp, (taxBp) => ({ taxBp }), '%')}
-            <Fact label="VOC limit, ready mix">
-              <EditText
-                label="VOC limit of a ready mix"
-                quiet
-                type="number"
-                step="any"
-                unit="g/L"
-                value={shop.vocLimitGL === null ? '' : String(shop.vocLimitGL)}
-                toEdit={(text) => ({
-                  kind: 'shop',
-                  seen: seen.shop,
-                  set: { vocLimitGL: text === '' ? null : Number(text) },
-                })}
-              />
-            </Fact>
-          </Part>
-          <Part title="Agreed plans">
-            <Fact label="A start stays until it gains">
-              <EditText
-                label="Opening hours an agreed start must gain before it moves"
-                quiet
-                type="number"
-                step="any"
-                min={0}
-                unit="h"
-                value={String(shop.keepForMin / 60)}
-                toEdit={(text) => ({
-                  kind: 'shop',
-                  seen: seen.shop,
-                  set: { keepForMin: Math.round(Number(text) * 60) },
-                })}
-              />
-            </Fact>
-          </Part>
-          <SampleRule shop={shop} seen={seen.shop} />
-          <WorkLimits shop={shop} seen={seen.shop} />
-          <OpeningHours shop={shop} seen={seen} />
-          <ClosedPlaces places={shop.places} seen={seen.places} />
-          <RentedPlaces places={shop.places} seen={seen.places} />
-        </InspectorPanel>
-      )}
-    </>
+        </Fact>
+      </Part>
+      <Part title="Agreed plans">
+        <Fact label="A start stays until it gains">
+          <EditText
+            label="Opening hours an agreed start must gain before it moves"
+            quiet
+            type="number"
+            step="any"
+            min={0}
+            unit="h"
+            value={String(shop.keepForMin / 60)}
+            toEdit={(text) => ({
+              kind: 'shop',
+              seen: seen.shop,
+              set: { keepForMin: Math.round(Number(text) * 60) },
+            })}
+          />
+        </Fact>
+      </Part>
+      <SampleRule shop={shop} seen={seen.shop} />
+      <WorkLimits shop={shop} seen={seen.shop} />
+      <OpeningHours shop={shop} seen={seen} />
+      <ClosedPlaces places={shop.places} seen={seen.places} />
+      <RentedPlaces places={shop.places} seen={seen.places} />
+    </InspectorPanel>
   );
 }
 

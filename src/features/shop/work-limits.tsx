@@ -3,20 +3,20 @@
 import type { LoudHours, Site } from '@/core/shop';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { clock } from '../words/format';
 import type { Shop } from './shop-props';
 import { wallTime } from '@/core/units';
 import { minuteOf, timeFault } from '../frame/wall-clock';
+import { useOpen } from '../frame/who';
 
 const workday: LoudHours = { fromMin: 480, toMin: 1080, weekends: false };
 const nowhere: Site = { latitudeDeg: 50, longitudeDeg: 0 };
 
 /** When loud work may be done, and where the shop stands, for the light of outdoor places. */
 export function WorkLimits({ shop, seen }: { shop: Shop; seen: number }) {
-  const live = useLive();
+  const live = useOpen('shop');
   const { save } = useSaving();
   const { loudHours, site, daylight } = shop;
   const setLoud = (set: LoudHours | null) => ({ kind: 'shop' as const, seen, set: { loudHours: set } });

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { askJson, jsonPost, refusalOf } from '../frame/asking';
+import { askJson, jsonPost, refusalIn } from '../frame/asking';
 
 /** Sends what was typed at the door. After it the page is loaded whole: nothing of what another one saw stays in it. */
 export function useDoor<A>(path: string) {
@@ -13,7 +13,7 @@ export function useDoor<A>(path: string) {
     try {
       return await askJson<A>(path, jsonPost(body));
     } catch (error) {
-      setRefusal(refusalOf(error instanceof Error ? error : new Error(String(error))));
+      setRefusal(refusalIn(error));
       setBusy(false);
       return null;
     }

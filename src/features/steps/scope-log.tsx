@@ -3,11 +3,11 @@
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Figure, Line, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import { date, money } from '../words/format';
 import type { StepsRoomProps } from './steps-props';
+import { useOpen } from '../frame/who';
 
 /** What was added to the job or taken from it since it was agreed: hours, money, days, and who agreed. */
 export function ScopeLog(props: StepsRoomProps) {
@@ -27,6 +27,7 @@ function NewChange({ job, locale }: Pick<StepsRoomProps, 'job' | 'locale'>) {
   const send = useSent();
   return (
     <EntryForm
+      deed="add-scope"
       label="Change of scope"
       className="flex flex-wrap gap-2 pb-3"
       start={{ what: '', hours: '', money: '', days: '', agreedBy: '' }}
@@ -82,7 +83,7 @@ function NewChange({ job, locale }: Pick<StepsRoomProps, 'job' | 'locale'>) {
 
 function Changes({ job, scope, locale }: Pick<StepsRoomProps, 'job' | 'scope' | 'locale'>) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('remove-scope');
   const sum = (pick: (one: (typeof scope)[number]) => number) =>
     scope.reduce((total, one) => total + pick(one), 0);
   return (

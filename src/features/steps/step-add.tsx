@@ -6,10 +6,10 @@ import { catalogue } from '@/core/steps';
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Figure, Line, Pick, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import type { StepsRoomProps } from './steps-props';
+import { useOpen } from '../frame/who';
 
 /** Work one may put in by hand: attended, and not part of a booth session. */
 const addable = catalogue.filter(
@@ -25,7 +25,7 @@ type Given = { step: PlannedStep } & {
 /** Puts a step in after the one selected, or takes out one that was put in. */
 export function StepAdd({ job, step, added, sections, steps }: Given) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('add-step');
   const [open, setOpen] = useState(false);
   const sent = useSent();
   const own = added[step.key];
@@ -95,7 +95,7 @@ function AddForm({
     ...later.map((one) => ({ value: one.key, text: `before ${one.name}` })),
   ];
   return (
-    <EntryForm label="Added step" className="grid gap-1" start={emptyStep} send={send}>
+    <EntryForm deed="add-step" label="Added step" className="grid gap-1" start={emptyStep} send={send}>
       {(form) => (
         <>
           <Pick

@@ -4,12 +4,12 @@ import type { PlannedStep } from '@/core/plan';
 import { refusalToSkip } from '@/core/steps';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import { hours } from '../words/format';
 import { StepPin } from './step-pin';
 import { skipRefusals } from '../words/warning-words';
+import { useOpen } from '../frame/who';
 
 /** What a manager changes of a step by hand: its hours, a note, whether it is done at all. It outlives every rebuild. */
 export function StepByHand({
@@ -23,7 +23,7 @@ export function StepByHand({
   seen: number | null;
   timeZone: string;
 }) {
-  const live = useLive();
+  const live = useOpen('step');
   const { save } = useSaving();
   const edit = (set: { personMinutes?: number | null; skipped?: boolean; note?: string }) =>
     ({ kind: 'step', job, step: step.key, seen, set }) as const;

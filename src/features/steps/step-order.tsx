@@ -2,11 +2,11 @@
 
 import type { PlannedStep } from '@/core/plan';
 import type { StepEdit } from '@/core/record';
-import { useLive } from '@/ui/use-live';
 import { Fact, Part } from '@/ui/facts';
 import { EditChoice } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
 import type { StepsRoomProps } from './steps-props';
+import { useOpen } from '../frame/who';
 
 /** Work on the same section, or on several together: what an order by hand can mean. */
 const shares = (one: PlannedStep, step: PlannedStep): boolean =>
@@ -23,7 +23,7 @@ export function StepOrder({
   step: PlannedStep;
   edit: (StepEdit & { seen: number }) | null;
 }) {
-  const live = useLive();
+  const live = useOpen('step');
   const { save } = useSaving();
   const toEdit = (set: Partial<StepEdit>) =>
     ({ kind: 'step', job, step: step.key, seen: edit?.seen ?? null, set }) as const;

@@ -4,9 +4,9 @@ import { useState } from 'react';
 import type { PlannedStep } from '@/core/plan';
 import { localDateOf, minuteAt } from '@/core/units';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import { clock, moment } from '../words/format';
+import { useOpen } from '../frame/who';
 
 /** Pins a step to a minute, typed; the plan shows at once what that moves, and the pin can be taken out again. */
 export function StepPin({
@@ -20,7 +20,7 @@ export function StepPin({
   seen: number | null;
   timeZone: string;
 }) {
-  const live = useLive();
+  const live = useOpen('step');
   const { save } = useSaving();
   const shown = step.pinnedAt ?? step.start;
   const [day, setDay] = useState(localDateOf(shown, timeZone));

@@ -4,11 +4,11 @@ import Link from 'next/link';
 import type { PlannedStep } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Line, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import { date } from '../words/format';
 import type { StepsRoomProps } from './steps-props';
+import { useOpen } from '../frame/who';
 
 /** Steps that somebody has to release: licensed holds, and what the owner approves. */
 export const isReleased = (
@@ -44,7 +44,7 @@ export function StepRelease({
 }: Pick<StepsRoomProps, 'job' | 'signOffs' | 'today'> & { step: PlannedStep }) {
   const kind = isReleased(step);
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('remove-sign-off');
   const send = useSent();
   if (kind === null) return null;
   const signed = signOffs[step.key];
@@ -66,6 +66,7 @@ export function StepRelease({
   return (
     <Part title={kind === 'licence' ? 'Release by the licensed engineer' : 'Approval'}>
       <EntryForm
+        deed="sign-off"
         label="Release"
         className="grid gap-1"
         start={{ name: '', licence: '', date: today }}

@@ -74,6 +74,7 @@ function AddCap({ job, products }: Pick<StoresProps, 'job' | 'products'>) {
   const send = useSent();
   return (
     <EntryForm
+      deed="list materialCaps"
       label="Set a cap"
       className="flex flex-wrap items-end gap-2 py-2"
       start={{ what: 'kind:coating', cost: '', amount: '' }}

@@ -51,6 +51,7 @@ export function NewMove({ products, job, locale }: StoresProps) {
   const productOf = (text: string) => products.find((one) => one.name === text || one.code === text);
   return (
     <EntryForm
+      deed="stock"
       label="New entry in the book"
       className="flex flex-wrap items-end gap-2 pb-3"
       start={emptyMove}

@@ -2,17 +2,17 @@
 
 import { useState } from 'react';
 import { Empty, Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import { amount, date, day, money, type Locale } from '../words/format';
 import { packWords, productKindWords } from '../words/store-words';
 import type { StoresProps } from './stores-props';
 import type { ShoppingLine } from '@/core/stores';
+import { useOpen } from '../frame/who';
 
 /** Everything the open jobs still need beyond what stands on the shelf, in the cheapest whole packs, by the day to order. */
 export function ShoppingTable({ job, shopping, today, locale }: StoresProps) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('stock');
   const [only, setOnly] = useState(true);
   const lines = shopping.filter((line) => !only || line.jobs.includes(job));
   const total = lines.reduce((sum, line) => sum + (line.buy?.costMinor ?? 0), 0);

@@ -1,12 +1,12 @@
 'use client';
 
 import { Empty, Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import { amount, date, money, type Locale } from '../words/format';
 import { moveWords } from '../words/store-words';
 import { NewMove } from './new-move';
 import type { StockRow, StoresProps } from './stores-props';
+import { useOpen } from '../frame/who';
 
 /** What stands on the shelf, and the book of everything that came and went; a wrong entry is taken back by another. */
 export function StockBook(props: StoresProps) {
@@ -80,7 +80,7 @@ function StockTable({ stock, today }: { stock: StockRow[]; today: string }) {
 /** The entries of the book; a wrong one is taken back by another. */
 function BookTable({ moves, locale }: { moves: StoresProps['moves']; locale: Locale }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('correct-stock');
   return (
     <Table
       caption="Entries"

@@ -3,15 +3,15 @@
 import { addedPart, freeKey, undersidePart } from '@/core/survey';
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
-import { useLive } from '@/ui/use-live';
 import { EntryForm, Figure, Line, Pick, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import type { WalkaroundProps } from './walkaround-props';
+import { useOpen } from '../frame/who';
 
 /** A part the net does not have: code, name and two measures; it can be surveyed like any other. */
 export function AddPart({ props: { job, panels, sections } }: { props: WalkaroundProps }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('add-parts');
   const sent = useSent();
   const send = (typed: { key: string; name: string; length: string; width: string; section: string }) => {
     const part = addedPart(
@@ -35,6 +35,7 @@ export function AddPart({ props: { job, panels, sections } }: { props: Walkaroun
   const hasFloor = (job.dimensions.length ?? 0) > 0 && (job.dimensions.width ?? 0) > 0;
   return (
     <EntryForm
+      deed="add-parts"
       label="Add a part"
       className="grid grid-cols-2 gap-1 py-1"
       start={{ key: '', name: '', length: '', width: '', section: sections[0]?.key ?? '' }}

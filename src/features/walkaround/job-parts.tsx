@@ -24,6 +24,7 @@ export function JobParts({ props }: { props: WalkaroundProps }) {
     <>
       <Part title="Files">
         <FileReader
+          deed="add-parts"
           label="Panel map, SVG with a width in mm and ids"
           accept=".svg,image/svg+xml"
           mostMb={5}
@@ -36,6 +37,7 @@ export function JobParts({ props }: { props: WalkaroundProps }) {
           in place of the present panels
         </label>
         <FileReader
+          deed="add-parts"
           label="Film readings, CSV with part, um, gauge"
           accept=".csv,text/csv"
           mostMb={0.5}

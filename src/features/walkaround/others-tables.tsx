@@ -4,7 +4,6 @@ import { tiedPhases, trades } from '@/core/record';
 import { dayKinds } from '@/core/shop/shop-words';
 import { Button } from '@/ui/button';
 import { Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { useSaving } from '../frame/saving';
 import { date } from '../words/format';
 import { AddItem } from '../frame/add-item';
@@ -20,6 +19,7 @@ import {
 } from '../frame/item-cells';
 import type { StripDownProps } from './strip-down-props';
 import type { TradeDate } from '@/core/plan';
+import { useOpen } from '../frame/who';
 
 /** Other people on the same vehicle: trades that meet the paint on a day, and work that is sent out. */
 export function OthersTables(props: StripDownProps) {
@@ -144,7 +144,7 @@ function PlanCell({
   job: string;
 }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('list covers');
   return (
     <td className="max-w-48 py-1 pr-2">
       {!plan || plan.day === null ? (

@@ -8,7 +8,6 @@ import { filmSummary, gaugeFor, roundProgress } from '@/core/survey';
 import type { Substrate } from '@/core/vehicle';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { EntryForm, Line, useSent } from '../frame/entry-form';
 import { useSaving, type SendOutcome } from '../frame/saving';
@@ -17,6 +16,7 @@ import { markSign, markWords } from '../words/survey-words';
 import { PanelPhotos } from './panel-photos';
 import type { SurveyActions } from './survey-actions';
 import type { MarkShown, ReadingShown } from './walkaround-props';
+import { useOpen } from '../frame/who';
 
 interface Props {
   job: string;
@@ -40,7 +40,7 @@ export function PanelCondition(props: Props) {
 
 function Marks({ job, marks, actions }: Props) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('add-marks');
   return (
     <Part title="Marks">
       <div className="grid grid-cols-4 gap-1 pb-1">
@@ -157,7 +157,7 @@ export const figuresOf = (text: string): Figure[] =>
 
 function Film({ job, part, substrate, readings }: Props) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('add-marks');
   const send = useSent();
   const [gauge, setGauge] = useState<Gauge | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -252,6 +252,7 @@ function AddReadings({
 }) {
   return (
     <EntryForm
+      deed="add-readings"
       className="flex flex-wrap items-center gap-1 pt-1"
       start={{ readings: '' }}
       send={({ readings }) => add(figuresOf(readings), 'typed')}

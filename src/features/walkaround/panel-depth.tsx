@@ -7,7 +7,6 @@ import type { DepthEstimate, StripEstimate } from '@/core/steps';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
 import { Notice } from '@/ui/notice';
-import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from '../frame/edit-field';
 import { hours, money, type Locale } from '../words/format';
 import { stripMethodWords } from '../words/step-words';
@@ -20,6 +19,7 @@ import {
 } from '../words/survey-words';
 import type { SurveyActions } from './survey-actions';
 import type { PanelShown, SectionShown } from './walkaround-props';
+import { useOpen } from '../frame/who';
 
 interface Props {
   job: string;
@@ -32,7 +32,7 @@ interface Props {
 
 /** How far down to go: the advice with its facts, the manager's choice, and every method with what it costs or why not. */
 export function PanelDepth({ job, panel, section, actions, onAccept, locale }: Props) {
-  const live = useLive();
+  const live = useOpen('survey');
   const survey = panel.survey ?? blankSurvey(panel.part.key);
   const { advice } = panel;
   const chosen = survey.depth ?? section.depth;

@@ -3,12 +3,12 @@
 import { useState } from 'react';
 import { photoTags, type PhotoTag } from '@/core/record';
 import { Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { photoTagNames } from '../words/handover-words';
 import { markWords } from '../words/survey-words';
 import { PhotoStrip } from '../frame/photo-strip';
 import { usePhotos } from '../frame/use-photos';
 import type { MarkShown } from './walkaround-props';
+import { useOpen } from '../frame/who';
 
 /** Photos of one panel, of the whole or of one of its marks. */
 export function PanelPhotos({
@@ -20,7 +20,7 @@ export function PanelPhotos({
   part: string;
   marks: readonly MarkShown[];
 }) {
-  const live = useLive();
+  const live = useOpen('add-photo');
   const shown = usePhotos(job, 'part', part);
   const [ofMark, setOfMark] = useState('');
   const [face, setFace] = useState('');

@@ -4,12 +4,12 @@ import { useState } from 'react';
 import type { SectionChange } from '@/core/record';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from '../frame/edit-field';
 import { EntryForm, Line, useSent } from '../frame/entry-form';
 import { counted } from '../words/counted';
 import type { SurveyActions } from './survey-actions';
 import type { SectionShown } from './walkaround-props';
+import { useOpen } from '../frame/who';
 
 interface Props {
   job: string;
@@ -61,6 +61,7 @@ export function PanelSection(props: Props) {
         />
       </Fact>
       <EntryForm
+        deed="add-section"
         label="New section"
         className="flex flex-wrap gap-1 py-1"
         start={{ name: '' }}
@@ -103,7 +104,7 @@ function standsOf(section: SectionShown, sections: readonly SectionShown[]) {
 
 /** All panels of a section go to another one; its own choices are gone, so it is asked twice. */
 function JoinSection({ job, section, sections }: Props) {
-  const live = useLive();
+  const live = useOpen('section');
   const send = useSent();
   const others = sections.filter((one) => one.key !== section.key);
   const [into, setInto] = useState(others[0]!.key);

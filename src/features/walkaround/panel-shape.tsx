@@ -5,9 +5,9 @@ import { mirrorPart, splitPart } from '@/core/survey';
 import { typedFigure } from '@/core/units';
 import { Button } from '@/ui/button';
 import { Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { refusalText, useSaving } from '../frame/saving';
 import type { PanelShown } from './walkaround-props';
+import { useOpen } from '../frame/who';
 
 /** Changes what panels there are: cut this one in two, mirror it, leave it out or take it away. */
 export function PanelShape({
@@ -22,7 +22,7 @@ export function PanelShape({
   onGone(): void;
 }) {
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen('add-parts');
   const [offset, setOffset] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const { part } = panel;

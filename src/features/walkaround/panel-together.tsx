@@ -8,7 +8,6 @@ import { typedFigure } from '@/core/units';
 import { simulatedColourReader } from '@/devices/colour-reader';
 import { Button } from '@/ui/button';
 import { Fact, Part } from '@/ui/facts';
-import { useLive } from '@/ui/use-live';
 import { EditText } from '../frame/edit-field';
 import { EntryForm, Figure } from '../frame/entry-form';
 import { date } from '../words/format';
@@ -16,6 +15,7 @@ import { visibilityWords } from '../words/survey-words';
 import type { SurveyActions } from './survey-actions';
 import type { PanelShown } from './walkaround-props';
 import { counted } from '../words/counted';
+import { useOpen } from '../frame/who';
 
 const choices = (values: readonly string[], none?: string) => [
   ...(none ? [{ value: '', text: none }] : []),
@@ -165,7 +165,7 @@ function Notes({ panel, choice, actions }: TogetherProps) {
 
 /** The colour of the spot that is not to be stripped, typed or read. */
 function SpotColour({ panel, actions }: Pick<TogetherProps, 'panel' | 'actions'>) {
-  const live = useLive();
+  const live = useOpen('survey');
   const colour = panel.survey?.referenceColour ?? null;
   const read = () => {
     const reader = simulatedColourReader();
@@ -179,6 +179,7 @@ function SpotColour({ panel, actions }: Pick<TogetherProps, 'panel' | 'actions'>
           : 'not yet: read and photograph it before the panel is touched'}
       </Fact>
       <EntryForm
+        deed="survey"
         className="flex flex-wrap gap-1 py-1"
         start={{ l: '', a: '', b: '' }}
         send={(typed) => {

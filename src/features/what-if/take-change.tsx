@@ -108,7 +108,12 @@ export function TakeChange({
     return null;
   };
   return (
-    <EntryForm className="flex flex-wrap items-center gap-2 pt-1" start={{ agreedBy: '' }} send={take}>
+    <EntryForm
+      deed="section"
+      className="flex flex-wrap items-center gap-2 pt-1"
+      start={{ agreedBy: '' }}
+      send={take}
+    >
       {(form) => (
         <>
           <Line

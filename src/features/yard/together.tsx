@@ -11,6 +11,7 @@ import { Notice } from '@/ui/notice';
 import { useLive } from '@/ui/use-live';
 import { date, hours } from '../words/format';
 import { counted } from '../words/counted';
+import { May } from '../frame/who';
 
 /** All open jobs planned together on the shop's booths and people: propose, compare, accept for all or for none. */
 export function Together() {
@@ -59,9 +60,11 @@ export function Together() {
           </p>
           <ProposalTable proposal={proposal} />
           <div className="flex items-center gap-3 pt-3">
-            <Button look="main" disabled={!live || busy} onClick={accept}>
-              Accept for all {proposal.rows.length} jobs
-            </Button>
+            <May deed="accept-together">
+              <Button look="main" disabled={!live || busy} onClick={accept}>
+                Accept for all {proposal.rows.length} jobs
+              </Button>
+            </May>
             <Button onClick={() => proposing.reset()}>Leave as agreed</Button>
           </div>
           {proposal.rows.some((row) => row.together.lateDays > 0) && (

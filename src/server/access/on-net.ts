@@ -26,3 +26,8 @@ const forwarding = [
 
 export const isForwarded = (header: (name: string) => string | null): boolean =>
   forwarding.some((name) => header(name) !== null);
+
+/** Where browsers find this copy, for links that are handed over. */
+export const ownOrigin = (): string =>
+  process.env.COATREL_ORIGIN ??
+  `${isTls() ? 'https' : 'http'}://${process.env.COATREL_BOUND ?? '127.0.0.1:4380'}`;

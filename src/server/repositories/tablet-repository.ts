@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, isNull } from 'drizzle-orm';
+import { and, asc, eq, gt, inArray, isNull } from 'drizzle-orm';
 import type { TabletRole } from '../../core/rights';
 import type { Connection } from '../database/client';
 import { tablet } from '../database/schema';
@@ -26,6 +26,19 @@ const seenOf = ({ version, secretSha256: _secret, ...one }: TabletRow): TabletSe
 export async function loadTablets(connection: Connection): Promise<TabletSeen[]> {
   const rows = await connection.select().from(tablet).orderBy(asc(tablet.ended), asc(tablet.name)).limit(200);
   return rows.map(seenOf);
+}
+
+/** Names of tablets, by their ids. */
+export async function tabletNames(
+  connection: Connection,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, string>> {
+  if (ids.length === 0) return new Map();
+  const rows = await connection
+    .select({ id: tablet.id, name: tablet.name })
+    .from(tablet)
+    .where(inArray(tablet.id, [...new Set(ids)]));
+  return new Map(rows.map((one) => [one.id, one.name]));
 }
 
 /** The paired tablet of a token, by its hash; null where it was taken back. */

@@ -1,6 +1,8 @@
 import type { AuditCell, AuditLine } from '../../core/record';
 import { database } from '../database/client';
+import { namesOf } from '../repositories/account-repository';
 import { readAudit, type AuditRow } from '../repositories/audit-repository';
+import { tabletNames } from '../repositories/tablet-repository';
 import type { KeptChange } from '../database/schema/kept-change';
 
 /** Lines of one page, cells of one line, and signs of one cell. */
@@ -20,7 +22,7 @@ export async function auditOf(room: string, panel: string | null, before: number
   const rows = await readAudit(database(), room, { panel, before, most: most.lines + 1 });
   const shown = rows.slice(0, most.lines);
   return {
-    lines: shown.map(lineOf),
+    lines: await linesOf(shown),
     next: rows.length > most.lines ? (shown.at(-1)?.id ?? null) : null,
   };
 }
@@ -28,10 +30,36 @@ export async function auditOf(room: string, panel: string | null, before: number
 /** The newest writes of every room, without their cells. */
 export async function recentWrites(): Promise<(AuditLine & { room: string })[]> {
   const rows = await readAudit(database(), null, { panel: null, before: null, most: 60 });
-  return rows.map((row) => ({ ...lineOf(row), cells: [], room: row.room }));
+  const lines = await linesOf(rows);
+  return lines.map((line, i) => ({ ...line, cells: [], room: rows[i]!.room }));
 }
 
-function lineOf({ room, inverse, changes, id, atMinute, author, kind, label, undone }: AuditRow): AuditLine {
+/** Who has no account, by the word that stands for them; in records of an older Coatrel a browser's random name. */
+const withoutAccount: Record<string, string> = { command: 'the command', owner: 'the owner' };
+
+/** Lines as they are read, their authors and tablets by name. */
+async function linesOf(rows: readonly AuditRow[]): Promise<AuditLine[]> {
+  const [names, devices] = await Promise.all([
+    namesOf(
+      database(),
+      rows.map((one) => one.author),
+    ),
+    tabletNames(
+      database(),
+      rows.flatMap((one) => one.tabletId ?? []),
+    ),
+  ]);
+  return rows.map((row) => {
+    const who = names.get(row.author) ?? withoutAccount[row.author] ?? 'before sign-in';
+    const where = row.tabletId === null ? undefined : devices.get(row.tabletId);
+    return lineOf(row, where === undefined ? who : `${who} at ${where}`);
+  });
+}
+
+function lineOf(
+  { room, inverse, changes, id, atMinute, kind, label, undone }: AuditRow,
+  author: string,
+): AuditLine {
   const cells = cellsOf(room, inverse, changes ?? []);
   return {
     id,
@@ -49,7 +77,10 @@ const idOf = (change: KeptChange): string => (change.kind === 'insert' ? change.
 const cellsOfChange = (change: KeptChange | undefined): object =>
   change === undefined || change.kind === 'delete' ? {} : change.kind === 'insert' ? change.row : change.set;
 
-const own: ReadonlySet<string> = new Set(['id', 'jobId', 'shopId', 'version', 'position']);
+const own: ReadonlySet<string> = new Set([
+  ...['id', 'jobId', 'shopId', 'version', 'position'],
+  ...['secretSha256', 'tokenSha256', 'codeEndsAt'],
+]);
 
 /** Cells of all rows of a write: what the inverse would bring back, beside what the write put there. */
 function cellsOf(room: string, inverse: readonly KeptChange[], changes: readonly KeptChange[]): AuditCell[] {

@@ -1,5 +1,5 @@
 import { generateSecret, generateURI, verify } from 'otplib';
-import { toString as qrSvg } from 'qrcode';
+import { toDataURL } from 'qrcode';
 import { nowSeconds } from '../access/now';
 import { sealed, unsealed } from '../access/seal';
 import { codeOf, newCode, sha256 } from '../access/tokens';
@@ -26,7 +26,7 @@ export async function askSecondFactor(
   const secret = generateSecret();
   await keepSecret(database(), accountId, 'totp-asked', await sealed(secret), nowSeconds());
   const uri = generateURI({ issuer: 'Coatrel', label, secret });
-  return { picture: await qrSvg(uri, { type: 'svg', margin: 1 }), secret };
+  return { picture: await toDataURL(uri, { margin: 1, scale: 6 }), secret };
 }
 
 /**

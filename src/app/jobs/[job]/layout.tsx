@@ -11,10 +11,11 @@ import { DayScrubber } from '@/features/frame/scrubber';
 import { NotesProvider } from '@/features/notes/notes-context';
 import { notesByStep } from '@/features/notes/notes-props';
 import { JobStrip } from '@/features/frame/strip';
+import { HouseWindow } from '@/features/frame/house-window';
 import { StationWarnings } from '@/features/warnings/station-warnings';
 import { workNotes } from '@/server/services/notes';
 import { currentMinute } from '@/server/services/clock';
-import { Window } from '@/ui/layout';
+
 import { plannedJob, type JobParams } from '../../planned-job';
 
 export async function generateMetadata({ params }: JobParams): Promise<Metadata> {
@@ -40,14 +41,14 @@ export default async function JobLayout({ params, children }: JobParams & { chil
       <PlanHashProvider value={view.inputHash}>
         <NotesProvider value={notes}>
           <ForecastProvider job={view.number} inputHash={view.inputHash}>
-            <Window
+            <HouseWindow
               strip={<JobStrip job={view} />}
               rail={<Rail job={view} />}
               foot={<DayScrubber job={view} />}
               notice={<StationWarnings job={view} />}
             >
               {children}
-            </Window>
+            </HouseWindow>
           </ForecastProvider>
         </NotesProvider>
       </PlanHashProvider>

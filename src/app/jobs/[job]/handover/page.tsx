@@ -1,5 +1,7 @@
 import { photoPrompts, surfaceRevisions, workedSince } from '@/core/handover';
 import { localDateOf } from '@/core/units';
+import { mayRead } from '@/core/rights';
+import { allowed } from '@/app/page-caller';
 import { netOfJob } from '@/core/survey';
 import { recordOf } from '@/app/document-of';
 import type { DryMassProps } from '@/features/handover/dry-mass-table';
@@ -16,6 +18,7 @@ import { plannedJob, type JobParams } from '../../../planned-job';
 
 export default async function HandoverPage({ params }: JobParams) {
   const planned = await plannedJob((await params).job);
+  const readsMoney = mayRead((await allowed('plans')).rights, 'money');
   const { stored, plan, shop, inputHash } = planned;
   const { job, versions } = stored;
   const { number } = job;
@@ -37,8 +40,14 @@ export default async function HandoverPage({ params }: JobParams) {
   const panels = netOfJob(job).map(({ key, name }) => ({ key, name }));
   return (
     <HandoverRoom
-      quotes={quotes}
-      owner={{ job: number, today, locale, links, words, asked: asked(planned, today, locale) }}
+      money={
+        readsMoney
+          ? {
+              quotes,
+              owner: { job: number, today, locale, links, words, asked: asked(planned, today, locale) },
+            }
+          : null
+      }
       photos={{ job: number, panels, prompts: photoPrompts(job, plan, photos, now) }}
       record={recordProps(job, plan.sections, record, versions, {
         today,
@@ -50,8 +59,8 @@ export default async function HandoverPage({ params }: JobParams) {
       documents={{
         job: number,
         today,
-        quotes: quotes.quotes.map(({ offer }) => offer.number),
-        stages: quotes.accepted?.stages.map((one) => one.state) ?? [],
+        quotes: readsMoney ? quotes.quotes.map(({ offer }) => offer.number) : [],
+        stages: readsMoney ? (quotes.accepted?.stages.map((one) => one.state) ?? []) : [],
       }}
     />
   );
