@@ -2,15 +2,20 @@
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
+import { isIP } from 'node:net';
 import { parseArgs } from 'node:util';
-import { requireFreePort, runCommand, startServer, stopServer } from './house/application.mjs';
+import { addressAt, requireFreePort, runCommand, startServer, stopServer } from './house/application.mjs';
 import { requireBuild } from './house/build.mjs';
 import { PrivateDatabase } from './house/database.mjs';
 import { requireNodePackages, requireProgram } from './house/packages.mjs';
 import { dataFolder, requireFreeSpace } from './house/place.mjs';
 import { Stop, runMain, say } from './house/say.mjs';
 
-const usage = `npm start -- [--port N] [--host 127.0.0.1|localhost|::1] [--empty] [--fresh] [--yes]
+const usage = `npm start -- [--port N] [--host H] [--name NAME …] [--tls | --proxy] [--empty] [--fresh] [--yes]
+  --host    where it listens: 127.0.0.1 (default) for this machine alone, 0.0.0.0 for the shop's network, with --tls
+  --name    a name by which browsers call it, such as works.shop.lan; may be said more than once
+  --tls     by https, with the certificate that npm run certificate -- NAME made
+  --proxy   a reverse proxy on this machine speaks https before it; it must say Host, X-Forwarded-For and -Proto
   --empty   do not load the demo scenario into an empty database
   --fresh   delete this copy's data first (asks; --yes answers)
 Environment: COATREL_DATA (data folder), COATREL_PORT, COATREL_NOW (a fixed clock, for demonstrations)`;
@@ -22,6 +27,9 @@ function readOptions() {
       options: {
         port: { type: 'string', default: process.env.COATREL_PORT ?? '4380' },
         host: { type: 'string', default: '127.0.0.1' },
+        name: { type: 'string', multiple: true, default: [] },
+        tls: { type: 'boolean', default: false },
+        proxy: { type: 'boolean', default: false },
         empty: { type: 'boolean', default: false },
         fresh: { type: 'boolean', default: false },
         yes: { type: 'boolean', default: false },
@@ -35,13 +43,38 @@ function readOptions() {
   const port = Number(values.port);
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new Stop(`--port must be a whole number from 1 to 65535, not ${values.port}.`);
-  if (!['127.0.0.1', 'localhost', '::1'].includes(values.host))
-    throw new Stop(
-      `--host ${values.host} is refused: until there is sign-in, Coatrel listens only on this machine (127.0.0.1).`,
-    );
+  requireSafePlace(values);
   if (process.env.COATREL_NOW && Number.isNaN(Date.parse(process.env.COATREL_NOW)))
     throw new Stop(`COATREL_NOW is not a date and time: ${process.env.COATREL_NOW}.`);
   return { ...values, port };
+}
+
+/** Nothing that others can reach speaks without https. */
+function requireSafePlace({ host, name, tls, proxy }) {
+  const alone = ['127.0.0.1', 'localhost', '::1'].includes(host);
+  if (!alone && !isIP(host))
+    throw new Stop(
+      `--host must be an address of this machine, such as 0.0.0.0, not ${host}; say its name with --name.`,
+    );
+  if (proxy && !alone)
+    throw new Stop('--proxy is for a proxy on this machine: leave --host out, or others pass it by.');
+  if (proxy && tls) throw new Stop('--tls and --proxy are two ways to https: say one.');
+  if (proxy && name.length === 0)
+    throw new Stop('--proxy needs --name: the name by which browsers call the proxy.');
+  if (!alone && !tls)
+    throw new Stop(
+      `--host ${host} opens Coatrel to the network, which needs https: make a certificate with npm run certificate -- NAME, then add --tls.`,
+    );
+  const wrong = name.find((one) => !/^[A-Za-z0-9]([A-Za-z0-9.-]{0,251}[A-Za-z0-9])?$/.test(one));
+  if (wrong !== undefined) throw new Stop(`--name ${wrong} is no host name.`);
+}
+
+/** The folder of our own certificate. @throws Stop where there is none yet */
+function requireCertificate(data) {
+  const folder = join(data, 'tls');
+  if (!existsSync(join(folder, 'certificate.pem')))
+    throw new Stop('there is no certificate yet; make one with: npm run certificate -- NAME');
+  return folder;
 }
 
 const isAlive = (pid) => {
@@ -83,6 +116,16 @@ async function confirmFresh(options, data) {
   }
 }
 
+/** Who comes in: the demo by itself on this machine; else the first manager by a link, until there is a password. */
+function sayDoor(options, env, address) {
+  const isOpen = ['127.0.0.1', 'localhost', '::1'].includes(options.host) && !options.proxy;
+  const told = runCommand(['account', 'first', ...(isOpen ? ['--demo-is-open'] : [])], env);
+  if (told === 'demo')
+    say('This is the demo: whoever sits at this machine is signed in by themselves. Nobody else reaches it.');
+  else if (told !== '')
+    say(`The first manager sets a password, once and within a day, at\n  ${address}${told}`);
+}
+
 async function main() {
   const options = readOptions();
   if (options.help) return say(usage);
@@ -97,7 +140,9 @@ async function main() {
     data = dataFolder();
   }
   requireFreeSpace(data, 150);
-  const address = `http://${options.host === '::1' ? '[::1]' : options.host}:${options.port}`;
+  const tls = options.tls ? requireCertificate(data) : undefined;
+  const [shown = options.host] = options.name;
+  const address = options.proxy ? `https://${shown}` : addressAt(shown, options.port, options.tls);
   writeFileSync(runFile, JSON.stringify({ pid: process.pid, address }), { mode: 0o600 });
   const database = new PrivateDatabase(data);
   let server = null;
@@ -116,6 +161,10 @@ async function main() {
     server = await startServer({
       host: options.host,
       port: options.port,
+      names: options.name,
+      tls,
+      proxy: options.proxy,
+      origin: address,
       folder: options.dev ? '.next-dev' : '.next',
       env,
       dev: options.dev,
@@ -138,6 +187,7 @@ async function main() {
     if (!options.dev) requireBuild('.next');
     await serve();
     say(`Coatrel is ready at ${address}  (Ctrl-C stops it; data in ${data})`);
+    sayDoor(options, env, address);
   } catch (fault) {
     await fail(fault);
   }

@@ -1,11 +1,12 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { hostNames } from '../scripts/house/host-names.mjs';
+import { isTls } from './server/access/on-net';
 
-/** Names under which this copy may be called: the address it is bound to, by number or as localhost. */
+/** Names under which this copy may be called; the front before the application holds them too. */
 function isOurHost(host: string | null): boolean {
-  const bound = process.env.COATREL_BOUND;
+  const { COATREL_BOUND: bound, COATREL_NAMES: names = '' } = process.env;
   if (!bound) return true;
-  const port = bound.slice(bound.lastIndexOf(':') + 1);
-  return host !== null && [bound, `localhost:${port}`, `127.0.0.1:${port}`, `[::1]:${port}`].includes(host);
+  return host !== null && hostNames(bound, names.split(',').filter(Boolean)).has(host.toLowerCase());
 }
 
 const refuse = (status: number, message: string) =>
@@ -37,7 +38,7 @@ export function proxy(request: NextRequest): NextResponse {
   const host = request.headers.get('host');
   if (!isOurHost(host)) return refuse(421, 'This host name is not the one Coatrel is bound to.');
   const isWrite = !['GET', 'HEAD', 'OPTIONS'].includes(request.method);
-  if (isWrite && request.headers.get('origin') !== `http://${host}`)
+  if (isWrite && request.headers.get('origin') !== `${isTls() ? 'https' : 'http'}://${host}`)
     return refuse(403, 'Writes are taken only from Coatrel’s own pages.');
 
   const nonce = btoa(crypto.randomUUID());

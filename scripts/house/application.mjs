@@ -1,4 +1,6 @@
 import { spawn, spawnSync } from 'node:child_process';
+import { get as getPlain } from 'node:http';
+import { get as getTls } from 'node:https';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -46,8 +48,43 @@ export function runCommand(words, env = {}) {
   return run.stdout.trim();
 }
 
-/** Starts the web server and waits until it answers. */
-export async function startServer({ host, port, folder, env, dev = false }) {
+/** Looks whether a server of ours answers, whatever its certificate says. */
+function answers(address, headers) {
+  const get = address.startsWith('https') ? getTls : getPlain;
+  return new Promise((done) => {
+    const asked = get(
+      `${address}/api/health`,
+      { rejectUnauthorized: false, timeout: 30_000, headers },
+      (answer) => {
+        answer.resume();
+        done(answer.statusCode === 200);
+      },
+    );
+    asked.on('timeout', () => asked.destroy());
+    asked.on('error', () => done(false));
+  });
+}
+
+/** The address of a server bound to a host and a port, as a browser writes it. */
+export const addressAt = (host, port, tls = false) =>
+  `${tls ? 'https' : 'http'}://${host.includes(':') ? `[${host}]` : host}:${port}`;
+
+/**
+ * Starts the web server and waits until it answers.
+ * @param place `host` and `port` it is bound to, `names` it is called by besides, `tls` folder of its certificate, `proxy`
+ *   that stands before it, `origin` that browsers see
+ */
+export async function startServer({
+  host,
+  port,
+  names = [],
+  tls,
+  proxy = false,
+  origin,
+  folder,
+  env,
+  dev = false,
+}) {
   const child = spawn(
     process.execPath,
     [...(dev ? [] : ['--max-old-space-size=224']), 'scripts/house/serve.mjs'],
@@ -63,6 +100,11 @@ export async function startServer({ host, port, folder, env, dev = false }) {
         COATREL_BUILD: folder,
         COATREL_SOURCES: dev ? 'development' : sourceHash(),
         COATREL_BOUND: `${host.includes(':') ? `[${host}]` : host}:${port}`,
+        COATREL_NAMES: names.join(','),
+        COATREL_TLS: tls ? '1' : '0',
+        ...(tls ? { COATREL_TLS_FOLDER: tls } : {}),
+        COATREL_PROXY: proxy ? '1' : '0',
+        COATREL_ORIGIN: origin ?? addressAt(host, port, tls !== undefined),
         COATREL_WORKER: requireWorker(),
       },
     },
@@ -71,15 +113,13 @@ export async function startServer({ host, port, folder, env, dev = false }) {
   child.on('exit', () => {
     ended = true;
   });
-  const address = `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
+  // Bound to every address, it is asked at this machine's own.
+  const own = host === '0.0.0.0' ? '127.0.0.1' : host === '::' ? '::1' : host;
+  const address = addressAt(own, port, tls !== undefined);
+  const headers = proxy ? { 'x-forwarded-proto': 'https', 'x-forwarded-for': '127.0.0.1' } : {};
   for (const until = Date.now() + patience.startMs; Date.now() < until;) {
     if (ended) throw new Stop('the web server ended before it answered; its words stand above.');
-    try {
-      const answer = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(30_000) });
-      if (answer.ok) return { child, address };
-    } catch {
-      // not listening yet
-    }
+    if (await answers(address, headers)) return { child, address };
     await wait(200);
   }
   child.kill('SIGTERM');

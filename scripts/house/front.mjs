@@ -1,4 +1,7 @@
-// What every request passes before the application sees it: method, host, address, and who may ask from where.
+// What every request passes before the application sees it: method, host, address, who may ask from where, and the log.
+import { randomUUID } from 'node:crypto';
+import { hostNames } from './host-names.mjs';
+import { shapeOf } from './shape.mjs';
 
 const methods = ['GET', 'HEAD', 'POST'];
 const longestAddress = 4096;
@@ -14,12 +17,31 @@ const headers = {
   // The application says otherwise for what may be kept: its own files and photos, which never change.
   'Cache-Control': 'no-store',
 };
+const overTls = { 'Strict-Transport-Security': 'max-age=31536000' };
 
-/** Names under which a server bound to `host:port` may be called. */
-export function hostNames(bound) {
-  const port = bound.slice(bound.lastIndexOf(':') + 1);
-  const names = [bound, `localhost:${port}`, `127.0.0.1:${port}`, `[::1]:${port}`];
-  return new Set(port === '80' ? [...names, ...names.map((name) => name.slice(0, -3))] : names);
+/** Headers that only we write; from a browser they are dropped. */
+const ours = [
+  'x-coatrel-address',
+  'x-coatrel-forwarded',
+  'x-request-id',
+  'x-path',
+  'x-nonce',
+  'x-middleware-subrequest',
+];
+
+/** By these a proxy says for whom it asks; whoever sends one does not ask for itself. */
+const forwarding = [
+  'forwarded',
+  'x-forwarded-for',
+  'x-forwarded-host',
+  'x-forwarded-proto',
+  'x-real-ip',
+  'via',
+];
+
+/** Where a request comes through: how the copy is bound, and whether a proxy stands before it. */
+export function placeOf({ bound, names = [], tls = false, proxy = false }) {
+  return { hosts: hostNames(bound, names), tls: tls || proxy, proxy };
 }
 
 function decodes(address) {
@@ -57,14 +79,54 @@ export function refusalOf(request, hosts) {
   return null;
 }
 
-/** Puts the front before a handler of Node's http server. */
-export const withFront = (handle, hosts) => (request, response) => {
-  for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
-  const refused = refusalOf(request, hosts);
-  if (!refused) return handle(request, response);
-  if (refused.status === 405) response.setHeader('Allow', methods.join(', '));
-  // What is still on its way is not read.
-  response.setHeader('Connection', 'close');
-  response.writeHead(refused.status, { 'content-type': 'text/plain; charset=utf-8' });
-  response.end(request.method === 'HEAD' ? undefined : `${refused.reason}\n`);
-};
+/** What the proxy must say, where one stands before us: for whom it asks, and that it was reached by https. */
+function proxyRefusal(request) {
+  if (valuesOf(request, 'x-forwarded-proto')[0] !== 'https')
+    return { status: 400, reason: 'The proxy must say X-Forwarded-Proto: https.' };
+  return valuesOf(request, 'x-forwarded-for').length === 1
+    ? null
+    : { status: 400, reason: 'The proxy must say X-Forwarded-For, once.' };
+}
+
+/** Who asks: the socket's other end, or whom the proxy names last, since what stands before is said by the browser. */
+export const addressOf = (request, proxy) =>
+  proxy
+    ? (valuesOf(request, 'x-forwarded-for')[0] ?? '').split(',').at(-1).trim()
+    : (request.socket?.remoteAddress ?? '');
+
+/**
+ * Puts the front before a handler of Node's http server.
+ * @param place of `placeOf`   @param told is told of each answer: method, shape of the address, status, milliseconds, id
+ */
+export const withFront =
+  (handle, place, told = () => {}) =>
+  (request, response) => {
+    const began = performance.now();
+    const id = randomUUID();
+    for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
+    if (place.tls) for (const [name, value] of Object.entries(overTls)) response.setHeader(name, value);
+    response.setHeader('X-Request-Id', id);
+    response.on('close', () =>
+      told({
+        id,
+        method: request.method,
+        at: shapeOf(request.url ?? ''),
+        status: response.writableFinished ? response.statusCode : 499,
+        ms: Math.round(performance.now() - began),
+      }),
+    );
+    const refused = refusalOf(request, place.hosts) ?? (place.proxy ? proxyRefusal(request) : null);
+    if (!refused) {
+      for (const name of ours) delete request.headers[name];
+      if (forwarding.some((name) => valuesOf(request, name).length > 0))
+        request.headers['x-coatrel-forwarded'] = '1';
+      request.headers['x-coatrel-address'] = addressOf(request, place.proxy);
+      request.headers['x-request-id'] = id;
+      return handle(request, response);
+    }
+    if (refused.status === 405) response.setHeader('Allow', methods.join(', '));
+    // What is still on its way is not read.
+    response.setHeader('Connection', 'close');
+    response.writeHead(refused.status, { 'content-type': 'text/plain; charset=utf-8' });
+    response.end(request.method === 'HEAD' ? undefined : `${refused.reason}\n`);
+  };

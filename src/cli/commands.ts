@@ -11,6 +11,7 @@ import { importArchive } from '../server/services/job-archive';
 import { exportJob, importJob } from '../server/services/jobs';
 import { commandWriter } from '../server/services/unit-of-work';
 import { isEmpty, storeScenario } from '../server/services/scenario';
+import { account } from './account';
 import { CommandStopped, readBytes, readText } from './command-stopped';
 import { usage } from './usage';
 
@@ -151,6 +152,7 @@ const migrateCommand: Command = async () => {
 };
 
 export const commands: Record<string, Command> = {
+  account,
   plan,
   audit,
   check,

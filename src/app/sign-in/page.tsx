@@ -29,10 +29,10 @@ export default async function SignInPage({ searchParams }: Given) {
     );
   if (caller?.how === 'demo')
     return (
-      <SignInFrame title="Demo: you are signed in by yourself" shop={shop}>
+      <SignInFrame title="Demo: nobody is asked for a password" shop={shop}>
         <p className="pb-4">
-          Coatrel runs on this machine alone with the demo scenario, so nobody is asked for a password. Choose
-          as what you look at it. As soon as an account has a password, everybody signs in.
+          Coatrel runs the demo scenario on this machine alone. Choose a role and see what it shows. As soon
+          as one account has a password, everybody signs in.
         </p>
         <DemoRoles role={caller.role} />
       </SignInFrame>

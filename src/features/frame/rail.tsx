@@ -5,6 +5,7 @@ import { usePathname } from 'next/navigation';
 import type { JobView } from './job-view';
 import { stations } from './stations';
 import { useMayRead } from './who';
+import { WhoLink } from './who-link';
 
 const stateWords = { empty: 'nothing yet', drafted: 'drafted', ready: 'ready', attention: 'needs attention' };
 
@@ -73,6 +74,7 @@ export function Rail({ job }: { job: Pick<JobView, 'number' | 'stationStates'> |
         ),
       )}
       <div className="mt-auto border-t border-black/40">
+        <WhoLink />
         {mayRead('shop') && station('/shop', 'P', 'Shop')}
         {station('/shelf', 'F', 'Shelf')}
       </div>

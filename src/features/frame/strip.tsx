@@ -10,7 +10,6 @@ import type { JobView } from './job-view';
 import { useSaving } from './saving';
 import { ThemeSwitch } from './theme-switch';
 import { May } from './who';
-import { WhoLink } from './who-link';
 
 /** The mark of the house: coats laid one over the other, the gun's pass above. */
 export function Mark() {
@@ -48,7 +47,6 @@ export function ShopStrip({ shopName }: { shopName: string }) {
       <span className="text-lead font-semibold">{shopName}</span>
       <span className="ml-auto" />
       <SavedMessage />
-      <WhoLink />
       <ThemeSwitch />
     </>
   );
@@ -197,7 +195,6 @@ export function JobStrip({ job }: { job: JobView }) {
           </May>
         )}
       </div>
-      <WhoLink />
       <ThemeSwitch />
     </>
   );

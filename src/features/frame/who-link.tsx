@@ -8,17 +8,18 @@ import { useWho } from './who';
 export function WhoLink() {
   const { name, role, how, onTablet, needsFactor } = useWho();
   const as = role === null ? 'no badge' : roleWords[role].name;
-  const line = how === 'demo' ? `Demo: ${as}` : as;
+  // A long name of a role has its first word here and the whole of it on hover.
+  const line = how === 'demo' ? `demo, ${as.split(' ')[0]!.toLowerCase()}` : as.split(' ')[0];
   return (
     <Link
       href={onTablet || how === 'demo' ? '/sign-in' : '/account'}
       prefetch={false}
-      className="max-w-28 shrink-0 leading-[16px]"
+      className="flex h-[52px] flex-col items-center justify-center border-b border-black/40 px-1 text-small leading-[17px] hover:bg-black/25"
       title={needsFactor ? 'Set up your second factor: until then you read only' : `${name}, ${as}`}
     >
-      <span className="block truncate text-small font-semibold">{name}</span>
-      <span className="block truncate text-small text-strip-quiet">
-        {needsFactor ? '! Second factor' : line}
+      <span className="max-w-full truncate font-semibold">{name}</span>
+      <span className="max-w-full truncate text-strip-quiet max-lg:sr-only">
+        {needsFactor ? '! factor' : line}
       </span>
     </Link>
   );

@@ -60,7 +60,7 @@ export function AccountRow({
         <td className="pr-2">
           <BadgeCode name={name} shut={ended} onSet={(badge) => sent({ badge }, 'Badge code set')} />
         </td>
-        <td className="pr-2">
+        <td className="pr-2 whitespace-nowrap">
           <Button disabled={!live || ended} onClick={() => void makeLink()}>
             Make a link
           </Button>

@@ -75,7 +75,7 @@ export function ShopRoom({ shop, seen, figures, notes, accounts }: ShopRoomProps
           <PlacesTable shop={shop} seen={seen} />
         </div>
       </Room>
-      {chosen ? (
+      {view === 'accounts' ? null : chosen ? (
         <OperationSheet key={chosen.entry.code} shown={chosen} timeZone={shop.timeZone} />
       ) : (
         <ShopInspector shop={shop} seen={seen} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { Fragment } from 'react';
 import { accountRoles, roleWords, type Role } from '@/core/rights';
 import { Button } from '@/ui/button';
 import { useLive } from '@/ui/use-live';
@@ -10,20 +11,20 @@ export function DemoRoles({ role }: { role: Role | null }) {
   const live = useLive();
   const { busy, refusal, send } = useDoor<object>('/api/sign-in/demo');
   return (
-    <div className="flex flex-col gap-2">
+    <div className="grid grid-cols-[11rem_minmax(0,1fr)] items-center gap-x-4 gap-y-2">
       {accountRoles.map((one) => (
-        <div key={one} className="flex items-baseline gap-3">
+        <Fragment key={one}>
           <Button
             look={one === role ? 'main' : 'plain'}
             aria-pressed={one === role}
             disabled={!live || busy}
-            className="w-44 text-left"
+            className="text-left"
             onClick={() => void send({ role: one }).then((answer) => answer && goTo('/'))}
           >
             {roleWords[one].name}
           </Button>
           <span className="text-quiet">{roleWords[one].line}</span>
-        </div>
+        </Fragment>
       ))}
       {refusal && <p role="alert">{refusal}</p>}
     </div>

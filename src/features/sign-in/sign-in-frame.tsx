@@ -11,7 +11,7 @@ export function SignInFrame({ title, shop, children }: { title: string; shop: st
       <div className="flex flex-col gap-5 px-10 pt-16 pb-10 max-sm:px-5 max-sm:pt-6">
         <p className="text-quiet">{shop}</p>
         <h1 className="text-title font-semibold">{title}</h1>
-        <div className="max-w-[30rem]">{children}</div>
+        <div className="max-w-[40rem]">{children}</div>
       </div>
     </main>
   );

@@ -14,18 +14,9 @@ export const isBehindProxy = (): boolean => process.env.COATREL_PROXY === '1';
 /** Browsers reach it by https: by a certificate of its own, or by that of the proxy before it. */
 export const isTls = (): boolean => process.env.COATREL_TLS === '1' || isBehindProxy();
 
-/** Headers by which a proxy says for whom it asks; whoever sends one does not ask for itself. */
-const forwarding = [
-  'forwarded',
-  'x-forwarded-for',
-  'x-forwarded-host',
-  'x-forwarded-proto',
-  'x-real-ip',
-  'via',
-];
-
+/** Whether somebody else's program speaks for a browser; the front says so, since the framework adds such headers itself. */
 export const isForwarded = (header: (name: string) => string | null): boolean =>
-  forwarding.some((name) => header(name) !== null);
+  header('x-coatrel-forwarded') !== null;
 
 /** Where browsers find this copy, for links that are handed over. */
 export const ownOrigin = (): string =>

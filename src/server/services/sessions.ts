@@ -7,6 +7,7 @@ import {
   dropEndedSessions,
   endListedSession,
   endSession,
+  endSessionsOf,
   keepSession,
   listSessions,
   type NewSession,
@@ -51,6 +52,10 @@ export async function beginSession({ accountId, how, isHalf, tabletId, agent }: 
 }
 
 export const endOwnSession = (tokenSha256: string): Promise<void> => endSession(database(), tokenSha256);
+
+/** Ends every session of an account. */
+export const endSessionsOfAccount = (accountId: string): Promise<void> =>
+  endSessionsOf(database(), accountId, null);
 
 /** Sessions that stand. @param accountId whose; null for those of everybody */
 export const sessionsOf = (accountId: string | null): Promise<SessionListed[]> =>

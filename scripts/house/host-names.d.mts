@@ -1,0 +1,1 @@
+export function hostNames(bound: string, names?: readonly string[]): Set<string>;
