@@ -253,6 +253,8 @@ export function dated(demo: DemoJob, monday: LocalDate): Job {
       name: 'H. Selwick',
       licence: 'demo licence 7',
       date: addDays(monday, day),
+      signedBy: '',
+      bound: null,
     })),
     looseItems: [...(demo.looseItems ?? [])],
     ...demo.records?.(monday),

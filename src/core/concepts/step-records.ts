@@ -81,12 +81,32 @@ export const scopeChangeFields = {
 };
 export type ScopeChangeRecord = TypeOf<typeof scopeChangeFields>;
 
-/** A typed release of a hold point: a record, not an authority. */
+/** Surfaces as they stood when somebody signed: of each panel how many steps had ended by then. */
+export interface BoundSurfaces {
+  /** Minute of the signature. */
+  atMin: number;
+  parts: Record<string, number>;
+}
+
+const boundSurfaces = () =>
+  Joi.object<BoundSurfaces>({
+    atMin: atom.whole(0, 200_000_000).required(),
+    parts: Joi.object()
+      .pattern(/^[A-Za-z0-9][A-Za-z0-9 _./:~-]{0,119}$/, atom.whole(0, 100_000))
+      .max(600)
+      .required(),
+  });
+
+/** A release of a hold point, typed by the shop or signed by an engineer's own session: a record, not an authority. */
 export const signOffFields = {
   step: id(),
   name: text(80, 1),
   licence: text(60),
   date: localDate(),
+  /** Id of the account that signed by its own session; empty where the shop typed what stands on paper. */
+  signedBy: since('', text(160)),
+  /** What the signature binds; null in releases of an older Coatrel. */
+  bound: since(null, nullable(document<BoundSurfaces>(boundSurfaces()))),
 };
 export type SignOffRecord = TypeOf<typeof signOffFields>;
 

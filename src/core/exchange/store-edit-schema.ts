@@ -64,7 +64,7 @@ export const stepEditSchemas = {
   'sign-off': required({
     kind: Joi.any(),
     job: field.jobNumber(),
-    signOff: required(recordKeys(signOffFields)),
+    signOff: required(recordKeys(without(signOffFields, 'signedBy', 'bound'))),
   }),
   'remove-sign-off': required({ kind: Joi.any(), job: field.jobNumber(), step: field.key(), seen: seen() }),
   operation: required({

@@ -144,7 +144,8 @@ export type Edit =
   | { kind: 'step'; job: string; step: string; seen: number | null; set: Partial<Omit<StepEdit, 'step'>> }
   | { kind: 'add-step'; job: string; step: Omit<AddedStep, 'id'> }
   | { kind: 'remove-added-step'; job: string; id: string; seen: number }
-  | { kind: 'sign-off'; job: string; signOff: SignOff }
+  /** Who signs by a session of their own, and what it binds, is said by the server. */
+  | { kind: 'sign-off'; job: string; signOff: Omit<SignOff, 'signedBy' | 'bound'> }
   | { kind: 'remove-sign-off'; job: string; step: string; seen: number }
   | { kind: 'add-scope'; job: string; change: Omit<ScopeChange, 'id' | 'onDate'> }
   | { kind: 'remove-scope'; job: string; id: string; seen: number }

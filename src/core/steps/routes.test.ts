@@ -239,7 +239,16 @@ describe('aircraft', () => {
   });
 
   test('a signed hold is not warned of', () => {
-    const signOffs = [{ step: 'hold/weight', name: 'A. Engineer', licence: 'L-1', date: '2027-01-10' }];
+    const signOffs = [
+      {
+        step: 'hold/weight',
+        name: 'A. Engineer',
+        licence: 'L-1',
+        date: '2027-01-10',
+        signedBy: '',
+        bound: null,
+      },
+    ];
     expect(build('low-wing', { signOffs }).warnings).not.toContainEqual({
       code: 'unsigned-hold',
       step: 'hold/weight',

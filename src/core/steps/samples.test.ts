@@ -127,7 +127,14 @@ describe('a colour nobody has accepted a sample of', () => {
 
   test('an older release of the look counts as an acceptance', () => {
     const look = sampleSteps(planned()).find((key) => key.startsWith('approve-sample'))!;
-    const signOff = { step: look, name: 'The owner', licence: '', date: '2026-11-20' };
+    const signOff = {
+      step: look,
+      name: 'The owner',
+      licence: '',
+      date: '2026-11-20',
+      signedBy: '',
+      bound: null,
+    };
     expect(told(planned({ signOffs: [signOff] }))).toEqual([]);
   });
 

@@ -172,7 +172,14 @@ describe('the first article', () => {
     const held = made.steps.filter((step) => step.heldBy.includes('first article not accepted'));
     expect(held.length).toBeGreaterThan(0);
     expect(held.every((step) => step.start >= approval!.end)).toBe(true);
-    const signOff = { step: approval!.key, name: 'Owner', licence: '', date: '2026-12-01' };
+    const signOff = {
+      step: approval!.key,
+      name: 'Owner',
+      licence: '',
+      date: '2026-12-01',
+      signedBy: '',
+      bound: null,
+    };
     const accepted = plan({ ...job, schools, samples, signOffs: [signOff] });
     expect(accepted.steps.every((step) => step.heldBy.length === 0)).toBe(true);
   });

@@ -7,6 +7,7 @@ import {
   useCallback,
   useContext,
   useMemo,
+  useRef,
   useState,
   useTransition,
   type ReactNode,
@@ -35,6 +36,8 @@ interface Saving {
   save(edit: Edit): Promise<SendOutcome>;
   undo(room: string): Promise<void>;
   send(path: string, body: unknown, saved: string): Promise<SendOutcome>;
+  /** The last edit of one of these kinds that was sent from here; null for none. */
+  lastOf(kinds: readonly Edit['kind'][]): Edit | null;
   /** Reads the page anew. */
   refresh(): void;
 }
@@ -105,6 +108,7 @@ export function SavingProvider({ children }: { children: ReactNode }) {
   const [own] = useState(() => new OwnEdits<SendOutcome>());
   const [message, setMessage] = useState<Saving['message']>(null);
   const [, startTransition] = useTransition();
+  const sentEdits = useRef<Edit[]>([]);
   const whyNot = useWhyNot();
   const send = useCallback(
     async (path: string, body: unknown, saved: string) => {
@@ -120,9 +124,11 @@ export function SavingProvider({ children }: { children: ReactNode }) {
     () => ({
       message,
       send,
+      lastOf: (kinds) => sentEdits.current.find((one) => kinds.includes(one.kind)) ?? null,
       refresh: () => startTransition(() => router.refresh()),
       save: (edit) => {
         const why = whyNot(deedOf(edit));
+        sentEdits.current = [edit, ...sentEdits.current.filter((one) => one.kind !== edit.kind)];
         if (why === null) return own.run(edit, (now) => send('/api/edit', now, 'Saved'));
         setMessage({ grade: 'stop', text: `Not saved. ${why}` });
         return Promise.resolve({ status: 'refused', faults: [{ place: '', reason: why }] });

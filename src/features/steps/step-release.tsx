@@ -8,7 +8,9 @@ import { EntryForm, Line, useSent } from '../frame/entry-form';
 import { useSaving } from '../frame/saving';
 import { date } from '../words/format';
 import type { StepsRoomProps } from './steps-props';
-import { useOpen } from '../frame/who';
+import { Notice } from '@/ui/notice';
+import { counted } from '../words/counted';
+import { useOpen, useWho } from '../frame/who';
 
 /** Steps that somebody has to release: licensed holds, and what the owner approves. */
 export const isReleased = (
@@ -46,6 +48,8 @@ export function StepRelease({
   const { save } = useSaving();
   const live = useOpen('remove-sign-off');
   const send = useSent();
+  const who = useWho();
+  const engineer = who.rights.includes('engineer');
   if (kind === null) return null;
   const signed = signOffs[step.key];
   if (signed)
@@ -53,7 +57,16 @@ export function StepRelease({
       <Part title="Released">
         <Fact label={signed.name}>{date(signed.date)}</Fact>
         {signed.licence && <Fact label="Licence">{signed.licence}</Fact>}
-        <p className="text-small text-quiet">Entered by the shop, unverified.</p>
+        <p className="text-small text-quiet">
+          {signed.isSigned ? 'Signed by the engineer’s own sign-in.' : 'Entered by the shop, unverified.'}{' '}
+          {signed.binds > 0 && `It binds ${counted(signed.binds, 'panel')} as they stood then.`}
+        </p>
+        {signed.changed.length > 0 && (
+          <Notice grade="caution">
+            the record of the work beneath it was changed since, on {signed.changed.slice(0, 6).join(', ')}
+            {signed.changed.length > 6 && ` and ${signed.changed.length - 6} more`}: look again and sign anew
+          </Notice>
+        )}
         <Button
           disabled={!live}
           onClick={() => void save({ kind: 'remove-sign-off', job, step: step.key, seen: signed.seen })}
@@ -69,13 +82,18 @@ export function StepRelease({
         deed="sign-off"
         label="Release"
         className="grid gap-1"
-        start={{ name: '', licence: '', date: today }}
+        start={{ name: engineer ? who.name : '', licence: engineer ? 'of your account' : '', date: today }}
         send={(typed) => send({ kind: 'sign-off', job, signOff: { step: step.key, ...typed } })}
       >
         {(form) => (
           <>
-            <Line form={form} name="name" label="Name" placeholder="name" maxLength={80} required />
-            {kind === 'licence' && (
+            {engineer && (
+              <p className="text-small">You sign as {who.name}, with the licence of your account.</p>
+            )}
+            {!engineer && (
+              <Line form={form} name="name" label="Name" placeholder="name" maxLength={80} required />
+            )}
+            {!engineer && kind === 'licence' && (
               <Line
                 form={form}
                 name="licence"

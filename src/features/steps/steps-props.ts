@@ -11,6 +11,7 @@ import {
 } from '@/core/record';
 import type { Shop } from '@/core/shop';
 import { kitOfStep } from '@/core/stores';
+import { changedBeneath } from '@/core/handover';
 import { localDateOf } from '@/core/units';
 import { panelsOf } from '@/core/vehicle';
 import type { JobView } from '../frame/job-view';
@@ -44,7 +45,16 @@ export interface StepsRoomProps {
   /** Steps put in by hand, by their key in the plan, with the row's id and version. */
   added: Record<string, { id: string; seen: number }>;
   /** Releases of holds as they were typed, by step. */
-  signOffs: Record<string, SignOff & { seen: number }>;
+  /** Releases, each with how many panels it binds and those whose work beneath it was changed since. */
+  signOffs: Record<
+    string,
+    Pick<SignOff, 'name' | 'licence' | 'date'> & {
+      seen: number;
+      isSigned: boolean;
+      binds: number;
+      changed: string[];
+    }
+  >;
   /** Rates typed for this job, by operation, with the version of the job. */
   rates: { values: Readonly<Record<string, number>>; seen: number };
   people: { id: string; name: string; skills: readonly string[] }[];
@@ -131,7 +141,18 @@ export function stepsProps(
       job.addedSteps.map(({ id }) => [`added/${id}`, { id, seen: versions[`${job.number}/${id}`] ?? 1 }]),
     ),
     signOffs: Object.fromEntries(
-      job.signOffs.map((one) => [one.step, { ...one, seen: versions[`${job.number}/${one.step}`] ?? 1 }]),
+      job.signOffs.map(({ step, name, licence, date, signedBy, bound }) => [
+        step,
+        {
+          name,
+          licence,
+          date,
+          seen: versions[`${job.number}/${step}`] ?? 1,
+          isSigned: signedBy !== '',
+          binds: bound === null ? 0 : Object.keys(bound.parts).length,
+          changed: bound === null ? [] : changedBeneath(bound, plan),
+        },
+      ]),
     ),
     rates: { values: job.rates, seen: versions[job.number] ?? 1 },
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),

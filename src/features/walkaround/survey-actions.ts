@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { markKinds, type Edit, type MarkKind, type PartSeen, type SurveyChange } from '@/core/record';
 import { centreOf } from '@/core/geometry';
 import { useSaving } from '../frame/saving';
@@ -8,6 +8,13 @@ import type { MarkShown, PanelShown } from './walkaround-props';
 
 /** What one does to panels again and again. */
 type Act = { kind: 'mark'; mark: MarkKind } | { kind: 'survey'; set: SurveyChange };
+
+/** What an edit that was sent did to its panels; null where it is none that is done again. */
+function actOf(edit: Edit | null): Act | null {
+  if (edit?.kind === 'survey') return { kind: 'survey', set: edit.set };
+  const [mark] = edit?.kind === 'add-marks' ? edit.marks : [];
+  return mark ? { kind: 'mark', mark: mark.kind } : null;
+}
 
 /** Usual size of a mark in mm, to be mended where it differs. */
 const usualSizeMm: Record<MarkKind, number> = {
@@ -51,24 +58,19 @@ export function useSurveyActions(
   selected: readonly PanelShown[],
   marks: readonly MarkShown[],
 ): SurveyActions {
-  const { save } = useSaving();
-  const last = useRef<Act | null>(null);
+  const { save, lastOf } = useSaving();
   const [round, setRound] = useState(0);
   const seen = useMemo(
     () => selected.map((panel): PartSeen => ({ part: panel.part.key, seen: panel.surveySeen })),
     [selected],
   );
   const toEdit = useCallback(
-    (set: SurveyChange): Edit => {
-      last.current = { kind: 'survey', set };
-      return { kind: 'survey', job, parts: seen, set };
-    },
+    (set: SurveyChange): Edit => ({ kind: 'survey', job, parts: seen, set }),
     [job, seen],
   );
   const act = useCallback(
     (one: Act) => {
       if (selected.length === 0) return;
-      last.current = one;
       if (one.kind === 'survey') void save(toEdit(one.set));
       else
         void save({
@@ -93,7 +95,10 @@ export function useSurveyActions(
     mark: (kind) => act({ kind: 'mark', mark: kind }),
     set: (set) => act({ kind: 'survey', set }),
     toEdit,
-    repeat: () => last.current && act(last.current),
+    repeat: () => {
+      const last = actOf(lastOf(['survey', 'add-marks']));
+      if (last) act(last);
+    },
     round,
     setRound,
   };

@@ -46,7 +46,16 @@ const full = {
   measured: [{ key: 'TR', outsideM2: 1.234 }],
   schools: { tape: 'wet' as const },
   addedSteps: [],
-  signOffs: [{ step: 'hold/weight', name: 'A. Engineer', licence: 'L-1', date: '2027-01-10' }],
+  signOffs: [
+    {
+      step: 'hold/weight',
+      name: 'A. Engineer',
+      licence: 'L-1',
+      date: '2027-01-10',
+      signedBy: '',
+      bound: null,
+    },
+  ],
   facts: [
     {
       step: 'hull/wash',

@@ -1,5 +1,5 @@
 import type { Fault } from '../../core/exchange';
-import type { Edit, LoggedWork } from '../../core/record';
+import type { Edit, LoggedWork, SignOff } from '../../core/record';
 import type { LocalDate, Minute } from '../../core/units';
 import type { StoredJob } from '../repositories/job-repository';
 import type { RowChange } from '../repositories/row-change';
@@ -28,6 +28,8 @@ export interface JobGiven extends Given {
   nextPosition: number;
   /** Of the shop, minor units an hour. */
   labourRateMinorPerHour: number;
+  /** Who signs a release by a session of their own, and what it binds; null for any other edit. */
+  signed: Pick<SignOff, 'signedBy' | 'bound'> | null;
   /** What an entry of the log says was done, on which surfaces; null for any other edit. */
   work: LoggedWork | null;
 }

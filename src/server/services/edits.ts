@@ -27,6 +27,7 @@ import { keptSchemeMakers } from './kept-scheme-edits';
 import { takeOrderMakers } from './take-order-edit';
 import { sectionMakers } from './section-edits';
 import { logMakers } from './log-edits';
+import { signedRelease, whyNotTakenBack, type Signed } from './sign-off';
 import { shopMakers, wayMakers } from './shop-edits';
 import { storeMakers } from './store-edits';
 import { surveyMakers } from './survey-edits';
@@ -86,9 +87,16 @@ function preparedOf(edit: Edit, room: string, one: Made): Prepared {
   };
 }
 
-async function prepareForJob(edit: EditOfKind<JobKind>, connection: Connection): Promise<Prepared> {
+async function prepareForJob(
+  edit: EditOfKind<JobKind>,
+  connection: Connection,
+  writer: Writer,
+  signed: Signed['signed'] | null = null,
+): Promise<Prepared> {
   const stored = await loadJob(connection, edit.job);
   if (!stored) return { status: 'faulty', faults: [{ place: 'job', reason: `there is no job ${edit.job}` }] };
+  const kept = edit.kind === 'remove-sign-off' ? whyNotTakenBack(edit, stored.job, writer) : null;
+  if (kept !== null) return { status: 'forbidden', reason: kept };
   const found = await loadShop(connection);
   const nextPosition = await nextPositionOf(connection, edit.job);
   const checked = found ? await checkEdit(edit, stored.job, found, connection) : null;
@@ -99,6 +107,7 @@ async function prepareForJob(edit: EditOfKind<JobKind>, connection: Connection):
     nextPosition,
     labourRateMinorPerHour,
     work: checked?.work ?? null,
+    signed,
   };
   const one = makeForJob(edit, given);
   return refusedOr(checked, one) ?? preparedOf(edit, edit.job, one);
@@ -120,10 +129,22 @@ const refusedOr = (checked: CheckedEntry | null, one: Made): Prepared | null =>
 const isOfJob = (edit: EditOfKind): edit is EditOfKind<JobKind> => Object.hasOwn(ofJob, edit.kind);
 
 /** Saves one edit of a screen at once, guarded by the versions the person saw. */
-export const saveEdit = (edit: Edit, writer: Writer): Promise<EditOutcome> =>
-  isOfJob(edit)
-    ? write(writer, deedOf(edit), { job: edit.job }, (connection) => prepareForJob(edit, connection))
+export async function saveEdit(edit: Edit, writer: Writer): Promise<EditOutcome> {
+  if (edit.kind === 'sign-off') return saveRelease(edit, writer);
+  return isOfJob(edit)
+    ? write(writer, deedOf(edit), { job: edit.job }, (connection) => prepareForJob(edit, connection, writer))
     : write(writer, deedOf(edit), 'shop', (connection) => prepareForShop(edit, connection));
+}
+
+async function saveRelease(edit: EditOfKind<'sign-off'>, writer: Writer): Promise<EditOutcome> {
+  const why = whyNotDo(writer.rights, 'sign-off');
+  if (why !== null) return { status: 'forbidden', reason: why };
+  const release = await signedRelease(edit, writer);
+  if ('status' in release) return release;
+  return write(writer, 'sign-off', { job: edit.job }, (connection) =>
+    prepareForJob(release.edit, connection, writer, release.signed),
+  );
+}
 
 /** Takes back this author's last edit in this room, if the rows still stand as it left them. */
 export const undoLast = (room: string, writer: Writer): Promise<EditOutcome> =>

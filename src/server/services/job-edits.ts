@@ -37,10 +37,16 @@ export const jobMakers: JobMakers<
     ),
   'remove-added-step': (edit) =>
     made('added step removed', remove('addedStep', findingId(edit.job, edit.id), edit.seen)),
-  'sign-off': ({ job, signOff }) =>
+  'sign-off': ({ job, signOff }, { signed }) =>
     made(
       `release of ${signOff.step}`,
-      insert('signOff', { id: signOffId(job, signOff.step), jobId: job, ...signOff }),
+      insert('signOff', {
+        id: signOffId(job, signOff.step),
+        jobId: job,
+        ...signOff,
+        signedBy: signed?.signedBy ?? '',
+        bound: signed?.bound ?? null,
+      }),
     ),
   'remove-sign-off': (edit) =>
     made(`release of ${edit.step} taken back`, remove('signOff', signOffId(edit.job, edit.step), edit.seen)),

@@ -29,6 +29,23 @@ CREATE TABLE `credential` (
 	CONSTRAINT `credential_account_id_kind_pk` PRIMARY KEY(`account_id`,`kind`)
 );
 --> statement-breakpoint
+CREATE TABLE `instance` (
+	`id` varchar(160) NOT NULL,
+	`bound` varchar(80) NOT NULL,
+	`pid` int NOT NULL,
+	`started_at` bigint NOT NULL,
+	`seen_at` bigint NOT NULL,
+	CONSTRAINT `instance_id` PRIMARY KEY(`id`)
+);
+--> statement-breakpoint
+CREATE TABLE `lease` (
+	`name` varchar(32) NOT NULL,
+	`holder` varchar(160) NOT NULL,
+	`until_s` bigint NOT NULL,
+	`done_at` bigint NOT NULL DEFAULT 0,
+	CONSTRAINT `lease_name` PRIMARY KEY(`name`)
+);
+--> statement-breakpoint
 CREATE TABLE `one_time_link` (
 	`token_sha256` char(64) NOT NULL,
 	`account_id` varchar(160) NOT NULL,
@@ -64,11 +81,26 @@ CREATE TABLE `tablet` (
 	CONSTRAINT `tablet_role` CHECK(`tablet`.`role` in ('painter', 'crew', 'store'))
 );
 --> statement-breakpoint
+CREATE TABLE `trash` (
+	`id` varchar(160) NOT NULL,
+	`job` varchar(160) NOT NULL,
+	`label` varchar(80) NOT NULL,
+	`author` varchar(160) NOT NULL,
+	`put_at` bigint NOT NULL,
+	`ends_at` bigint NOT NULL,
+	`content` longtext NOT NULL,
+	`version` int NOT NULL DEFAULT 1,
+	CONSTRAINT `trash_id` PRIMARY KEY(`id`)
+);
+--> statement-breakpoint
 ALTER TABLE `edit_record` ADD `deed` varchar(40) DEFAULT '' NOT NULL;--> statement-breakpoint
 ALTER TABLE `edit_record` ADD `tablet_id` varchar(160);--> statement-breakpoint
+ALTER TABLE `sign_off` ADD `signed_by` varchar(160) DEFAULT '' NOT NULL;--> statement-breakpoint
+ALTER TABLE `sign_off` ADD `bound` json;--> statement-breakpoint
 ALTER TABLE `credential` ADD CONSTRAINT `credential_account_id_account_id_fk` FOREIGN KEY (`account_id`) REFERENCES `account`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `one_time_link` ADD CONSTRAINT `one_time_link_account_id_account_id_fk` FOREIGN KEY (`account_id`) REFERENCES `account`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `session` ADD CONSTRAINT `session_account_id_account_id_fk` FOREIGN KEY (`account_id`) REFERENCES `account`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `session` ADD CONSTRAINT `session_tablet_id_tablet_id_fk` FOREIGN KEY (`tablet_id`) REFERENCES `tablet`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 CREATE INDEX `session_of_account` ON `session` (`account_id`);--> statement-breakpoint
-CREATE INDEX `session_ends` ON `session` (`ends_at`);
+CREATE INDEX `session_ends` ON `session` (`ends_at`);--> statement-breakpoint
+CREATE INDEX `trash_ends` ON `trash` (`ends_at`);
