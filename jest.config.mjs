@@ -16,7 +16,7 @@ const shared = {
   transform,
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transformIgnorePatterns: [
-    'node_modules/(?!(@date-fns/tz|date-fns|culori|suncalc|@tus|srvx|set-cookie-parser)/)',
+    'node_modules/(?!(@date-fns/tz|date-fns|culori|suncalc|@tus|srvx|set-cookie-parser|otplib|@otplib|@scure|@noble|iron-session|uncrypto|iron-webcrypto)/)',
   ],
   modulePathIgnorePatterns: [
     '<rootDir>/.next',

@@ -1,7 +1,8 @@
 // npm run backup: the database and the photos of this copy in one file, consistent, while Coatrel runs.
 import { existsSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { backupFolder, makeBackup, newestBackup } from './house/backup.mjs';
+import { backupFolder, newestBackup } from './house/backup-list.mjs';
+import { makeBackup } from './house/backup.mjs';
 import { dataFolder } from './house/place.mjs';
 import { runMain, say, Stop } from './house/say.mjs';
 

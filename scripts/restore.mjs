@@ -9,7 +9,7 @@ import {
   renameSync,
   rmSync,
 } from 'node:fs';
-import { basename, dirname, join, resolve, sep } from 'node:path';
+import { basename, dirname, join, relative, resolve, sep } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { parseArgs } from 'node:util';
 import { createGunzip } from 'node:zlib';
@@ -77,6 +77,15 @@ async function checked(folder) {
     throw new Stop(
       `this backup was made by a newer Coatrel (its database has ${newer.join(', ')}); restore it with that one.`,
     );
+  const strange = readdirSync(folder, { recursive: true, withFileTypes: true }).find(
+    (one) =>
+      !one.isDirectory() &&
+      (!one.isFile() ||
+        !['manifest.json', ...Object.keys(list.files)].includes(
+          relative(folder, join(one.parentPath, one.name)),
+        )),
+  );
+  if (strange) throw new Stop(`the backup holds ${strange.name}, which is not on its list.`);
   for (const [name, sha] of Object.entries(list.files)) {
     const path = resolve(folder, name);
     if (!path.startsWith(folder + sep) || !existsSync(path))

@@ -18,36 +18,14 @@ import {
   statSync,
   writeFileSync,
 } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { createGzip } from 'node:zlib';
+import { backupsIn } from './backup-list.mjs';
 import { keptOf } from './backup-rule.mjs';
 import { findProgram, requireProgram } from './packages.mjs';
 import { requireFreeSpace, root } from './place.mjs';
 import { Stop } from './say.mjs';
-
-export const backupName = /^coatrel-(\d{4}-\d{2}-\d{2})T(\d{2})(\d{2})(\d{2})Z\.tar(\.age)?$/;
-
-/** Where backups go. */
-export function backupFolder(data, asked) {
-  const folder = resolve(asked ?? process.env.COATREL_BACKUPS ?? join(data, 'backups'));
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
-  return folder;
-}
-
-/** Backups of a folder, the latest first. */
-export function backupsIn(folder) {
-  if (!existsSync(folder)) return [];
-  return readdirSync(folder)
-    .flatMap((file) => {
-      const at = backupName.exec(file);
-      if (!at) return [];
-      const [, day, hour, minute, second] = at;
-      return [{ file, atMs: Date.parse(`${day}T${hour}:${minute}:${second}Z`) }];
-    })
-    .sort((a, b) => b.atMs - a.atMs);
-}
-export const newestBackup = (folder) => backupsIn(folder)[0] ?? null;
 
 /** SHA-256 of a file, read in pieces. */
 export async function shaOf(path) {

@@ -137,7 +137,7 @@ describe('the shop', () => {
   );
 
   test('loud hours are typed by the wall clock; what is no time is not sent', async () => {
-    draw(<ShopRoom accounts={null} notes={{ notes: [], names: {} }} {...props} />);
+    draw(<ShopRoom keeping={null} accounts={null} notes={{ notes: [], names: {} }} {...props} />);
     type('Loud work until', 'six');
     expect(await screen.findByText('a time such as 07:30')).toBeInTheDocument();
     expect(sent).not.toHaveBeenCalled();
@@ -147,7 +147,7 @@ describe('the shop', () => {
   });
 
   test('where the shop stands can be forgotten, and a bay be outdoors', async () => {
-    draw(<ShopRoom accounts={null} notes={{ notes: [], names: {} }} {...props} />);
+    draw(<ShopRoom keeping={null} accounts={null} notes={{ notes: [], names: {} }} {...props} />);
     fireEvent.click(screen.getByRole('button', { name: 'Forget where' }));
     expect(await lastSent()).toEqual({ kind: 'shop', seen: 4, set: { site: null } });
     fireEvent.click(screen.getByLabelText('Bay 1 stands outdoors'));
@@ -159,13 +159,13 @@ describe('the shop', () => {
     ['Booth', '41', { boothRateMinorPerHour: 4100 }],
     ['Labour', '0', { labourRateMinorPerHour: 0 }],
   ])('the hourly rate of %s', async (label, value, set) => {
-    draw(<ShopRoom accounts={null} notes={{ notes: [], names: {} }} {...props} />);
+    draw(<ShopRoom keeping={null} accounts={null} notes={{ notes: [], names: {} }} {...props} />);
     type(label, value);
     expect(await lastSent()).toEqual({ kind: 'shop', seen: 4, set });
   });
 
   test('every person and place is listed by name', () => {
-    draw(<ShopRoom accounts={null} notes={{ notes: [], names: {} }} {...props} />);
+    draw(<ShopRoom keeping={null} accounts={null} notes={{ notes: [], names: {} }} {...props} />);
     for (const { name } of [...shop.people, ...shop.places])
       expect(screen.getByRole('row', { name: new RegExp(`^${name}`) })).toBeInTheDocument();
   });

@@ -451,6 +451,7 @@ describe('Shop', () => {
   test('money is typed in whole units and sent in minor ones', async () => {
     draw(
       <ShopRoom
+        keeping={null}
         accounts={null}
         notes={{ notes: [], names: {} }}
         shop={shown}
@@ -468,6 +469,7 @@ describe('Shop', () => {
   test('what an agreed start is worth is typed in hours and sent in minutes', async () => {
     draw(
       <ShopRoom
+        keeping={null}
         accounts={null}
         notes={{ notes: [], names: {} }}
         shop={shown}
@@ -486,6 +488,7 @@ describe('Shop', () => {
   test('one day off needs one date, and nothing is sent without any', async () => {
     draw(
       <ShopRoom
+        keeping={null}
         accounts={null}
         notes={{ notes: [], names: {} }}
         shop={shown}

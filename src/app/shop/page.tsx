@@ -10,8 +10,9 @@ import { workNotes } from '@/server/services/notes';
 import { currentMinute } from '@/server/services/clock';
 import { requireShop } from '@/server/services/plans';
 
-import { mayRead } from '@/core/rights';
+import { mayDo, mayRead } from '@/core/rights';
 import { accountsProps } from '../accounts-props';
+import { keepingProps } from '../keeping-props';
 import { allowed } from '../page-caller';
 
 export const metadata = { title: 'Shop' };
@@ -35,6 +36,7 @@ export default async function ShopPage() {
       <ShopRoom
         notes={{ notes, names }}
         accounts={signsIn}
+        keeping={mayDo(caller.rights, 'trash') ? await keepingProps(caller, shop.timeZone) : null}
         {...shopProps(shop, versions, dayOffIds, 'shop', currentMinute(), own, [...shelf.values()])}
       />
       <Keys job={null} findables={[]} />

@@ -23,15 +23,25 @@ function useField({ value, toEdit, check }: Pick<Common, 'value' | 'toEdit' | 'c
   const { save } = useSaving();
   const live = useLive();
   const may = useMay();
-  const [draft, setDraft] = useState<string | null>(null);
+  const [draft, setDraftAlone] = useState<string | null>(null);
+  // What stood there when typing began: another value by now means that somebody else changed it meanwhile.
+  const [base, setBase] = useState<string | null>(null);
+  const setDraft = (text: string | null) => {
+    if (text === null) setBase(null);
+    else if (draft === null) setBase(value);
+    setDraftAlone(text);
+  };
+  const theirs = draft !== null && base !== null && value !== base && value !== draft ? value : null;
   const [fault, setFault] = useState<string | null>(null);
-  const commit = async (text: string) => {
+  const commit = async (text: string, insist = false) => {
     if (text === value) {
       setDraft(null);
       setFault(null);
       return;
     }
     setDraft(text);
+    // Whoever typed chooses first: nothing of another is written over unseen.
+    if (theirs !== null && !insist) return;
     const wrong = check?.(text) ?? null;
     if (wrong) {
       setFault(wrong);
@@ -46,8 +56,41 @@ function useField({ value, toEdit, check }: Pick<Common, 'value' | 'toEdit' | 'c
     setDraft(null);
     setFault(null);
   };
-  return { shown: draft ?? value, setDraft, fault, commit, forget, live, may: may(deedOf(toEdit(value))) };
+  const meanwhile = theirs === null ? null : { theirs, keep: () => void commit(draft!, true), take: forget };
+  return {
+    shown: draft ?? value,
+    setDraft,
+    fault,
+    commit,
+    forget,
+    live,
+    meanwhile,
+    may: may(deedOf(toEdit(value))),
+  };
 }
+
+/** Somebody else changed it while it was typed: both are shown, and who typed chooses. */
+const Meanwhile = ({
+  theirs,
+  mine,
+  keep,
+  take,
+}: {
+  theirs: string;
+  mine: string;
+  keep(): void;
+  take(): void;
+}) => (
+  <span role="alert" className="max-w-64 text-small text-caution">
+    Somebody changed this to “{theirs === '' ? 'nothing' : theirs}” while you typed.{' '}
+    <button type="button" className="font-semibold underline" onClick={take}>
+      Take theirs
+    </button>{' '}
+    <button type="button" className="font-semibold underline" onClick={keep}>
+      Save “{mine === '' ? 'nothing' : mine}”
+    </button>
+  </span>
+);
 
 /** What stands there, for who may read and not change it. */
 const Stated = ({
@@ -87,7 +130,7 @@ export function EditText({
   step?: number | 'any';
 }) {
   const id = useId();
-  const { shown, setDraft, fault, commit, forget, live, may } = useField({ value, toEdit, check });
+  const { shown, setDraft, fault, commit, forget, live, may, meanwhile } = useField({ value, toEdit, check });
   if (!may) return <Stated label={label} quiet={quiet} text={value} unit={unit} />;
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') event.currentTarget.blur();
@@ -117,6 +160,7 @@ export function EditText({
         />
         {unit && <span className="text-quiet">{unit}</span>}
       </span>
+      {meanwhile && <Meanwhile {...meanwhile} mine={shown} />}
       {fault && (
         <span id={`${id}-fault`} role="alert" className="max-w-56 text-small text-stop">
           {fault}

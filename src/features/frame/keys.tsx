@@ -5,6 +5,7 @@ import { Dialog } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { useMaybeDay } from './day';
 import { Find, type Findable } from './find';
+import { Live } from './live';
 import { useSaving } from './saving';
 import { stations } from './stations';
 
@@ -67,6 +68,7 @@ export function Keys({ job, findables }: { job: string | null; findables: Findab
   }, [router, job, undo, day]);
   return (
     <>
+      <Live room={job} />
       <Find open={find} onOpenChange={setFind} findables={findables} />
       <Dialog.Root open={help} onOpenChange={setHelp}>
         <Dialog.Portal>

@@ -15,6 +15,7 @@ import {
 import type { Edit } from '@/core/record';
 import { deedOf } from '@/core/rights';
 import { newQueryClient } from './asking';
+import { newRequestKey } from './own-requests';
 import { OwnEdits } from './own-edits';
 import { pageToken, pageTokenHeader } from './page-token';
 import { useWhyNot } from './who';
@@ -60,7 +61,7 @@ async function postOnce(path: string, body: unknown): Promise<Response> {
     method: 'POST',
     headers: {
       'content-type': 'application/json',
-      'x-request-key': crypto.randomUUID(),
+      'x-request-key': newRequestKey(),
       [pageTokenHeader]: pageToken(),
     },
     body: JSON.stringify(body),

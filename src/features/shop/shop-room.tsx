@@ -3,6 +3,8 @@
 import { useState } from 'react';
 import type { AccountsProps } from './accounts-props';
 import { AccountsView } from './accounts-view';
+import type { KeepingProps } from './keeping-props';
+import { KeepingView } from './keeping-view';
 import { ClosedPlaces } from './closed-places';
 import { AddDaysOff, DaysOff } from './days-off';
 import { OperationSheet } from './operation-sheet';
@@ -33,8 +35,8 @@ const views = {
   quotes: 'Quotes',
   notes: 'Notes',
   accounts: 'Accounts',
+  keeping: 'Safe keeping',
 };
-const { accounts: _accounts, ...viewsOfAll } = views;
 type View = keyof typeof views;
 
 interface ShopRoomProps {
@@ -44,19 +46,22 @@ interface ShopRoomProps {
   notes: NotesProps;
   /** Null for who may not read them. */
   accounts: AccountsProps | null;
+  /** Null for who brings nothing back. */
+  keeping: KeepingProps | null;
 }
 
 /** People with their days off, places, rates, operations; every change moves the plans of all open jobs. */
-export function ShopRoom({ shop, seen, figures, notes, accounts }: ShopRoomProps) {
+export function ShopRoom({ shop, seen, figures, notes, accounts, keeping }: ShopRoomProps) {
+  const { accounts: ofAccounts, keeping: ofKeeping, ...ofAll } = views;
+  const shown: Partial<Record<View, string>> = { ...ofAll };
+  if (accounts) shown.accounts = ofAccounts;
+  if (keeping) shown.keeping = ofKeeping;
   const [view, setView] = useState<View>('people');
   const [code, setCode] = useState<string | null>(null);
   const chosen = view === 'operations' ? shop.operations.find((one) => one.entry.code === code) : undefined;
   return (
     <>
-      <Room
-        title="Shop"
-        aside={<ViewSwitch<View> views={accounts ? views : viewsOfAll} shown={view} onShow={setView} />}
-      >
+      <Room title="Shop" aside={<ViewSwitch<View> views={shown} shown={view} onShow={setView} />}>
         {view === 'operations' && (
           <OperationTable
             operations={shop.operations}
@@ -68,6 +73,7 @@ export function ShopRoom({ shop, seen, figures, notes, accounts }: ShopRoomProps
         {view === 'figures' && <FiguresView {...figures} />}
         {view === 'notes' && <NotesTable {...notes} />}
         {view === 'accounts' && accounts && <AccountsView {...accounts} />}
+        {view === 'keeping' && keeping && <KeepingView {...keeping} />}
         {view === 'quotes' && <QuotesPart shop={shop} seen={seen.shop} />}
         <div hidden={view !== 'people'}>
           <PeopleTable shop={shop} seen={seen} />
@@ -75,7 +81,7 @@ export function ShopRoom({ shop, seen, figures, notes, accounts }: ShopRoomProps
           <PlacesTable shop={shop} seen={seen} />
         </div>
       </Room>
-      {view === 'accounts' ? null : chosen ? (
+      {view === 'accounts' || view === 'keeping' ? null : chosen ? (
         <OperationSheet key={chosen.entry.code} shown={chosen} timeZone={shop.timeZone} />
       ) : (
         <ShopInspector shop={shop} seen={seen} />

@@ -114,6 +114,27 @@ const kitOfSteps = (
 export const resourceNamesOf = (shop: Shop): Record<string, string> =>
   Object.fromEntries([...shop.people, ...shop.places].map((one) => [one.id, one.name]));
 
+/** Releases of the job, each with what it binds and whether that was changed since. */
+const releasesShown = (
+  job: Job,
+  plan: Plan,
+  versions: Readonly<Record<string, number>>,
+): StepsRoomProps['signOffs'] =>
+  Object.fromEntries(
+    job.signOffs.map(({ step, name, licence, date, signedBy, bound }) => [
+      step,
+      {
+        name,
+        licence,
+        date,
+        seen: versions[`${job.number}/${step}`] ?? 1,
+        isSigned: signedBy !== '',
+        binds: bound === null ? 0 : Object.keys(bound.parts).length,
+        changed: bound === null ? [] : changedBeneath(bound, plan),
+      },
+    ]),
+  );
+
 export function stepsProps(
   job: Job,
   plan: Plan,
@@ -140,20 +161,7 @@ export function stepsProps(
     added: Object.fromEntries(
       job.addedSteps.map(({ id }) => [`added/${id}`, { id, seen: versions[`${job.number}/${id}`] ?? 1 }]),
     ),
-    signOffs: Object.fromEntries(
-      job.signOffs.map(({ step, name, licence, date, signedBy, bound }) => [
-        step,
-        {
-          name,
-          licence,
-          date,
-          seen: versions[`${job.number}/${step}`] ?? 1,
-          isSigned: signedBy !== '',
-          binds: bound === null ? 0 : Object.keys(bound.parts).length,
-          changed: bound === null ? [] : changedBeneath(bound, plan),
-        },
-      ]),
-    ),
+    signOffs: releasesShown(job, plan, versions),
     rates: { values: job.rates, seen: versions[job.number] ?? 1 },
     people: shop.people.map(({ id, name, skills }) => ({ id, name, skills })),
     schools: schoolsShown(job, plan, { shelf: shelfOf(products), shop }, versions),

@@ -257,6 +257,7 @@ describe('operations in the Shop', () => {
   const drawShop = () => {
     draw(
       <ShopRoom
+        keeping={null}
         accounts={null}
         notes={{ notes: [], names: {} }}
         {...shopProps(shop, { shop: 4 }, daysOff, 'shop', 0, own)}

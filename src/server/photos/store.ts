@@ -6,9 +6,9 @@ import { dataFolder } from '../database/access';
 import { clearOlderThan } from '../old-files';
 
 /** Photos lie in the data folder under the SHA-256 of what is stored, so that the same picture lies there once. */
-const folder = (): string => join(dataFolder(), 'photos');
+export const photosFolder = (): string => join(dataFolder(), 'photos');
 const pathOf = (sha256: string, thumb: boolean): string =>
-  join(folder(), `${sha256}${thumb ? '.thumb' : ''}.jpg`);
+  join(photosFolder(), `${sha256}${thumb ? '.thumb' : ''}.jpg`);
 
 /** Writes beside and renames, so that a picture is there whole or not at all; only our own user may read it. */
 async function put(path: string, bytes: Uint8Array): Promise<void> {
@@ -26,7 +26,8 @@ async function put(path: string, bytes: Uint8Array): Promise<void> {
 /** What a crash left behind is cleared away after an hour. */
 const strayMs = 3_600_000;
 
-const clearStrays = (): Promise<void> => clearOlderThan(folder(), strayMs, (name) => name.endsWith('.part'));
+const clearStrays = (): Promise<void> =>
+  clearOlderThan(photosFolder(), strayMs, (name) => name.endsWith('.part'));
 
 const isThere = (path: string): Promise<boolean> =>
   stat(path).then(
@@ -37,7 +38,7 @@ const isThere = (path: string): Promise<boolean> =>
 /** Keeps a picture and its thumbnail. @returns its name, the SHA-256 of the stored JPEG */
 export async function keepPicture({ jpeg, thumb }: Pick<Picture, 'jpeg' | 'thumb'>): Promise<string> {
   const sha256 = createHash('sha256').update(jpeg).digest('hex');
-  await mkdir(folder(), { recursive: true, mode: 0o700 });
+  await mkdir(photosFolder(), { recursive: true, mode: 0o700 });
   await clearStrays();
   await put(pathOf(sha256, true), thumb);
   try {

@@ -32,13 +32,13 @@ export interface StoredJob {
 }
 
 /** What a job is told apart by, without reading all of it. */
-export type JobHead = Pick<Job, 'number' | 'name' | 'bodyKind' | 'dimensions' | 'level' | 'state'>;
+export type JobHead = Pick<Job, 'number' | 'name' | 'owner' | 'bodyKind' | 'dimensions' | 'level' | 'state'>;
 
 /** Every job in short, the latest number first. */
 export async function jobHeads(connection: Connection): Promise<JobHead[]> {
-  const { id: number, name, bodyKind, dimensions, level, state } = schema.job;
+  const { id: number, name, owner, bodyKind, dimensions, level, state } = schema.job;
   return connection
-    .select({ number, name, bodyKind, dimensions, level, state })
+    .select({ number, name, owner, bodyKind, dimensions, level, state })
     .from(schema.job)
     .orderBy(desc(number));
 }

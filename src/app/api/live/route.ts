@@ -1,0 +1,51 @@
+import { callerOf } from '@/server/access/caller';
+import { onChange } from '@/server/live';
+import { askedOf } from '../asked';
+import { guarded } from '../guarded';
+
+/** Between two signs of life, ms; after as many of them it is asked again who listens. */
+const beatMs = 15_000;
+
+/** Tells a page of writes that others make (server-sent events): which room, under which request. No value is in it. */
+export const GET = guarded({ reads: 'plans' }, async (request) => {
+  const encoder = new TextEncoder();
+  let end = () => {};
+  const body = new ReadableStream<Uint8Array>({
+    start(controller) {
+      const send = (text: string) => {
+        try {
+          controller.enqueue(encoder.encode(text));
+        } catch {
+          // Who listened has gone.
+          end();
+        }
+      };
+      const off = onChange((changes) => send(`data: ${JSON.stringify(changes)}\n\n`));
+      const beat = setInterval(() => {
+        send(': here\n\n');
+        // A session that was taken back hears nothing more.
+        void callerOf(askedOf(request)).then((caller) => {
+          if (caller !== null) return;
+          end();
+          controller.close();
+        });
+      }, beatMs);
+      end = () => {
+        off();
+        clearInterval(beat);
+      };
+      request.signal.addEventListener('abort', () => end());
+      send('retry: 2000\n\n');
+    },
+    cancel: () => end(),
+  });
+  return Promise.resolve(
+    new Response(body, {
+      headers: {
+        'content-type': 'text/event-stream',
+        'cache-control': 'no-store',
+        'x-accel-buffering': 'no',
+      },
+    }),
+  );
+});
