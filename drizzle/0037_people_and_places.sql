@@ -46,6 +46,12 @@ CREATE TABLE `lease` (
 	CONSTRAINT `lease_name` PRIMARY KEY(`name`)
 );
 --> statement-breakpoint
+CREATE TABLE `room_lock` (
+	`name` varchar(160) NOT NULL,
+	`turns` bigint NOT NULL DEFAULT 0,
+	CONSTRAINT `room_lock_name` PRIMARY KEY(`name`)
+);
+--> statement-breakpoint
 CREATE TABLE `one_time_link` (
 	`token_sha256` char(64) NOT NULL,
 	`account_id` varchar(160) NOT NULL,

@@ -37,8 +37,12 @@ export class PrivateDatabase {
   #process = null;
   #stopping = false;
 
-  constructor(data) {
+  #words;
+
+  /** @param words further options of the server, for a node of a cluster */
+  constructor(data, words = []) {
     this.data = data;
+    this.#words = words;
     this.folder = join(data, 'mariadb');
     this.accessFile = join(data, 'access.json');
     this.log = join(data, 'mariadb.log');
@@ -120,8 +124,10 @@ export class PrivateDatabase {
   }
 
   /** Starts the server, or takes over one that a killed start left behind. */
-  async start() {
+  async start({ isCopy = false } = {}) {
     requireProgram('mariadbd', 'mariadb-server');
+    // A copy was given the passwords of another node, and with them its socket.
+    if (isCopy && !this.#process) this.socket = null;
     const fresh = !existsSync(this.folder);
     if (fresh) this.#initialise();
     if (!this.#answers()) {
@@ -131,7 +137,7 @@ export class PrivateDatabase {
       if (this.access) this.#writeAccess({ ...this.access, socket: this.socket });
       await this.#spawn();
     }
-    this.#createUsers();
+    if (!isCopy) this.#createUsers();
   }
 
   async #spawn() {
@@ -154,6 +160,7 @@ export class PrivateDatabase {
         '--performance-schema=OFF',
         '--max-allowed-packet=64M',
         ...(isRoot ? ['--user=mysql'] : []),
+        ...this.#words,
       ],
       { detached: true, stdio: ['ignore', out, out] },
     );
@@ -220,7 +227,19 @@ export class PrivateDatabase {
       );
   }
 
-  #isRunning() {
+  /** A figure of the server's own status; empty where it does not answer. */
+  status(name) {
+    const run = this.#asRoot('mariadb', ['-N', '-B', '-e', `show status like '${name}'`]);
+    return run.status === 0 ? (run.stdout.split('\t')[1]?.trim() ?? '') : '';
+  }
+
+  /** Ends the server as a power cut would. */
+  kill() {
+    this.#stopping = true;
+    this.#process?.kill('SIGKILL');
+  }
+
+  isRunning() {
     return this.#process !== null && this.#process.exitCode === null && this.#process.signalCode === null;
   }
 
@@ -228,10 +247,10 @@ export class PrivateDatabase {
     this.#stopping = true;
     if (this.#answers()) this.#admin('shutdown');
     for (let tries = 0; tries < 100 && this.socket && existsSync(this.socket); tries += 1) await wait(100);
-    if (this.#isRunning()) this.#process.kill('SIGTERM');
-    for (let tries = 0; tries < 50 && this.#isRunning(); tries += 1) await wait(100);
+    if (this.isRunning()) this.#process.kill('SIGTERM');
+    for (let tries = 0; tries < 50 && this.isRunning(); tries += 1) await wait(100);
     // On a full disk it waits for room before it ends; what was acknowledged is safe in its log.
-    if (this.#isRunning()) this.#process.kill('SIGKILL');
+    if (this.isRunning()) this.#process.kill('SIGKILL');
     if (this.socket && !existsSync(this.socket))
       rmSync(dirname(this.socket), { recursive: true, force: true });
   }

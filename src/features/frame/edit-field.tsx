@@ -160,12 +160,13 @@ export function EditText({
         />
         {unit && <span className="text-quiet">{unit}</span>}
       </span>
-      {meanwhile && <Meanwhile {...meanwhile} mine={shown} />}
-      {fault && (
+      {meanwhile ? (
+        <Meanwhile {...meanwhile} mine={shown} />
+      ) : fault ? (
         <span id={`${id}-fault`} role="alert" className="max-w-56 text-small text-stop">
           {fault}
         </span>
-      )}
+      ) : null}
     </span>
   );
 }

@@ -9,6 +9,8 @@ export interface DatabaseUser {
 /** How to reach the private database, as `npm start` wrote it down. */
 export interface DatabaseAccess {
   socket: string;
+  /** Sockets of the other nodes of a cluster, in the order in which they are tried; none for one server. */
+  otherSockets?: string[];
   schema: string;
   migrate: DatabaseUser;
   data: DatabaseUser;

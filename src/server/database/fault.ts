@@ -10,6 +10,9 @@ const away = new Set([
   'ER_QUERY_INTERRUPTED',
   'POOL_CLOSED',
   'ER_SERVER_SHUTDOWN',
+  'ER_NODE_NOT_READY',
+  'POOL_NOEXIST',
+  'POOL_NONEONLINE',
 ]);
 const full = new Set(['ER_DISK_FULL', 'ER_RECORD_FILE_FULL', 'ER_ERROR_ON_WRITE', 'ENOSPC', 'EDQUOT']);
 
@@ -30,6 +33,8 @@ function codesOf(error: unknown): string[] {
     if ('code' in at && typeof at.code === 'string') codes.push(at.code);
     // The driver has no name for the check constraints of MariaDB.
     if ('errno' in at && at.errno === 4025) codes.push('ER_CONSTRAINT_FAILED');
+    // A node of a cluster that has lost the others, or joins them still.
+    if ('errno' in at && at.errno === 1047) codes.push('ER_NODE_NOT_READY');
     // A roll-back on a connection that broke says only this, in place of what broke it.
     if (/connection is in closed state/.test(at.message)) codes.push('PROTOCOL_CONNECTION_LOST');
     if (/error: 28\b|errno: 28\b|No space left/i.test(at.message)) codes.push('ER_DISK_FULL');

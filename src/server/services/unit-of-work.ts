@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import type { Fault } from '../../core/exchange';
 import { whyNotDo, type Deed, type Rights } from '../../core/rights';
 import { database, type Connection } from '../database/client';
@@ -127,7 +127,11 @@ async function writeOnce(
 }
 
 async function takeLock(connection: Connection, lock: Lock): Promise<void> {
-  const { job, shop } = schema;
+  const { job, shop, roomLock } = schema;
+  await connection
+    .insert(roomLock)
+    .values({ name: lock === 'shop' ? 'shop' : lock.job.slice(0, 160), turns: 1 })
+    .onDuplicateKeyUpdate({ set: { turns: sql`${roomLock.turns} + 1` } });
   if (lock === 'shop') await connection.select({ id: shop.id }).from(shop).for('update');
   else await connection.select({ id: job.id }).from(job).where(eq(job.id, lock.job)).for('update');
 }

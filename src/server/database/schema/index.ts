@@ -31,6 +31,7 @@ export * from './mark';
 export * from './match-attempt';
 export * from './material-cap';
 export * from './repair';
+export * from './room-lock';
 export * from './sample';
 export * from './measured-part';
 export * from './milestone';
