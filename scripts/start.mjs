@@ -1,14 +1,14 @@
 // npm start: from a bare Debian machine with Node.js to a running Coatrel. The order below is the whole story.
-import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
-import { isIP } from 'node:net';
 import { parseArgs } from 'node:util';
 import { addressAt, requireFreePort, runCommand, startServer, stopServer } from './house/application.mjs';
 import { requireBuild } from './house/build.mjs';
 import { PrivateDatabase } from './house/database.mjs';
 import { requireNodePackages, requireProgram } from './house/packages.mjs';
 import { dataFolder, requireFreeSpace } from './house/place.mjs';
+import { requireCertificate, requireSafePlace } from './house/safe-place.mjs';
 import { Stop, runMain, say } from './house/say.mjs';
 
 const usage = `npm start -- [--port N] [--host H] [--name NAME …] [--tls | --proxy] [--empty] [--fresh] [--yes]
@@ -49,34 +49,6 @@ function readOptions() {
   return { ...values, port };
 }
 
-/** Nothing that others can reach speaks without https. */
-function requireSafePlace({ host, name, tls, proxy }) {
-  const alone = ['127.0.0.1', 'localhost', '::1'].includes(host);
-  if (!alone && !isIP(host))
-    throw new Stop(
-      `--host must be an address of this machine, such as 0.0.0.0, not ${host}; say its name with --name.`,
-    );
-  if (proxy && !alone)
-    throw new Stop('--proxy is for a proxy on this machine: leave --host out, or others pass it by.');
-  if (proxy && tls) throw new Stop('--tls and --proxy are two ways to https: say one.');
-  if (proxy && name.length === 0)
-    throw new Stop('--proxy needs --name: the name by which browsers call the proxy.');
-  if (!alone && !tls)
-    throw new Stop(
-      `--host ${host} opens Coatrel to the network, which needs https: make a certificate with npm run certificate -- NAME, then add --tls.`,
-    );
-  const wrong = name.find((one) => !/^[A-Za-z0-9]([A-Za-z0-9.-]{0,251}[A-Za-z0-9])?$/.test(one));
-  if (wrong !== undefined) throw new Stop(`--name ${wrong} is no host name.`);
-}
-
-/** The folder of our own certificate. @throws Stop where there is none yet */
-function requireCertificate(data) {
-  const folder = join(data, 'tls');
-  if (!existsSync(join(folder, 'certificate.pem')))
-    throw new Stop('there is no certificate yet; make one with: npm run certificate -- NAME');
-  return folder;
-}
-
 const isAlive = (pid) => {
   try {
     process.kill(pid, 0);
@@ -95,14 +67,31 @@ function readRunFile(file) {
   }
 }
 
-function takeRunFile(data) {
+/** Claims the folder for this start: of two at once one makes the file. @throws Stop where another copy runs from here */
+function takeRunFile(data, address) {
   const file = join(data, 'run.json');
-  if (existsSync(file)) {
-    const { pid, address } = readRunFile(file);
+  const own = JSON.stringify({ pid: process.pid, address });
+  for (let tries = 0; ; tries += 1) {
+    try {
+      writeFileSync(file, own, { mode: 0o600, flag: 'wx' });
+      return file;
+    } catch (fault) {
+      if (fault.code !== 'EEXIST' || tries > 3) throw fault;
+    }
+    const { pid, address: other } = readRunFile(file);
     if (isAlive(pid))
-      throw new Stop(`Coatrel already runs from this folder at ${address}; stop it first (process ${pid}).`);
+      throw new Stop(`Coatrel already runs from this folder at ${other}; stop it first (process ${pid}).`);
+    // Left behind by a start that was killed; whoever renames it first may take its place.
+    const stale = `${file}.${process.pid}.stale`;
+    try {
+      renameSync(file, stale);
+      // Somebody took the place between the look and this: it is theirs.
+      if (isAlive(readRunFile(stale).pid)) renameSync(stale, file);
+      else rmSync(stale, { force: true });
+    } catch {
+      // somebody else was first
+    }
   }
-  return file;
 }
 
 async function confirmFresh(options, data) {
@@ -133,17 +122,17 @@ async function main() {
   requireProgram('mariadbd', 'mariadb-server');
   await requireFreePort(options.host, options.port);
   let data = dataFolder();
-  const runFile = takeRunFile(data);
+  const [shown = options.host] = options.name;
+  const address = options.proxy ? `https://${shown}` : addressAt(shown, options.port, options.tls);
+  const tls = options.tls ? requireCertificate(data) : undefined;
+  let runFile = takeRunFile(data, address);
   if (options.fresh) {
     await confirmFresh(options, data);
     rmSync(data, { recursive: true, force: true });
     data = dataFolder();
+    runFile = takeRunFile(data, address);
   }
   requireFreeSpace(data, 150);
-  const tls = options.tls ? requireCertificate(data) : undefined;
-  const [shown = options.host] = options.name;
-  const address = options.proxy ? `https://${shown}` : addressAt(shown, options.port, options.tls);
-  writeFileSync(runFile, JSON.stringify({ pid: process.pid, address }), { mode: 0o600 });
   const database = new PrivateDatabase(data);
   let server = null;
   let stopping = false;

@@ -142,6 +142,10 @@ export class PrivateDatabase {
 
   async #spawn() {
     requireFreeSpace(this.data, 150);
+    if (!existsSync(dirname(this.socket))) {
+      mkdirSync(dirname(this.socket), { mode: 0o700 });
+      this.#ownedByServer(dirname(this.socket));
+    }
     const out = openSync(this.log, 'w', 0o600);
     chmodSync(this.log, 0o600);
     const child = spawn(
@@ -179,6 +183,19 @@ export class PrivateDatabase {
     }
     child.on('exit', () => this.#restart());
     child.unref();
+    this.#watchSocket(child);
+  }
+
+  /** A tidy program may take the file of the socket away: nobody new reaches the server then, so it is started again. */
+  #watchSocket(child) {
+    const look = setInterval(() => {
+      if (this.#stopping || child.exitCode !== null || child.signalCode !== null) return clearInterval(look);
+      if (existsSync(this.socket)) return;
+      clearInterval(look);
+      say('The socket of the database is gone; starting the database again.');
+      child.kill('SIGTERM');
+    }, 3000);
+    look.unref();
   }
 
   async #restart() {
