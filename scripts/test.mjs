@@ -76,8 +76,9 @@ function isSetUp(env) {
   }
 }
 
-async function journeys(env) {
-  const file = join(results, 'e2e.json');
+/** Journeys of a folder of tests, on the demo in a database of their own. */
+async function journeys(env, folderOfTests = 'e2e') {
+  const file = join(results, `${folderOfTests}.json`);
   const port = 4391;
   let server = null;
   try {
@@ -87,15 +88,37 @@ async function journeys(env) {
     requireBuild(folder);
     await requireFreePort('127.0.0.1', port);
     server = await startServer({ host: '127.0.0.1', port, folder, env });
-    await run(['playwright', 'test'], { ...env, COATREL_ADDRESS: server.address });
+    await run(['playwright', 'test'], {
+      ...env,
+      COATREL_ADDRESS: server.address,
+      COATREL_JOURNEYS: folderOfTests,
+      COATREL_FIRST_LINK: folderOfTests === 'people' ? runCommand(['account', 'first'], env) : '',
+    });
   } catch (fault) {
     say(`coatrel: ${fault.message}`);
   } finally {
     await stopServer(server?.child);
   }
-  if (!existsSync(file)) return add('journeys', 0, 1);
+  const name = folderOfTests === 'e2e' ? 'journeys' : `journeys of ${folderOfTests}`;
+  if (!existsSync(file)) return add(name, 0, 1);
   const { stats, errors } = JSON.parse(readFileSync(file, 'utf8'));
-  add('journeys', stats.expected + stats.flaky, stats.unexpected + errors.length);
+  add(name, stats.expected + stats.flaky, stats.unexpected + errors.length);
+}
+
+/** The short part of the faults; a copy of its own is started for each. */
+async function faults() {
+  const child = spawn(process.execPath, ['scripts/faults.mjs', '--short'], {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  let said = '';
+  child.stdout.on('data', (part) => {
+    said += part;
+    process.stdout.write(part);
+  });
+  await new Promise((done) => child.on('exit', done));
+  const [, passed = '0', failed = '1'] = /(\d+) passed, (\d+) failed\s*$/.exec(said) ?? [];
+  add('faults', Number(passed), Number(failed));
 }
 
 function applicationRuns() {
@@ -131,6 +154,8 @@ await runMain(async () => {
       isSetUp(env) ? jest('database', ['--selectProjects', 'database', '--runInBand'], env) : undefined,
     );
     await withDatabase(journeys);
+    await withDatabase((env) => journeys(env, 'people'));
+    await faults();
   } catch (fault) {
     say(`coatrel: ${fault.message}`);
     sum.failed += 1;

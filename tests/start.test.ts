@@ -25,10 +25,14 @@ test.each([
     '--port must be a whole number from 1 to 65535, not 70000.',
   ],
   [
-    'a host that others could reach',
+    'a host that others could reach, without https',
     ['--host', '0.0.0.0'],
-    'until there is sign-in, Coatrel listens only on this machine',
+    '--host 0.0.0.0 opens Coatrel to the network, which needs https',
   ],
+  ['a host by its name', ['--host', 'works.lan'], '--host must be an address of this machine'],
+  ['a proxy that nobody calls', ['--proxy'], '--proxy needs --name'],
+  ['two ways to https', ['--proxy', '--tls', '--name', 'works.lan'], 'two ways to https: say one'],
+  ['a name that is none', ['--name', 'a b'], '--name a b is no host name.'],
   ['an option that is none', ['--prot', '1'], "Unknown option '--prot'"],
 ])('%s: one sentence and exit 1', (_name, words, sentence) => {
   const { status, said } = start(words);

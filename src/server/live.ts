@@ -5,6 +5,8 @@ import { log } from './log';
 
 /** A write that somebody made, here or in another process. */
 export interface LiveChange {
+  /** Its place in the record. */
+  id: number;
   /** Number of the job, or `shop`. */
   room: string;
   /** Key of the request, by which a page knows its own. */
@@ -29,6 +31,20 @@ const store = globalThis as typeof globalThis & { coatrelLive?: Watching };
 const watching = (): Watching =>
   (store.coatrelLive ??= { listeners: new Set(), last: -1, seen: new Set(), timer: null });
 
+const changeOf = ({
+  id,
+  room,
+  request,
+}: {
+  id: number;
+  room: string;
+  request: string | null;
+}): LiveChange => ({
+  id,
+  room,
+  request: request ?? '',
+});
+
 async function look(): Promise<void> {
   const now = watching();
   if (now.last < 0) {
@@ -51,7 +67,7 @@ async function look(): Promise<void> {
   if (fresh.length === 0) return;
   now.last = Math.max(now.last, ...fresh.map((one) => one.id));
   now.seen = new Set([...now.seen, ...fresh.map((one) => one.id)].filter((id) => id > now.last - 2 * back));
-  const changes = fresh.map(({ room, request }) => ({ room, request: request ?? '' }));
+  const changes = fresh.map(changeOf);
   for (const one of now.listeners) one(changes);
 }
 
@@ -80,4 +96,25 @@ export function onChange(listener: Listener): () => void {
   now.listeners.add(listener);
   if (now.timer === null) next();
   return () => now.listeners.delete(listener);
+}
+
+/** The last write there is; a page is told of those after it. */
+export async function lastChange(): Promise<number> {
+  const [row] = await database()
+    .select({ id: editRecord.id })
+    .from(editRecord)
+    .orderBy(desc(editRecord.id))
+    .limit(1);
+  return row?.id ?? 0;
+}
+
+/** Writes since one, the latest of them where they are many. */
+export async function changesSince(id: number): Promise<LiveChange[]> {
+  const rows = await database()
+    .select({ id: editRecord.id, room: editRecord.room, request: editRecord.request })
+    .from(editRecord)
+    .where(gt(editRecord.id, id))
+    .orderBy(desc(editRecord.id))
+    .limit(back);
+  return rows.reverse().map(changeOf);
 }

@@ -3,7 +3,7 @@
 import { useIsFetching } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState, useTransition } from 'react';
-import { hearChanges, type LiveChange } from './hear-changes';
+import { hearOthers, listenForAll, type LiveChange } from './hear-changes';
 import { isOwnRequest } from './own-requests';
 
 /** Changes that come close together are read once: others often save several in a row. */
@@ -26,19 +26,19 @@ export function Live({ room }: { room: string | null }) {
     return () => clearTimeout(waits);
   }, [open, asking]);
   useEffect(() => {
-    if (!open) return;
     let waits: ReturnType<typeof setTimeout> | null = null;
     const concerns = (one: LiveChange) =>
       (room === null || one.room === room || one.room === 'shop') && !isOwnRequest(one.request);
-    const off = hearChanges((changes) => {
+    const hear = (changes: readonly LiveChange[]) => {
       if (waits !== null || !changes.some(concerns)) return;
       waits = setTimeout(() => {
         waits = null;
         startTransition(() => router.refresh());
       }, gatherMs);
-    });
+    };
+    const stops = [hearOthers(hear), open ? listenForAll(hear) : () => {}];
     return () => {
-      off();
+      for (const stop of stops) stop();
       if (waits !== null) clearTimeout(waits);
     };
   }, [open, room, router]);

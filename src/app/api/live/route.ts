@@ -1,5 +1,5 @@
 import { callerOf } from '@/server/access/caller';
-import { onChange } from '@/server/live';
+import { changesSince, onChange, type LiveChange } from '@/server/live';
 import { askedOf } from '../asked';
 import { guarded } from '../guarded';
 
@@ -8,6 +8,8 @@ const beatMs = 15_000;
 
 /** Tells a page of writes that others make (server-sent events): which room, under which request. No value is in it. */
 export const GET = guarded({ reads: 'plans' }, async (request) => {
+  const asked = request.headers.get('last-event-id') ?? request.nextUrl.searchParams.get('since') ?? '';
+  const since = /^\d{1,15}$/.test(asked) ? Number(asked) : null;
   const encoder = new TextEncoder();
   let end = () => {};
   const body = new ReadableStream<Uint8Array>({
@@ -20,7 +22,12 @@ export const GET = guarded({ reads: 'plans' }, async (request) => {
           end();
         }
       };
-      const off = onChange((changes) => send(`data: ${JSON.stringify(changes)}\n\n`));
+      const tell = (changes: readonly LiveChange[]) => {
+        if (changes.length > 0) send(`id: ${changes.at(-1)!.id}\ndata: ${JSON.stringify(changes)}\n\n`);
+      };
+      const off = onChange(tell);
+      // What was written since the page was made, or while the line was broken.
+      if (since !== null) void changesSince(since).then(tell);
       const beat = setInterval(() => {
         send(': here\n\n');
         // A session that was taken back hears nothing more.
