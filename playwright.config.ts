@@ -7,7 +7,7 @@ export default defineConfig({
   // The journeys of people have a database of their own: with the first password the demo is over.
   testDir: `tests/${process.env.COATREL_JOURNEYS ?? 'e2e'}`,
   timeout: patience.testMs,
-  expect: { timeout: Number(process.env.APPEAR ?? patience.appearMs) },
+  expect: { timeout: patience.appearMs },
   workers: 1,
   retries: 1,
   reporter: [
