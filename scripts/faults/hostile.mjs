@@ -162,7 +162,8 @@ export async function hostile(copy, { count, seed = 11 }) {
       seen.set(status, (seen.get(status) ?? 0) + 1);
       if (status >= 500 && status !== 503)
         throw new Error(`${method} ${path}: ${status} ${said.slice(0, 200)}`);
-      if (status >= 400 && leaks.test(said)) throw new Error(`${method} ${path} tells our insides: ${said.slice(0, 200)}`);
+      if (status >= 400 && leaks.test(said))
+        throw new Error(`${method} ${path} tells our insides: ${said.slice(0, 200)}`);
     }
   };
   await Promise.all(Array.from({ length: 8 }, one));
