@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { dataFolder } from '../server/database/access';
 import { isLoopbackOnly, ownOrigin } from '../server/access/on-net';
 import { roleWords } from '../core/rights';
 import { accounts, dropSecondFactor, firstManagerLink, makeAccountLink } from '../server/services/accounts';
@@ -17,6 +20,16 @@ async function accountNamed(name: string | undefined) {
   if (found.ended)
     throw new CommandStopped(`the account ${name} has ended; a manager opens it again in Shop`, 2);
   return found;
+}
+
+/** Where the copy that runs from this folder is reached, as its start wrote it down. */
+function runningAt(): string {
+  try {
+    const run: unknown = JSON.parse(readFileSync(join(dataFolder(), 'run.json'), 'utf8'));
+    return run !== null && typeof run === 'object' && 'address' in run ? String(run.address) : ownOrigin();
+  } catch {
+    return ownOrigin();
+  }
 }
 
 function requireSaved(outcome: EditOutcome): void {
@@ -41,7 +54,7 @@ async function link(name: string | undefined): Promise<number> {
   const { id } = await accountNamed(name);
   const { outcome, token } = await makeAccountLink(id, commandWriter);
   requireSaved(outcome);
-  console.log(`${ownOrigin()}/set-password/${token}`);
+  console.log(`${runningAt()}/set-password/${token}`);
   return 0;
 }
 
