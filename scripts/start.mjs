@@ -115,6 +115,15 @@ function sayDoor(options, env, address) {
     say(`The first manager sets a password, once and within a day, at\n  ${address}${told}`);
 }
 
+/** A copy that serves goes on, even where nobody can be told how to come in: the command on the machine tells it again. */
+function sayDoorOrNot(options, env, address) {
+  try {
+    sayDoor(options, env, address);
+  } catch {
+    say('Who comes in could not be read just now; ask again with: npm run --silent coatrel -- account first');
+  }
+}
+
 async function main() {
   const options = readOptions();
   if (options.help) return say(usage);
@@ -176,7 +185,7 @@ async function main() {
     if (!options.dev) requireBuild('.next');
     await serve();
     say(`Coatrel is ready at ${address}  (Ctrl-C stops it; data in ${data})`);
-    sayDoor(options, env, address);
+    sayDoorOrNot(options, env, address);
   } catch (fault) {
     await fail(fault);
   }

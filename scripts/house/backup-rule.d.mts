@@ -1,0 +1,1 @@
+export function keptOf<B extends { atMs: number }>(all: readonly B[]): B[];
