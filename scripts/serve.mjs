@@ -4,7 +4,7 @@ import { addressAt, requireFreePort, runCommand, startServer, stopServer } from 
 import { isBuilt } from './house/build.mjs';
 import { requireNodePackages } from './house/packages.mjs';
 import { dataFolder } from './house/place.mjs';
-import { requireCertificate, requireSafePlace } from './house/safe-place.mjs';
+import { readPort, requireCertificate, requireSafePlace } from './house/safe-place.mjs';
 import { runMain, say, Stop } from './house/say.mjs';
 
 const usage = `npm run serve -- --port N [--host H] [--name NAME …] [--tls | --proxy]
@@ -26,9 +26,7 @@ function readOptions() {
   } catch (fault) {
     throw new Stop(`${fault.message.split('.')[0]}.\n${usage}`);
   }
-  const port = Number(values.port);
-  if (!Number.isInteger(port) || port < 1 || port > 65535)
-    throw new Stop(`--port must be a whole number from 1 to 65535, not ${values.port}.`);
+  const port = readPort(values.port);
   requireSafePlace(values);
   return { ...values, port };
 }

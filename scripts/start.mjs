@@ -8,7 +8,7 @@ import { requireBuild } from './house/build.mjs';
 import { PrivateDatabase } from './house/database.mjs';
 import { requireNodePackages, requireProgram } from './house/packages.mjs';
 import { dataFolder, requireFreeSpace } from './house/place.mjs';
-import { requireCertificate, requireSafePlace } from './house/safe-place.mjs';
+import { readPort, requireCertificate, requireSafePlace } from './house/safe-place.mjs';
 import { Stop, runMain, say } from './house/say.mjs';
 
 const usage = `npm start -- [--port N] [--host H] [--name NAME …] [--tls | --proxy] [--empty] [--fresh] [--yes]
@@ -40,9 +40,7 @@ function readOptions() {
   } catch (fault) {
     throw new Stop(`${fault.message.split('.')[0]}.\n${usage}`);
   }
-  const port = Number(values.port);
-  if (!Number.isInteger(port) || port < 1 || port > 65535)
-    throw new Stop(`--port must be a whole number from 1 to 65535, not ${values.port}.`);
+  const port = readPort(values.port);
   requireSafePlace(values);
   if (process.env.COATREL_NOW && Number.isNaN(Date.parse(process.env.COATREL_NOW)))
     throw new Stop(`COATREL_NOW is not a date and time: ${process.env.COATREL_NOW}.`);

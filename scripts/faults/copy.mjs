@@ -134,3 +134,20 @@ export class Copy {
 /** Asks the database of a copy. @returns lines of the answer */
 export { ask } from '../house/backup.mjs';
 export const accessOf = (copy) => JSON.parse(readFileSync(join(copy.data, 'access.json'), 'utf8'));
+
+/** An edit that adds a note: each that is answered is there once, whatever happens meanwhile. */
+export const noteEdit = (cause) => ({
+  kind: 'add-note',
+  note: {
+    job: 'P-014',
+    part: '',
+    step: '',
+    operation: 'wash',
+    product: '',
+    bodyKind: '',
+    place: '',
+    cause,
+    cure: 'again',
+    by: 'a test',
+  },
+});

@@ -3,7 +3,7 @@ import { rmSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import { GaleraCluster } from '../house/galera.mjs';
 import { requireFreePort, runCommand, startServer, stopServer } from '../house/application.mjs';
-import { ask, wait } from './copy.mjs';
+import { ask, noteEdit, wait } from './copy.mjs';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
@@ -54,26 +54,11 @@ async function write(address, name, count, model) {
   for (let i = 0; i < count; i += 1) {
     const cause = `${name}, ${i}`;
     const key = randomUUID();
-    const edit = {
-      kind: 'add-note',
-      note: {
-        job: 'P-014',
-        part: '',
-        step: '',
-        operation: 'wash',
-        product: '',
-        bodyKind: '',
-        place: '',
-        cause,
-        cure: 'again',
-        by: 'a test',
-      },
-    };
     for (let tries = 0; ; tries += 1) {
       const answer = await fetch(`${address}/api/edit`, {
         method: 'POST',
         headers: { 'content-type': 'application/json', origin: address, 'x-request-key': key },
-        body: JSON.stringify(edit),
+        body: JSON.stringify(noteEdit(cause)),
         signal: AbortSignal.timeout(30_000),
       }).catch(() => null);
       if (answer?.status === 200) break;

@@ -1,22 +1,6 @@
 // Kills of the server and of the database under a stream of writes, held against a model.
 import { randomUUID } from 'node:crypto';
-import { accessOf, ask, chance, wait } from './copy.mjs';
-
-const note = (cause) => ({
-  kind: 'add-note',
-  note: {
-    job: 'P-014',
-    part: '',
-    step: '',
-    operation: 'wash',
-    product: '',
-    bodyKind: '',
-    place: '',
-    cause,
-    cure: 'again',
-    by: 'a test',
-  },
-});
+import { accessOf, ask, chance, noteEdit, wait } from './copy.mjs';
 
 /** Writes one after the other until told to stop; each is sent under its key until somebody says it is saved. */
 async function writer(copy, name, model, state) {
@@ -24,7 +8,9 @@ async function writer(copy, name, model, state) {
     const cause = `fault ${name}-${i}`;
     const key = randomUUID();
     for (let tries = 0; ; tries += 1) {
-      const answer = await copy.post('/api/edit', note(cause), { 'x-request-key': key }).catch(() => null);
+      const answer = await copy
+        .post('/api/edit', noteEdit(cause), { 'x-request-key': key })
+        .catch(() => null);
       if (answer?.status === 200) {
         model.add(cause);
         break;

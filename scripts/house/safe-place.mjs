@@ -31,3 +31,11 @@ export function requireCertificate(data) {
     throw new Stop('there is no certificate yet; make one with: npm run certificate -- NAME');
   return folder;
 }
+
+/** A port as it is said. @throws Stop for what is none */
+export function readPort(said) {
+  const port = Number(said);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Stop(`--port must be a whole number from 1 to 65535, not ${said}.`);
+  return port;
+}

@@ -17,7 +17,7 @@ import {
 } from '../repositories/account-repository';
 import { endSessionsOf } from '../repositories/session-repository';
 import { loadShop } from '../repositories/shop-repository';
-import { commandWriter, write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
+import { faulty, commandWriter, write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
 export type { AccountSeen };
 
@@ -34,10 +34,6 @@ const mostAccounts = 200;
 /** How long a link waits that lets somebody set a password, seconds. */
 export const linkSeconds = 24 * 3600;
 
-const faulty = (place: string, reason: string) => ({
-  status: 'faulty' as const,
-  faults: [{ place, reason }],
-});
 const saved = (label: string, changes: Extract<Prepared, { status: 'ok' }>['changes']): Prepared => ({
   status: 'ok',
   room: 'shop',

@@ -34,8 +34,11 @@ export async function recentWrites(): Promise<(AuditLine & { room: string })[]> 
   return lines.map((line, i) => ({ ...line, cells: [], room: rows[i]!.room }));
 }
 
-/** Who has no account, by the word that stands for them; in records of an older Coatrel a browser's random name. */
+/** Who has no account, by the word that stands for them. */
 const withoutAccount: Record<string, string> = { command: 'the command', owner: 'the owner' };
+/** In records of an older Coatrel an author is the random name of a browser. */
+const nameOf = (author: string): string =>
+  withoutAccount[author] ?? (/^[0-9a-f-]{36}$/.test(author) ? 'before sign-in' : author);
 
 /** Lines as they are read, their authors and tablets by name. */
 async function linesOf(rows: readonly AuditRow[]): Promise<AuditLine[]> {
@@ -50,7 +53,7 @@ async function linesOf(rows: readonly AuditRow[]): Promise<AuditLine[]> {
     ),
   ]);
   return rows.map((row) => {
-    const who = names.get(row.author) ?? withoutAccount[row.author] ?? 'before sign-in';
+    const who = names.get(row.author) ?? nameOf(row.author);
     const where = row.tabletId === null ? undefined : devices.get(row.tabletId);
     return lineOf(row, where === undefined ? who : `${who} at ${where}`);
   });

@@ -10,7 +10,7 @@ import {
 } from '../repositories/handover-repository';
 import { currentMinute } from './clock';
 import { currentPlan, inputsOf } from './plans';
-import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
+import { faulty, write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
 export type { HandoverSignature };
 export { signatureSides } from '../repositories/handover-repository';
@@ -19,11 +19,6 @@ export const signaturesOf = (number: string): Promise<HandoverSignature[]> =>
   loadSignatures(database(), number);
 
 const mostSignatures = 40;
-const faulty = (place: string, reason: string) => ({
-  status: 'faulty' as const,
-  faults: [{ place, reason }],
-});
-
 /** Who signs, where and when: a name alone signs nothing. */
 export interface Signs {
   side: HandoverSignature['side'];

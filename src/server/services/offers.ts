@@ -22,7 +22,7 @@ import { currentMinute } from './clock';
 import { inThread } from '../workers/pool';
 import { currentPlan, inputsOf } from './plans';
 import { requireShop } from './snapshot';
-import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
+import { faulty, write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
 export type { StoredOffer };
 
@@ -31,11 +31,6 @@ export const offersOf = (number: string): Promise<StoredOffer[]> => loadOffers(d
 
 /** More versions of one job are no negotiation. */
 const mostOffers = 60;
-
-const faulty = (place: string, reason: string) => ({
-  status: 'faulty' as const,
-  faults: [{ place, reason }],
-});
 
 /**
  * Makes a quote out of the plan as the manager sees it. Where what it rests on has changed meanwhile nothing is made.

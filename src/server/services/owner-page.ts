@@ -26,7 +26,7 @@ import { offersOf } from './offers';
 import { elevationsOfPlan } from './elevations';
 import { currentPlan } from './plans';
 import { requireShop } from './snapshot';
-import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
+import { faulty, write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
 export type { OwnerLink, OwnerWord };
 
@@ -35,11 +35,6 @@ const tokenBytes = 32;
 const mostLinks = 40;
 
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
-const faulty = (place: string, reason: string) => ({
-  status: 'faulty' as const,
-  faults: [{ place, reason }],
-});
-
 export const ownerLinksOf = (number: string): Promise<OwnerLink[]> => loadOwnerLinks(database(), number);
 export const ownerWordsOf = (number: string): Promise<OwnerWord[]> => loadOwnerWords(database(), number);
 

@@ -10,15 +10,10 @@ import { saveEdit } from './edits';
 import { answerOffer, offersOf } from './offers';
 import { openedLink } from './owner-page';
 import { requireShop } from './snapshot';
-import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
+import { faulty, write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
 /** Words that one job takes in a day from its page; more is no owner. */
 const mostWordsADay = 40;
-
-const faulty = (place: string, reason: string) => ({
-  status: 'faulty' as const,
-  faults: [{ place, reason }],
-});
 
 /** What the owner says on the page. */
 export type OwnerSays =

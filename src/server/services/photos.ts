@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { mostArchivedPhotos } from '../../core/exchange';
 import { netOfJob } from '../../core/survey';
 import { localDateOf } from '../../core/units';
 import { keepPicture } from '../photos/store';
@@ -11,7 +12,7 @@ import { countPhotos, loadPhotos, photoInsert, type Photo } from '../repositorie
 import { currentMinute } from './clock';
 import { currentPlan } from './plans';
 import { requireShop } from './snapshot';
-import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
+import { faulty, write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
 export { loadPicture } from '../photos/store';
 export type { Photo };
@@ -24,14 +25,6 @@ export type PhotoPlace = Pick<
   Photo,
   'part' | 'face' | 'step' | 'mark' | 'gate' | 'sample' | 'coat' | 'tag' | 'caption' | 'forOwner'
 >;
-
-/** More of one job nobody looks through. */
-const mostPhotos = 2000;
-
-const faulty = (place: string, reason: string) => ({
-  status: 'faulty' as const,
-  faults: [{ place, reason }],
-});
 
 /** A picture out of what was sent, decoded on a thread; why there is none otherwise. */
 export async function pictureOf(bytes: Buffer): Promise<Picture | { reason: string }> {
@@ -58,8 +51,8 @@ export async function addPhoto(
   return write(writer, 'add-photo', { job: number }, async (connection): Promise<Prepared> => {
     const gone = await placeRefusal(number, given, connection);
     if (gone) return gone;
-    if ((await countPhotos(connection, number)) >= mostPhotos)
-      return faulty('photo', `a job keeps at most ${mostPhotos} photos: remove what nobody needs`);
+    if ((await countPhotos(connection, number)) >= mostArchivedPhotos)
+      return faulty('photo', `a job keeps at most ${mostArchivedPhotos} photos: remove what nobody needs`);
     const { shop } = await requireShop(connection);
     return {
       status: 'ok',

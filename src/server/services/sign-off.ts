@@ -4,7 +4,7 @@ import { database } from '../database/client';
 import { accountById } from '../repositories/account-repository';
 import { currentMinute } from './clock';
 import { currentPlan } from './plans';
-import type { EditOutcome, Writer } from './unit-of-work';
+import { faulty, type EditOutcome, type Writer } from './unit-of-work';
 
 type Release = Extract<Edit, { kind: 'sign-off' }>;
 
@@ -13,11 +13,6 @@ export interface Signed {
   edit: Release;
   signed: Pick<SignOff, 'signedBy' | 'bound'>;
 }
-
-const faulty = (place: string, reason: string): EditOutcome => ({
-  status: 'faulty',
-  faults: [{ place, reason }],
-});
 
 /**
  * Makes a release ready to be written: a licensed engineer signs with the name and the licence of the account, and licensed

@@ -17,7 +17,7 @@ import {
 } from '../repositories/tablet-repository';
 import type { Begun } from './sessions';
 import type { From } from './sign-in';
-import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
+import { faulty, write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
 export type { TabletSeen };
 
@@ -25,11 +25,6 @@ const mostTablets = 60;
 /** How long a pairing code waits for its tablet, and how long a tablet stays paired, seconds. */
 export const codeSeconds = 600;
 const pairedSeconds = 365 * 24 * 3600;
-
-const faulty = (place: string, reason: string) => ({
-  status: 'faulty' as const,
-  faults: [{ place, reason }],
-});
 
 export const tablets = (): Promise<TabletSeen[]> => loadTablets(database());
 

@@ -10,15 +10,10 @@ import {
   trashedById,
   type Trashed,
 } from '../repositories/trash-repository';
-import { write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
+import { faulty, write, type EditOutcome, type Prepared, type Writer } from './unit-of-work';
 
 /** How long a job lies in the trash, seconds. */
 const keptSeconds = 30 * 24 * 3600;
-
-const faulty = (place: string, reason: string) => ({
-  status: 'faulty' as const,
-  faults: [{ place, reason }],
-});
 
 /** What lies in the trash, the latest first, with who put it there. */
 export async function trashed(): Promise<(Trashed & { by: string })[]> {

@@ -49,6 +49,12 @@ export type EditOutcome =
   | { status: 'nothing' }
   | { status: 'forbidden'; reason: string };
 
+/** A refusal that names the place and the reason. */
+export const faulty = (place: string, reason: string): { status: 'faulty'; faults: Fault[] } => ({
+  status: 'faulty',
+  faults: [{ place, reason }],
+});
+
 /** What other writers have to wait for: a job, or the shop, which every acceptance and every new job goes through. */
 export type Lock = { job: string } | 'shop';
 

@@ -1,7 +1,12 @@
 import Joi from 'joi';
 import { field } from '@/core/exchange';
-import type { AccountRole } from '@/core/rights';
-import { changeAccount, dropSecondFactor, makeAccountLink, setBadge } from '@/server/services/accounts';
+import {
+  changeAccount,
+  dropSecondFactor,
+  makeAccountLink,
+  setBadge,
+  type AccountGiven,
+} from '@/server/services/accounts';
 import { accountFields } from '../../account-schema';
 import { answerOf } from '../../edit-answer';
 import { guarded } from '../../guarded';
@@ -12,15 +17,7 @@ interface Given {
   params: Promise<{ id: string }>;
 }
 
-interface Changed {
-  seen: number;
-  name: string;
-  signIn: string;
-  role: AccountRole;
-  personId: string | null;
-  licence: string;
-  ended: boolean;
-}
+type Changed = AccountGiven & { seen: number; ended: boolean };
 
 const schema = Joi.object<{
   change?: Changed;
