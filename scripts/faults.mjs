@@ -14,7 +14,7 @@ import { requireBuild } from './house/build.mjs';
 import { dataFolder } from './house/place.mjs';
 import { runMain, say } from './house/say.mjs';
 
-const usage = `npm run test:faults -- [--short] [--only NAME] [--kills N] [--minutes N] [--seed N]`;
+const usage = `npm run test:faults -- [--short] [--only NAME] [--kills N] [--minutes N] [--seed N] [--port N]`;
 const sum = { passed: 0, failed: 0 };
 
 async function part(name, only, work) {
@@ -50,6 +50,7 @@ await runMain(async () => {
       kills: { type: 'string' },
       minutes: { type: 'string' },
       seed: { type: 'string', default: '7' },
+      port: { type: 'string', default: '4395' },
       help: { type: 'boolean', default: false },
     },
   });
@@ -59,7 +60,7 @@ await runMain(async () => {
   requireBuild('.next');
   const folder = (name) => join(dataFolder(`.data-faults-${process.pid}`), name);
   const run = (name, work) => part(name, only, work);
-  const port = 4395;
+  const port = Number(values.port);
   try {
     await run('kills', () =>
       withCopy(folder('kills'), port, (copy) =>

@@ -45,6 +45,11 @@ export function closeAttempts(): void {
 /** Minutes until it may be tried again; null where it may be now. Nothing is counted. */
 export async function shutFor(kind: Attempt, key: string): Promise<number | null> {
   const found = await limiterOf(kind).get(key);
+  // A clock that ran ahead and was put back shuts nobody out for as long as it was ahead.
+  if (found && found.msBeforeNext > (limits[kind].blockDuration + 60) * 1000) {
+    await forgetFailures(kind, key);
+    return null;
+  }
   return found && found.consumedPoints > limits[kind].points - 1 && found.msBeforeNext > 0
     ? Math.ceil(found.msBeforeNext / 60_000)
     : null;

@@ -18,7 +18,13 @@ export async function takeLease(
   await connection
     .update(lease)
     .set({ holder, until: sql`unix_timestamp() + ${seconds}` })
-    .where(and(eq(lease.name, name), or(eq(lease.holder, holder), lt(lease.until, dbNow))));
+    .where(
+      and(
+        eq(lease.name, name),
+        // Nobody holds work for longer than a day: a clock that ran ahead is not believed.
+        or(eq(lease.holder, holder), lt(lease.until, dbNow), gt(lease.until, sql`unix_timestamp() + 86400`)),
+      ),
+    );
   const [row] = await connection
     .select({ holder: lease.holder })
     .from(lease)
@@ -32,7 +38,8 @@ export async function doneAgo(connection: Connection, name: string): Promise<num
     .select({ ago: sql<number>`unix_timestamp() - ${lease.doneAt}` })
     .from(lease)
     .where(eq(lease.name, name));
-  return row?.ago ?? Infinity;
+  // Done in time to come: the clock was put back since.
+  return row === undefined || row.ago < 0 ? Infinity : row.ago;
 }
 
 /** Writes down that the work was done, and lets it go. */
@@ -62,7 +69,14 @@ export async function beat(
     .insert(instance)
     .values({ id, bound: bound.slice(0, 80), pid, startedAt: dbNow, seenAt: dbNow })
     .onDuplicateKeyUpdate({ set: { seenAt: dbNow } });
-  await connection.delete(instance).where(lt(instance.seenAt, sql`unix_timestamp() - ${goneAfter}`));
+  await connection
+    .delete(instance)
+    .where(
+      or(
+        lt(instance.seenAt, sql`unix_timestamp() - ${goneAfter}`),
+        gt(instance.seenAt, sql`unix_timestamp() + ${goneAfter}`),
+      ),
+    );
 }
 
 export const loadInstances = (connection: Connection): Promise<Instance[]> =>
