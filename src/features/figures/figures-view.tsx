@@ -5,12 +5,12 @@ import { figureEntry, figureKeys, type TypedFigure } from '@/core/figures';
 import type { Edit } from '@/core/record';
 import { Button } from '@/ui/button';
 import { Empty, Table } from '@/ui/layout';
-import { useLive } from '@/ui/use-live';
 import { FileReader } from '../frame/file-reader';
 import { useSaving } from '../frame/saving';
 import { counted } from '../words/counted';
 import { FigureRow } from './figure-row';
 import { isAt, type FigurePlaceShown, type FiguresProps } from './figure-place';
+import { useOpen } from '../frame/who';
 
 /** Every figure that plans reckon with: the trade's, and the shop's or the job's own in its place. */
 export function FiguresView(props: FiguresProps) {
@@ -122,7 +122,7 @@ const toEditOf =
 function Dangling(props: FiguresProps) {
   const { typed, places } = props;
   const { save } = useSaving();
-  const live = useLive();
+  const live = useOpen(props.job === null ? 'shop' : 'job');
   const isThere = (one: TypedFigure) =>
     places.some((place) => place.scope === one.scope && place.of === one.of);
   const lost = typed.filter((one) => !isThere(one));

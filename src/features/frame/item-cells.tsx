@@ -3,9 +3,9 @@
 import { X } from 'lucide-react';
 import type { Edit, JobListName, JobLists } from '@/core/record';
 import { wallTime } from '@/core/units';
-import { useLive } from '@/ui/use-live';
 import { EditChoice, EditText } from './edit-field';
 import { useSaving } from './saving';
+import { useMay, useOpen } from './who';
 import { minuteOf } from './wall-clock';
 
 /** What a row of a strip-down list needs to be edited in place. */
@@ -203,14 +203,14 @@ export function TickCell<N extends JobListName>({
   value: boolean;
 }) {
   const { save } = useSaving();
-  const live = useLive();
+  const open = useOpen(`list ${row.list}`);
   return (
     <td className="py-1 pr-2">
       <input
         type="checkbox"
         aria-label={`${label} of ${row.name}`}
         checked={value}
-        disabled={!live}
+        disabled={!open}
         className="size-5"
         onChange={(event) => void save(setOf(row, field, event.target.checked))}
       />
@@ -220,6 +220,8 @@ export function TickCell<N extends JobListName>({
 
 export function RemoveCell({ row }: { row: ItemRow }) {
   const { save } = useSaving();
+  const may = useMay();
+  if (!may(`list ${row.list}`)) return <td />;
   return (
     <td className="py-1 pr-2">
       <button

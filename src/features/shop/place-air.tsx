@@ -6,6 +6,7 @@ import type { MonthAir, Place } from '@/core/shop';
 import { PlaceForecast } from './place-forecast';
 import { EditText } from '../frame/edit-field';
 import { useSaving } from '../frame/saving';
+import { May } from '../frame/who';
 
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const columns = [
@@ -43,27 +44,31 @@ export function PlaceAir({ place, seen }: { place: Place; seen: number }) {
         </button>
       </span>
       {open && !profile && (
-        <button
-          type="button"
-          className="underline"
-          onClick={() =>
-            void save(
-              edit(
-                place.airC,
-                months.map(() => ({ workC: place.airC, nightC: place.airC, humidity: 55 })),
-              ),
-            )
-          }
-        >
-          begin with {place.airC} °C in every month
-        </button>
+        <May deed="place-air">
+          <button
+            type="button"
+            className="underline"
+            onClick={() =>
+              void save(
+                edit(
+                  place.airC,
+                  months.map(() => ({ workC: place.airC, nightC: place.airC, humidity: 55 })),
+                ),
+              )
+            }
+          >
+            begin with {place.airC} °C in every month
+          </button>
+        </May>
       )}
       {open && profile && <MonthsTable place={place} profile={profile} edit={edit} />}
       {open && <PlaceForecast place={place} seen={seen} />}
       {open && profile && (
-        <button type="button" className="underline" onClick={() => void save(edit(place.airC, null))}>
-          return to one temperature, {place.airC} °C
-        </button>
+        <May deed="place-air">
+          <button type="button" className="underline" onClick={() => void save(edit(place.airC, null))}>
+            return to one temperature, {place.airC} °C
+          </button>
+        </May>
       )}
     </div>
   );

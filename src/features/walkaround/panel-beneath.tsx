@@ -21,6 +21,7 @@ import { incompatibilitySentence } from '../words/survey-words';
 import { PanelTogether } from './panel-together';
 import type { SurveyActions } from './survey-actions';
 import type { PanelShown, SectionShown } from './walkaround-props';
+import { useOpen } from '../frame/who';
 
 const words = (value: string) => value.replace(/-/g, ' ');
 const choices = (values: readonly string[], none?: string) => [
@@ -163,6 +164,7 @@ function BeneathLayer({
   survey: PartSurvey;
 }) {
   const { save } = useSaving();
+  const open = useOpen('survey');
   return (
     <div className="flex items-center justify-between gap-2 py-[2px]">
       <span>{words(layer.kind)}</span>
@@ -189,6 +191,7 @@ function BeneathLayer({
           <input
             type="checkbox"
             checked={layer.sound}
+            disabled={!open}
             onChange={(event) =>
               void save(
                 actions.toEdit({
@@ -201,13 +204,15 @@ function BeneathLayer({
           />
           sound
         </label>
-        <button
-          type="button"
-          aria-label={`Remove ${words(layer.kind)}`}
-          onClick={() => void save(actions.toEdit({ under: survey.under.filter((_, j) => j !== i) }))}
-        >
-          <X size={14} aria-hidden="true" />
-        </button>
+        {open && (
+          <button
+            type="button"
+            aria-label={`Remove ${words(layer.kind)}`}
+            onClick={() => void save(actions.toEdit({ under: survey.under.filter((_, j) => j !== i) }))}
+          >
+            <X size={14} aria-hidden="true" />
+          </button>
+        )}
       </span>
     </div>
   );
