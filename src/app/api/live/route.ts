@@ -6,6 +6,9 @@ import { guarded } from '../guarded';
 /** Between two signs of life, ms; after as many of them it is asked again who listens. */
 const beatMs = 15_000;
 
+/** A database that is away is asked again by the next beat; the page hears of what it missed when it comes back. */
+const later = () => {};
+
 /** Tells a page of writes that others make (server-sent events): which room, under which request. No value is in it. */
 export const GET = guarded({ reads: 'plans' }, async (request) => {
   const asked = request.headers.get('last-event-id') ?? request.nextUrl.searchParams.get('since') ?? '';
@@ -27,15 +30,15 @@ export const GET = guarded({ reads: 'plans' }, async (request) => {
       };
       const off = onChange(tell);
       // What was written since the page was made, or while the line was broken.
-      if (since !== null) void changesSince(since).then(tell);
+      if (since !== null) changesSince(since).then(tell, later);
       const beat = setInterval(() => {
         send(': here\n\n');
         // A session that was taken back hears nothing more.
-        void callerOf(askedOf(request)).then((caller) => {
+        callerOf(askedOf(request)).then((caller) => {
           if (caller !== null) return;
           end();
           controller.close();
-        });
+        }, later);
       }, beatMs);
       end = () => {
         off();
