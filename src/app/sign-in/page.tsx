@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { Metadata } from 'next';
 import { BadgeForm } from '@/features/sign-in/badge-form';
+import { LeaveBadge } from '@/features/sign-in/leave-badge';
 import { DemoRoles } from '@/features/sign-in/demo-roles';
 import { PasswordForm } from '@/features/sign-in/password-form';
 import { SignInFrame } from '@/features/sign-in/sign-in-frame';
@@ -24,6 +25,7 @@ export default async function SignInPage({ searchParams }: Given) {
         title="Who works here?"
         shop={`${shop} · ${caller.how === 'tablet' ? caller.name : 'tablet'}`}
       >
+        {caller.how === 'badge' && <LeaveBadge name={caller.name} />}
         <BadgeForm people={await badgeHolders()} to={where} />
       </SignInFrame>
     );
